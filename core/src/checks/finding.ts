@@ -1,0 +1,62 @@
+import type { MeasureId } from '../measures/catalogue.ts';
+
+/** `stop` holds the cut, `care` asks for a look, `note` says what was done. */
+export type Severity = 'stop' | 'care' | 'note';
+
+export interface FindingPlace {
+  readonly piece?: string;
+  readonly edge?: string;
+  readonly measure?: MeasureId;
+  readonly choice?: string;
+  /** A seam, level or cloth role, where the finding is about one. */
+  readonly subject?: string;
+}
+
+/** A change that would clear the finding, as data that a button can carry out. */
+export type Remedy =
+  | { readonly kind: 'measure-again'; readonly measure: MeasureId }
+  | { readonly kind: 'set-choice'; readonly choice: string; readonly mm?: number }
+  | { readonly kind: 'add-cloth'; readonly role: string };
+
+export const findingSeverities = {
+  'measure-derived': 'note',
+  'measure-out-of-range': 'care',
+  'measures-disagree': 'care',
+  'shoulder-length-differs': 'care',
+  'neck-narrower-than-base': 'note',
+  'neck-deep': 'care',
+  'armhole-off-measure': 'care',
+  'front-shorter-than-back': 'care',
+  'bust-dart-unsolved': 'stop',
+  'bust-dart-large': 'care',
+  'waist-unsolved': 'stop',
+  'waist-dart-large': 'care',
+  'length-above-hip': 'stop',
+  'hem-below-stride': 'care',
+  'outline-crosses-itself': 'stop',
+  'seam-differs': 'stop',
+  'round-differs': 'stop',
+  'cloth-missing': 'care',
+  'cloth-too-narrow': 'stop',
+  'cloth-too-short': 'stop',
+  'figures-by-hand-ignored': 'care',
+} as const satisfies Record<string, Severity>;
+
+export type FindingCode = keyof typeof findingSeverities;
+
+/** What a check found; `found` and `expected` in mm. Wording lives in `words/`. */
+export interface Finding {
+  readonly code: FindingCode;
+  readonly severity: Severity;
+  readonly where: FindingPlace;
+  readonly found?: number;
+  readonly expected?: number;
+  readonly remedy?: Remedy;
+}
+
+export const finding = (code: FindingCode, where: FindingPlace, detail: Omit<Finding, 'code' | 'severity' | 'where'> = {}): Finding => ({
+  code,
+  severity: findingSeverities[code],
+  where,
+  ...detail,
+});

@@ -1,0 +1,43 @@
+import { add, cross, distance, scale, subtract, unitVector, type Point } from '../geometry/point.ts';
+import { sidesOf, type Ring } from '../geometry/ring.ts';
+
+/** The level's start lies on the centre; crossings this near to it, mm, are the centre itself. */
+const AT_START = 0.02;
+/** The level is carried on past its end to be sure to meet the side, mm. */
+const BEYOND = 100;
+
+function crossingsAlong(ring: Ring, from: Point, to: Point): number[] {
+  const run = subtract(to, from);
+  const found: number[] = [];
+  for (const [a, b] of sidesOf(ring)) {
+    const [sideA, sideB] = [cross(run, subtract(a, from)), cross(run, subtract(b, from))];
+    if (sideA < 0 === sideB < 0) continue;
+    const p = add(a, scale(subtract(b, a), sideA / (sideA - sideB)));
+    const along = (run.x * (p.x - from.x) + run.y * (p.y - from.y)) / Math.hypot(run.x, run.y);
+    if (along > AT_START && along <= distance(from, to)) found.push(along);
+  }
+  return found.sort((p, q) => p - q);
+}
+
+/**
+ * The finished width of a piece at a level, mm: how much of the level line lies inside the stitch ring, so that open
+ * darts do not count. Measured on the ring alone, without knowledge of how it was drawn.
+ */
+export function levelWidth(ring: Ring, path: readonly Point[]): number {
+  let inside = true;
+  let width = 0;
+  path.slice(1).forEach((end, index) => {
+    const from = path[index] ?? end;
+    const isLast = index === path.length - 2;
+    const to = isLast ? add(end, scale(unitVector(subtract(end, from)), BEYOND)) : end;
+    let position = 0;
+    for (const crossing of crossingsAlong(ring, from, to)) {
+      if (inside) width += crossing - position;
+      position = crossing;
+      inside = !inside;
+    }
+    if (!isLast && inside) width += distance(from, to) - position;
+  });
+  if (inside) throw new Error('the level line never leaves the piece');
+  return width;
+}

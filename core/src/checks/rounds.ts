@@ -1,0 +1,45 @@
+import type { MeasureId } from '../measures/catalogue.ts';
+import type { DraftedPiece } from '../pieces/drafted-piece.ts';
+import { roleLength, type LevelName } from '../pieces/piece.ts';
+import { inches } from '../units/length.ts';
+import { finding, type Finding } from './finding.ts';
+import { levelWidth } from './level-width.ts';
+
+/** A round may miss what is wanted by ¼ in: common practice. */
+export const ROUND_TOLERANCE = inches(1 / 4);
+
+export interface Round {
+  readonly level: LevelName;
+  /** The body's own round there, mm. */
+  readonly body: number;
+  /** What the pieces give once sewn, measured on their stitch rings, mm. */
+  readonly finished: number;
+  readonly ease: number;
+  readonly wantedEase: number;
+}
+
+/** Finished width of one half-piece: a waist is measured along its seam, other levels straight across. */
+function halfWidth({ piece, stitch }: DraftedPiece, level: LevelName): number {
+  if (level === 'waist') return roleLength(piece, 'waist');
+  const line = piece.levels.find(({ name }) => name === level);
+  if (!line) throw new Error(`${piece.id} has no ${level} level`);
+  return levelWidth(stitch, line.path);
+}
+
+/** Each half-piece lies on the body twice: once on each side of the centre. */
+export function measureRound(level: LevelName, pieces: readonly DraftedPiece[], body: number, wantedEase: number): Round {
+  const finished = 2 * pieces.reduce((total, piece) => total + halfWidth(piece, level), 0);
+  return { level, body, finished, ease: finished - body, wantedEase };
+}
+
+export function roundFindings(rounds: readonly Round[]): Finding[] {
+  return rounds
+    .filter(({ ease, wantedEase }) => Math.abs(ease - wantedEase) > ROUND_TOLERANCE)
+    .map(({ level, finished, body, wantedEase }) =>
+      finding('round-differs', { subject: level, ...measureAt(level) }, { found: finished, expected: body + wantedEase }),
+    );
+}
+
+function measureAt(level: LevelName): { measure?: MeasureId } {
+  return level === 'bust' || level === 'waist' || level === 'hip' ? { measure: level } : {};
+}

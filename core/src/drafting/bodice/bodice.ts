@@ -1,0 +1,116 @@
+import { finding, type Finding } from '../../checks/finding.ts';
+import { roleLength, type Piece } from '../../pieces/piece.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { inches } from '../../units/length.ts';
+import type { Allowances } from '../allowances.ts';
+import type { Body } from '../body.ts';
+import { shortenDart } from '../operations/shorten-dart.ts';
+import { draftBack, type BackDraft } from './back.ts';
+import { bodiceFrame, type BodiceChoices, type BodiceFrame, type FrontBack } from './frame.ts';
+import { draftFront, type FrontDraft } from './front.ts';
+import type { BodiceShape } from './shape.ts';
+import { solveArmhole } from './solve-armhole.ts';
+
+export interface Bodice {
+  readonly front: Piece;
+  readonly back: Piece;
+  readonly frame: BodiceFrame;
+  readonly shape: BodiceShape;
+  /** What each side takes of the waist shaping, mm. */
+  readonly sideNip: FrontBack;
+  readonly findings: readonly Finding[];
+}
+
+/** Below this much to take in at the waist, mm, the side takes it and no dart is drawn. */
+const LEAST_WAIST_DART = 7;
+/** Beyond these a dart stands up in a cone; the team's drafting study. mm. */
+const LARGE_WAIST_DART = inches(2.1);
+const LARGE_BUST_DART = inches(2.6);
+/** Redrafts stop when all four widths are this close to what is wanted, mm in all. */
+const SETTLED = 0.02;
+const MOST_REDRAFTS = 10;
+
+interface Attempt {
+  readonly shape: BodiceShape;
+  readonly front: FrontDraft;
+  readonly back: BackDraft;
+  readonly armhole: { readonly found: number; readonly wanted: number };
+}
+
+function attempt(body: Body, frame: BodiceFrame, start: BodiceShape, rules: RuleSet, allowances: Allowances): Attempt {
+  const { shape, found, wanted } = solveArmhole(body, frame, start, rules);
+  const back = draftBack(body, frame, shape, rules, allowances);
+  const front = draftFront(body, frame, shape, rules, allowances, back.sideLength);
+  return { shape, front, back, armhole: { found, wanted } };
+}
+
+/** What each half-width lacks of what is wanted, mm. */
+function shortfalls(frame: BodiceFrame, { front, back }: Attempt) {
+  return {
+    bust: { front: frame.bustWidth.front - front.bustWidth, back: frame.bustWidth.back - back.bustWidth },
+    waist: {
+      front: frame.waistWidth.front - roleLength(front.piece, 'waist'),
+      back: frame.waistWidth.back - roleLength(back.piece, 'waist'),
+    },
+  };
+}
+
+/** Gives back by measuring: draft, measure the finished widths, correct the drawn ones, draft again. */
+function settle(body: Body, frame: BodiceFrame, rules: RuleSet, allowances: Allowances): Attempt {
+  const bare: BodiceShape = {
+    chest: 0,
+    wedge: 0,
+    underarm: frame.bustWidth,
+    waistShift: { front: 0, back: 0 },
+    darts: { front: false, back: false },
+  };
+  const first = shortfalls(frame, attempt(body, frame, bare, rules, allowances));
+  let shape: BodiceShape = { ...bare, darts: { front: -first.waist.front > LEAST_WAIST_DART, back: -first.waist.back > LEAST_WAIST_DART } };
+  let draft = attempt(body, frame, shape, rules, allowances);
+  for (let round = 0; round < MOST_REDRAFTS; round++) {
+    const { bust, waist } = shortfalls(frame, draft);
+    if ([bust.front, bust.back, waist.front, waist.back].reduce((sum, mm) => sum + Math.abs(mm), 0) < SETTLED) break;
+    shape = {
+      ...draft.shape,
+      underarm: { front: draft.shape.underarm.front + bust.front, back: draft.shape.underarm.back + bust.back },
+      waistShift: {
+        front: draft.shape.waistShift.front + (shape.darts.front ? 0 : waist.front),
+        back: draft.shape.waistShift.back + (shape.darts.back ? 0 : waist.back),
+      },
+    };
+    draft = attempt(body, frame, shape, rules, allowances);
+  }
+  return draft;
+}
+
+function bodiceFindings({ front, back, armhole }: Attempt): Finding[] {
+  const findings: Finding[] = [];
+  if (Math.abs(armhole.found - armhole.wanted) > inches(0.5)) {
+    findings.push(finding('armhole-off-measure', { measure: 'armhole' }, { found: armhole.found, expected: armhole.wanted, remedy: { kind: 'measure-again', measure: 'armhole' } }));
+  }
+  if (!front.balance.solved) {
+    findings.push(finding('bust-dart-unsolved', { piece: 'bodice-front', edge: 'side', measure: 'backWaistLength' }, { found: front.balance.residual, expected: 0, remedy: { kind: 'measure-again', measure: 'backWaistLength' } }));
+  }
+  for (const draft of [front, back]) {
+    const piece = draft.piece.id;
+    if (!draft.waist.solved && Math.abs(draft.waist.residual) > 1) {
+      findings.push(finding('waist-unsolved', { piece, edge: 'waist', measure: 'waist' }, { found: draft.waist.residual, expected: 0, remedy: { kind: 'measure-again', measure: 'waist' } }));
+    }
+    for (const { mm } of draft.waist.mouths) {
+      if (mm > LARGE_WAIST_DART) findings.push(finding('waist-dart-large', { piece, choice: 'easeWaist' }, { found: mm, expected: LARGE_WAIST_DART, remedy: { kind: 'set-choice', choice: 'easeWaist' } }));
+    }
+  }
+  const bustDart = front.piece.intakes.find(({ operation }) => operation === 'balance')?.mm ?? 0;
+  if (bustDart > LARGE_BUST_DART) {
+    findings.push(finding('bust-dart-large', { piece: 'bodice-front', measure: 'frontWaistLength' }, { found: bustDart, expected: LARGE_BUST_DART, remedy: { kind: 'measure-again', measure: 'frontWaistLength' } }));
+  }
+  return findings;
+}
+
+/** A sleeveless bodice by the solved block: finished bust and waist are what was asked, whatever the curves take. */
+export function draftBodice(body: Body, choices: BodiceChoices, rules: RuleSet, allowances: Allowances): Bodice {
+  const { frame, findings } = bodiceFrame(body, choices, rules);
+  const draft = settle(body, frame, rules, allowances);
+  const front = draft.front.piece.darts.reduce((piece, dart) => shortenDart(piece, dart.id, rules['dart.tipShort']), draft.front.piece);
+  return { front, back: draft.back.piece, frame, shape: draft.shape, sideNip: { front: draft.front.nip, back: draft.back.nip }, findings: [...findings, ...bodiceFindings(draft)] };
+}

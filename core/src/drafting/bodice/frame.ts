@@ -1,0 +1,120 @@
+import { finding, type Finding } from '../../checks/finding.ts';
+import { clamp } from '../../geometry/clamp.ts';
+import { add, distance, point, scale, subtract, unitVector, type Point } from '../../geometry/point.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { inches } from '../../units/length.ts';
+import type { Body } from '../body.ts';
+
+/** What the client chooses of a bodice, mm. Depths are straight down from the start line. */
+export interface BodiceChoices {
+  readonly neckWidth: number;
+  readonly neckDepthFront: number;
+  readonly neckDepthBack: number;
+  readonly easeBust: number;
+  readonly easeWaist: number;
+}
+
+export interface FrontBack {
+  readonly front: number;
+  readonly back: number;
+}
+
+/** Points and levels that a bodice is drawn on, before any curve. All in mm on the half-piece. */
+export interface BodiceFrame {
+  /** Body size against a height of 66 in; scales defaults that are given for an adult. */
+  readonly scale: number;
+  readonly neckPoint: Point;
+  readonly tip: Point;
+  /** Unit vector from the neck to the shoulder tip. */
+  readonly shoulder: Point;
+  readonly neckDepth: FrontBack;
+  readonly bustPoint: Point;
+  readonly waist: FrontBack;
+  /** Wanted finished half-widths at bust and waist. */
+  readonly bustWidth: FrontBack;
+  readonly waistWidth: FrontBack;
+  /** What the front takes over from the back at the bust. */
+  readonly share: number;
+}
+
+/** The height at which the adult defaults hold, and how far they are scaled for smaller and taller bodies. */
+const ADULT_HEIGHT = inches(66);
+export const bodyScale = (body: Body): number => clamp(body.mm('height') / ADULT_HEIGHT, 0.6, 1.15);
+
+/** The neck base lies within these parts of the shoulder, whatever the tape says. The team's drafting study. */
+const NECK_BASE = { least: 0.12, most: 0.26 };
+/** A shoulder seam keeps at least this much cloth, mm. */
+const SHOULDER_LEAST = 20;
+
+function dropOf(body: Body, rules: RuleSet): number {
+  switch (body.observations.shoulders) {
+    case 'square':
+      return rules['shoulder.dropSquare'];
+    case 'middle':
+      return rules['shoulder.drop'];
+    case 'sloping':
+      return rules['shoulder.dropSloping'];
+  }
+}
+
+function neckBase(body: Body, rules: RuleSet, size: number): number {
+  const neck = body.taken('neck');
+  const wanted = neck === undefined ? rules['neck.baseWidth'] * Math.min(1, size) : neck * rules['neck.baseShare'];
+  return clamp(wanted, NECK_BASE.least * body.mm('shoulder'), NECK_BASE.most * body.mm('shoulder'));
+}
+
+/**
+ * Resolves over-determined measures in one place; whatever is overridden becomes a finding.
+ * The bust level follows from the slanted shoulder-to-bust tape by Pythagoras.
+ */
+export function bodiceFrame(body: Body, choices: BodiceChoices, rules: RuleSet): { frame: BodiceFrame; findings: Finding[] } {
+  const findings: Finding[] = [];
+  const size = bodyScale(body);
+  const tip = point(body.mm('shoulder') / 2, dropOf(body, rules) * size);
+  const base = point(neckBase(body, rules, size), 0);
+  const shoulder = unitVector(subtract(tip, base));
+
+  const shoulderLength = body.taken('shoulderLength');
+  if (shoulderLength !== undefined && Math.abs(distance(base, tip) - shoulderLength) > inches(3 / 8)) {
+    findings.push(finding('shoulder-length-differs', { measure: 'shoulderLength' }, { found: distance(base, tip), expected: shoulderLength, remedy: { kind: 'measure-again', measure: 'shoulderLength' } }));
+  }
+  if (choices.neckWidth < base.x - 1) {
+    findings.push(finding('neck-narrower-than-base', { choice: 'neckWidth' }, { found: choices.neckWidth, expected: base.x, remedy: { kind: 'set-choice', choice: 'neckWidth', mm: base.x } }));
+  }
+  const along = clamp((choices.neckWidth - base.x) / shoulder.x, 0, distance(base, tip) - SHOULDER_LEAST);
+
+  const start = body.from === 'neckSide' ? base : scale(add(base, tip), 0.5);
+  const spanHalf = body.mm('bustSpan') / 2;
+  const slant = body.mm('shoulderToBust');
+  const straight = Math.sqrt(Math.max(slant ** 2 - (start.x - spanHalf) ** 2, (0.9 * slant) ** 2));
+  const bustPoint = point(spanHalf, start.y + straight);
+  const waist = {
+    front: bustPoint.y + body.mm('frontWaistLength') - slant,
+    back: start.y + body.mm('backWaistLength'),
+  };
+  if (waist.front < waist.back - 1) {
+    findings.push(finding('front-shorter-than-back', { measure: 'frontWaistLength' }, { found: waist.front, expected: waist.back, remedy: { kind: 'measure-again', measure: 'frontWaistLength' } }));
+  }
+  if (choices.neckDepthFront > bustPoint.y - inches(1)) {
+    findings.push(finding('neck-deep', { choice: 'neckDepthFront' }, { found: choices.neckDepthFront, expected: bustPoint.y - inches(1), remedy: { kind: 'set-choice', choice: 'neckDepthFront', mm: bustPoint.y - inches(1) } }));
+  }
+
+  const share = clamp((rules['bust.frontShare'] * (body.mm('bust') - body.mm('highBust'))) / 4, 0, rules['bust.frontShareMost'] * size);
+  const bustQuarter = (body.mm('bust') + choices.easeBust) / 4;
+  const waistQuarter = (body.mm('waist') + choices.easeWaist) / 4;
+  return {
+    frame: {
+      scale: size,
+      neckPoint: add(base, scale(shoulder, along)),
+      tip,
+      shoulder,
+      neckDepth: { front: choices.neckDepthFront, back: choices.neckDepthBack },
+      bustPoint,
+      waist,
+      bustWidth: { front: bustQuarter + share, back: bustQuarter - share },
+      waistWidth: { front: waistQuarter + share / 2, back: waistQuarter - share / 2 },
+      share,
+    },
+    findings,
+  };
+}

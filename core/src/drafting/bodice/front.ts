@@ -1,0 +1,169 @@
+import { clamp } from '../../geometry/clamp.ts';
+import { curveLength, endDirection, endOf, lengthWhere, mapCurve, placeAtLength, splitCurve, startOf, type Curve } from '../../geometry/curve.ts';
+import { distance, point, quarterTurn, rotate, rotateDirection, type Point } from '../../geometry/point.ts';
+import { line } from '../../geometry/segment.ts';
+import { solve } from '../../geometry/solve.ts';
+import { makePiece, type Dart, type Edge, type Piece } from '../../pieces/piece.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { inches } from '../../units/length.ts';
+import type { Allowances } from '../allowances.ts';
+import type { Body } from '../body.ts';
+import { drawClosedSeam, type OpenedSeam } from '../closed-seam.ts';
+import { waistEdges } from '../waist-edges.ts';
+import { armholeCurve, frontArmhole } from './armhole.ts';
+import type { BodiceFrame } from './frame.ts';
+import { roundNeckline } from './neckline.ts';
+import type { BodiceShape } from './shape.ts';
+import { sideCurve, sideNip } from './side-seam.ts';
+
+export interface FrontDraft {
+  readonly piece: Piece;
+  readonly bustWidth: number;
+  readonly waist: OpenedSeam;
+  /** What the side takes of the waist shaping, mm. */
+  readonly nip: number;
+  /** The balance taken by the side dart, or by its waist end when it is too small for a dart. */
+  readonly balance: Balance;
+}
+
+interface Balance {
+  /** Angle of the side dart about the bust point, radians; 0 when there is none. */
+  readonly angle: number;
+  readonly solved: boolean;
+  /** What remains between front and back side seams, mm. */
+  readonly residual: number;
+  /** Where the side meets the waist once all is open. */
+  readonly waistSide: Point;
+}
+
+/** Below this excess of the front side, mm, the waist end takes it and no dart is drawn. */
+const LEAST_DART = 8;
+/** The side dart opens at most this far, radians. */
+const WIDEST_DART = 0.85;
+
+/** The underarm with the armhole's wedge closed: turned about the bust point. */
+const turnedUnderarm = (frame: BodiceFrame, shape: BodiceShape): Point =>
+  rotate(point(shape.underarm.front, shape.chest), frame.bustPoint, -shape.wedge);
+
+/** The front's armhole alone: chest line and wedge are solved on it. */
+export const frontArmholeCurve = (body: Body, frame: BodiceFrame, shape: BodiceShape): Curve =>
+  armholeCurve(
+    frame.tip,
+    frame.shoulder,
+    turnedUnderarm(frame, shape),
+    body.mm('acrossChest'),
+    frontArmhole,
+    rotateDirection(point(1, 0), -shape.wedge),
+  );
+
+/** Solves the side dart, drawn closed: turned about the bust point until the front side is as long as the back's. */
+function solveBalance(frame: BodiceFrame, shape: BodiceShape, waistX: number, backSide: number): Balance {
+  const underarm = point(shape.underarm.front, shape.chest);
+  const lengthTo = (waistSide: Point) => curveLength(sideCurve(underarm, waistSide));
+  const atLevel = point(waistX, frame.waist.front);
+  const excess = lengthTo(atLevel) - backSide;
+  if (excess > LEAST_DART || (shape.wedge > 0 && excess >= 0)) {
+    const turn = solve((angle) => lengthTo(rotate(atLevel, frame.bustPoint, -angle)) - backSide, 0, WIDEST_DART);
+    return { angle: turn.x, solved: turn.ok, residual: turn.residual, waistSide: atLevel };
+  }
+  const drop = solve((y) => lengthTo(point(waistX, y)) - backSide, shape.chest + 20, frame.waist.front + 120);
+  return { angle: 0, solved: drop.ok, residual: drop.residual, waistSide: point(waistX, drop.x) };
+}
+
+/** Where along the closed side the dart opens: a little below the bust line, so that the line stays whole. mm. */
+function dartPlace(frame: BodiceFrame, shape: BodiceShape, side: number): number {
+  const lever = shape.underarm.front - frame.bustPoint.x;
+  const below = frame.bustPoint.y - shape.chest + inches(0.6) * frame.scale + shape.wedge * lever;
+  return clamp(below, 0.25 * side, 0.75 * side);
+}
+
+interface Side {
+  readonly edges: Edge[];
+  readonly darts: Dart[];
+  readonly direction: Point;
+  /** Length of the lower part, from the dart to the waist, mm. */
+  readonly lower: number;
+}
+
+/** The side with its balance dart opened: the part above turns with the wedge, the part below with the balance. */
+function openSide(frame: BodiceFrame, shape: BodiceShape, closed: Curve, balance: Balance, allowance: number): Side {
+  if (balance.angle === 0 && shape.wedge === 0) {
+    return { edges: [{ id: 'side', role: 'side', path: closed, allowance }], darts: [], direction: endDirection(closed), lower: curveLength(closed) };
+  }
+  const turn = (curve: Curve, angle: number) => mapCurve(curve, (p) => rotate(p, frame.bustPoint, angle));
+  const [above, below] = splitCurve(closed, dartPlace(frame, shape, curveLength(closed)));
+  const upper = turn(above, -shape.wedge);
+  const lower = turn(below, balance.angle);
+  return {
+    edges: [
+      { id: 'side-upper', role: 'side', path: upper, allowance },
+      { id: 'bust-dart-upper', role: 'dart', path: [line(endOf(upper), frame.bustPoint)], allowance: 0 },
+      { id: 'bust-dart-lower', role: 'dart', path: [line(frame.bustPoint, startOf(lower))], allowance: 0 },
+      { id: 'side-lower', role: 'side', path: lower, allowance },
+    ],
+    darts: [{ id: 'bust-dart', legs: ['bust-dart-upper', 'bust-dart-lower'], pressed: 'hem' }],
+    direction: endDirection(lower),
+    lower: curveLength(lower),
+  };
+}
+
+/** The bust line as it lies on the opened front: straight to the bust point, then turned with the wedge. */
+function bustLevel(frame: BodiceFrame, shape: BodiceShape, width: number): Point[] {
+  const end = rotate(point(width, frame.bustPoint.y), frame.bustPoint, -shape.wedge);
+  return [point(0, frame.bustPoint.y), frame.bustPoint, end];
+}
+
+/** The bodice front: a half-piece on the fold, its darts drawn to the bust point. */
+export function draftFront(body: Body, frame: BodiceFrame, shape: BodiceShape, rules: RuleSet, allowances: Allowances, backSide: number): FrontDraft {
+  const nip = sideNip(frame.bustWidth.front - frame.waistWidth.front, rules, frame.scale);
+  const waistX = frame.bustWidth.front - nip + shape.waistShift.front;
+  const balance = solveBalance(frame, shape, waistX, backSide);
+  const closedWaist = rotate(balance.waistSide, frame.bustPoint, -balance.angle);
+  const closed = sideCurve(point(shape.underarm.front, shape.chest), closedWaist);
+  const side = openSide(frame, shape, closed, balance, allowances.side);
+  const waist = drawClosedSeam({
+    from: balance.waistSide,
+    leaving: quarterTurn(side.direction),
+    to: point(0, frame.waist.front),
+    arriving: point(-1, 0),
+    darts: shape.darts.front ? [{ tip: frame.bustPoint, axis: point(0, 1), weight: 1 }] : [],
+    target: frame.waistWidth.front,
+  });
+  const bustLength = lengthWhere(closed, 'y', frame.bustPoint.y);
+  const bustWidth = bustLength === undefined ? endOf(closed).x : placeAtLength(closed, bustLength).point.x;
+  const neck = roundNeckline(frame.neckPoint, frame.shoulder, frame.neckDepth.front);
+  const armhole = frontArmholeCurve(body, frame, shape);
+  const waistParts = waistEdges(waist, allowances.waist);
+  const sideNotchEdge = side.darts.length > 0 ? 'side-lower' : 'side';
+  const piece = makePiece({
+    id: 'bodice-front',
+    name: 'Bodice front',
+    role: 'outer',
+    cut: { copies: 1, layers: 'fold' },
+    grain: point(0, 1),
+    edges: [
+      { id: 'neck', role: 'neck', path: neck, allowance: allowances.neck },
+      { id: 'shoulder', role: 'shoulder', path: [line(frame.neckPoint, frame.tip)], allowance: allowances.shoulder },
+      { id: 'armhole', role: 'armhole', path: armhole, allowance: allowances.armhole },
+      ...side.edges,
+      ...waistParts.edges,
+      { id: 'centre-front', role: 'fold', path: [line(point(0, frame.waist.front), startOf(neck))], allowance: 0 },
+    ],
+    notches: [
+      { edge: 'armhole', at: curveLength(armhole.slice(0, 1)), kind: 'single' },
+      { edge: sideNotchEdge, at: Math.max(side.lower - backSide / 2, side.lower * 0.1), kind: 'single' },
+    ],
+    darts: [...side.darts, ...waistParts.darts],
+    levels: [
+      { name: 'chest', path: [point(0, shape.chest), turnedUnderarm(frame, shape)] },
+      { name: 'bust', path: bustLevel(frame, shape, bustWidth) },
+      { name: 'waist', path: [point(0, frame.waist.front), balance.waistSide] },
+    ],
+    intakes: [
+      { operation: 'balance', level: 'side', mm: 2 * distance(frame.bustPoint, closedWaist) * Math.sin(balance.angle / 2) },
+      { operation: 'armhole wedge', level: 'armhole', mm: 2 * distance(frame.bustPoint, turnedUnderarm(frame, shape)) * Math.sin(shape.wedge / 2) },
+      ...waist.mouths.map(({ mm }) => ({ operation: 'waist dart', level: 'waist' as const, mm })),
+    ],
+  });
+  return { piece, bustWidth, waist, nip, balance };
+}

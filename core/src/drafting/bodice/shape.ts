@@ -1,0 +1,17 @@
+import type { FrontBack } from './frame.ts';
+
+/**
+ * What the bodice's solver varies until the finished rounds are right. Which darts exist is settled once, from the
+ * first draft: a dart that came and went between rounds would keep the solver from settling.
+ */
+export interface BodiceShape {
+  /** Depth of the chest line, mm. */
+  readonly chest: number;
+  /** Angle of the wedge closed in the front armhole about the bust point, radians. */
+  readonly wedge: number;
+  /** Half-widths drawn at the underarm, mm: the wanted ones, plus what the side curve takes before the bust line. */
+  readonly underarm: FrontBack;
+  /** How far the side's waist point is moved out where no dart can take up the difference, mm. */
+  readonly waistShift: FrontBack;
+  readonly darts: { readonly front: boolean; readonly back: boolean };
+}

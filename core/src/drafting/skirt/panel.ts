@@ -1,0 +1,142 @@
+import { clamp } from '../../geometry/clamp.ts';
+import { curveLength, endDirection, endOf, placeAtLength, reverseCurve, startDirection, startOf, type Curve } from '../../geometry/curve.ts';
+import { add, point, quarterTurn, scale, unitVector, type Point } from '../../geometry/point.ts';
+import { handleCurve, line } from '../../geometry/segment.ts';
+import { solve } from '../../geometry/solve.ts';
+import { makePiece, type Piece } from '../../pieces/piece.ts';
+import { inches } from '../../units/length.ts';
+import type { Allowances } from '../allowances.ts';
+import { drawClosedSeam, type DartPlan, type OpenedSeam } from '../closed-seam.ts';
+import { waistEdges } from '../waist-edges.ts';
+
+/** What one skirt panel is drawn from, mm on the half-piece; y = 0 is the waist at the centre front. */
+export interface PanelPlan {
+  readonly which: 'front' | 'back';
+  readonly scale: number;
+  /** What the waist seam must measure: the bodice's, so that the two join. */
+  readonly waist: number;
+  readonly hip: number;
+  readonly hipDepth: number;
+  readonly length: number;
+  /** How far the hem comes in from the hip at the side. */
+  readonly pegging: number;
+  /** How far the waist dips at the centre. */
+  readonly dip: number;
+  /** Where the bodice's dart meets the waist, from the centre, so that the first skirt dart meets it. */
+  readonly dartOut: number | undefined;
+}
+
+export interface PanelDraft {
+  readonly piece: Piece;
+  readonly waist: OpenedSeam;
+}
+
+/** How the drop from hip to waist is shared out. From the team's drafting study; lengths mm. */
+const SHAPING = {
+  noDart: inches(0.7),
+  oneDart: inches(1.6),
+  largeDrop: inches(3.2),
+  sideMost: inches(1.35),
+  sideMostLarge: inches(1.9),
+  sidePart: { front: 0.5, back: 0.42 },
+  dartLengths: { front: [inches(3.5), inches(3.25)], back: [inches(5.5), inches(5)] },
+} as const;
+
+/** The side rises above the waist line by this part of what it takes in, within bounds: the hem then hangs level. */
+const SIDE_RISE = { part: 0.12, least: -3, most: inches(0.4) };
+const sideRise = (sideIn: number): number => clamp(SIDE_RISE.part * sideIn, SIDE_RISE.least, SIDE_RISE.most);
+
+/** From waist to hip to hem: bowed over the hip, vertical there, then in to a pegged hem. */
+function sideOf(plan: PanelPlan, sideIn: number): Curve {
+  const top = point(plan.hip - sideIn, -sideRise(sideIn));
+  const hip = point(plan.hip, plan.hipDepth);
+  const hem = point(plan.hip - plan.pegging, plan.length);
+  const down = point(0, 1);
+  const below = plan.length - plan.hipDepth;
+  const leaving = unitVector(point(clamp(1.15 * sideIn, -200, 200), 0.62 * plan.hipDepth));
+  const overHip = handleCurve(top, leaving, 0.34 * plan.hipDepth, hip, down, 0.42 * plan.hipDepth);
+  if (plan.pegging === 0) return [overHip, line(hip, hem)];
+  return [overHip, handleCurve(hip, down, 0.3 * below, hem, unitVector(point(-1.05 * plan.pegging, below)), 0.33 * below)];
+}
+
+function dartsOf(plan: PanelPlan, drop: number): DartPlan[] {
+  const [first, second] = SHAPING.dartLengths[plan.which];
+  const axis = point(0, -1);
+  const dart = (out: number, length: number, weight: number): DartPlan => ({ tip: point(out, length * plan.scale), axis, weight });
+  const meeting = plan.dartOut ?? 0.55 * plan.waist;
+  if (drop < SHAPING.noDart) return [];
+  if (drop < SHAPING.oneDart) return [dart(meeting, first, 1)];
+  const next = meeting + 0.45 * (plan.waist + drop * 0.5 - meeting);
+  return [dart(meeting, first, 0.55), dart(next, second, 0.45)];
+}
+
+function waistOf(plan: PanelPlan, side: Curve, darts: readonly DartPlan[]): OpenedSeam {
+  return drawClosedSeam({
+    from: startOf(side),
+    leaving: quarterTurn(startDirection(side)),
+    to: point(0, plan.dip),
+    arriving: point(-1, 0),
+    darts,
+    target: plan.waist,
+  });
+}
+
+/** With no dart the side alone must bring the waist to its target. */
+function sideWithoutDart(plan: PanelPlan, drop: number): number {
+  const over = (sideIn: number) => waistOf(plan, sideOf(plan, sideIn), []).residual;
+  return solve(over, drop - inches(1.5), drop + inches(1.5)).x;
+}
+
+/** The hem, square to the side and level at the centre, from the side inwards. */
+function hemOf(side: Curve, length: number): Curve {
+  const corner = endOf(side);
+  return [handleCurve(corner, quarterTurn(endDirection(side)), 0.18 * corner.x, point(0, length), point(-1, 0), 0.5 * corner.x)];
+}
+
+/** The side carried on along its end, so that both panels' sides are equally long. */
+export const extendSide = (side: Curve, mm: number): Curve =>
+  mm <= 0 ? side : [...side, line(endOf(side), add(endOf(side), scale(endDirection(side), mm)))];
+
+/** The side seam of a panel and the darts its drop asks for. */
+export function planPanelSide(plan: PanelPlan): { side: Curve; darts: DartPlan[] } {
+  const drop = plan.hip - plan.waist;
+  const darts = dartsOf(plan, drop);
+  const most = (drop > SHAPING.largeDrop ? SHAPING.sideMostLarge : SHAPING.sideMost) * plan.scale;
+  const sideIn = darts.length === 0 ? sideWithoutDart(plan, drop) : clamp(SHAPING.sidePart[plan.which] * drop, 0, most);
+  return { side: sideOf(plan, sideIn), darts };
+}
+
+const hipNotch = (side: Curve, plan: PanelPlan): number => curveLength(side.slice(0, 1)) || plan.hipDepth;
+
+/** One panel of a straight or pegged skirt: the front on the fold, the back a pair with the zip's allowance. */
+export function draftPanel(plan: PanelPlan, side: Curve, darts: readonly DartPlan[], allowances: Allowances): PanelDraft {
+  const waist = waistOf(plan, side, darts);
+  const parts = waistEdges(waist, allowances.waist);
+  const hem = hemOf(side, plan.length);
+  const isFront = plan.which === 'front';
+  const centreTop: Point = point(0, plan.dip);
+  const hipNotchAt = hipNotch(side, plan);
+  const hipOut = placeAtLength(side, hipNotchAt).point;
+  const piece = makePiece({
+    id: `skirt-${plan.which}`,
+    name: `Skirt ${plan.which}`,
+    role: 'outer',
+    cut: isFront ? { copies: 1, layers: 'fold' } : { copies: 2, layers: 'pair' },
+    grain: point(0, 1),
+    edges: [
+      ...parts.edges,
+      { id: `centre-${plan.which}`, role: isFront ? 'fold' : 'centre', path: [line(centreTop, point(0, plan.length))], allowance: isFront ? 0 : allowances.zip },
+      { id: 'hem', role: 'hem', path: reverseCurve(hem), allowance: allowances.hem },
+      { id: 'side', role: 'side', path: reverseCurve(side), allowance: allowances.side },
+    ],
+    notches: [{ edge: 'side', at: curveLength(side) - hipNotchAt, kind: 'single' }],
+    darts: parts.darts,
+    levels: [
+      { name: 'waist', path: [centreTop, startOf(side)] },
+      { name: 'hip', path: [point(0, hipOut.y), hipOut] },
+      { name: 'hem', path: [point(0, plan.length), endOf(side)] },
+    ],
+    intakes: waist.mouths.map(({ mm }) => ({ operation: 'waist dart', level: 'waist', mm })),
+  });
+  return { piece, waist };
+}

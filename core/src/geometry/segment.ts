@@ -1,0 +1,110 @@
+import { add, between, distance, norm, point, scale, subtract, unitVector, type Point } from './point.ts';
+
+export type Segment =
+  | { readonly kind: 'line'; readonly a: Point; readonly b: Point }
+  | { readonly kind: 'cubic'; readonly a: Point; readonly c: Point; readonly d: Point; readonly b: Point };
+
+export const line = (a: Point, b: Point): Segment => ({ kind: 'line', a, b });
+export const cubic = (a: Point, c: Point, d: Point, b: Point): Segment => ({ kind: 'cubic', a, c, d, b });
+
+/**
+ * A cubic from its ends, the unit directions of travel there, and the handle lengths in mm.
+ * Every curve of the drafts is drawn with this one helper.
+ */
+export const handleCurve = (a: Point, leaving: Point, handleA: number, b: Point, arriving: Point, handleB: number): Segment =>
+  cubic(a, add(a, scale(leaving, handleA)), subtract(b, scale(arriving, handleB)), b);
+
+export function pointAt(segment: Segment, t: number): Point {
+  if (segment.kind === 'line') return between(segment.a, segment.b, t);
+  const { a, c, d, b } = segment;
+  const u = 1 - t;
+  const [wa, wc, wd, wb] = [u * u * u, 3 * u * u * t, 3 * u * t * t, t * t * t];
+  return point(wa * a.x + wc * c.x + wd * d.x + wb * b.x, wa * a.y + wc * c.y + wd * d.y + wb * b.y);
+}
+
+function derivativeAt(segment: Segment, t: number): Point {
+  if (segment.kind === 'line') return subtract(segment.b, segment.a);
+  const { a, c, d, b } = segment;
+  const u = 1 - t;
+  return add(add(scale(subtract(c, a), 3 * u * u), scale(subtract(d, c), 6 * u * t)), scale(subtract(b, d), 3 * t * t));
+}
+
+/** Unit direction of travel at `t`. A handle of no length leaves no derivative at its end: a short chord stands in. */
+export function directionAt(segment: Segment, t: number): Point {
+  const derivative = derivativeAt(segment, t);
+  if (norm(derivative) > 1e-7) return unitVector(derivative);
+  const nearby = t < 0.5 ? subtract(pointAt(segment, t + 1e-4), pointAt(segment, t)) : subtract(pointAt(segment, t), pointAt(segment, t - 1e-4));
+  return unitVector(nearby);
+}
+
+/** Nodes and weights of the 8-point Gauss–Legendre rule on [-1, 1], one side; the other is its mirror. */
+const GAUSS: readonly (readonly [node: number, weight: number])[] = [
+  [0.1834346424956498, 0.362683783378362],
+  [0.525532409916329, 0.3137066458778873],
+  [0.7966664774136267, 0.2223810344533745],
+  [0.9602898564975363, 0.1012285362903763],
+];
+
+function gaussLength(segment: Segment, from: number, to: number): number {
+  const half = (to - from) / 2;
+  const middle = (from + to) / 2;
+  const speed = (t: number) => norm(derivativeAt(segment, t));
+  return half * GAUSS.reduce((sum, [node, weight]) => sum + weight * (speed(middle + half * node) + speed(middle - half * node)), 0);
+}
+
+/** Length in mm between two parameters. Two halves of the Gauss rule are right to about 1e-9 of the length on garment curves. */
+export function segmentLength(segment: Segment, from = 0, to = 1): number {
+  if (segment.kind === 'line') return distance(segment.a, segment.b) * (to - from);
+  const middle = (from + to) / 2;
+  return gaussLength(segment, from, middle) + gaussLength(segment, middle, to);
+}
+
+/** The parameter at `length` mm from the start: Newton steps, kept inside a shrinking bracket. */
+export function parameterAtLength(segment: Segment, length: number): number {
+  const whole = segmentLength(segment);
+  if (whole === 0) return 0;
+  if (segment.kind === 'line') return length / whole;
+  let low = 0;
+  let high = 1;
+  let t = length / whole;
+  for (let step = 0; step < 50; step++) {
+    const error = segmentLength(segment, 0, t) - length;
+    if (Math.abs(error) < 1e-8) break;
+    if (error > 0) high = t;
+    else low = t;
+    const next = t - error / norm(derivativeAt(segment, t));
+    t = next > low && next < high ? next : (low + high) / 2;
+  }
+  return t;
+}
+
+/** De Casteljau's construction: the two parts before and after `t` trace the same curve. */
+export function splitSegment(segment: Segment, t: number): [Segment, Segment] {
+  const middle = pointAt(segment, t);
+  if (segment.kind === 'line') return [line(segment.a, middle), line(middle, segment.b)];
+  const { a, c, d, b } = segment;
+  const ac = between(a, c, t);
+  const cd = between(c, d, t);
+  const db = between(d, b, t);
+  return [cubic(a, ac, between(ac, cd, t), middle), cubic(middle, between(cd, db, t), db, b)];
+}
+
+export const reverseSegment = (segment: Segment): Segment =>
+  segment.kind === 'line' ? line(segment.b, segment.a) : cubic(segment.b, segment.d, segment.c, segment.a);
+
+export const mapSegment = (segment: Segment, move: (p: Point) => Point): Segment =>
+  segment.kind === 'line'
+    ? line(move(segment.a), move(segment.b))
+    : cubic(move(segment.a), move(segment.c), move(segment.d), move(segment.b));
+
+/**
+ * Points along the segment, the first left out, whose chords stay within `tolerance` mm of the curve.
+ * The count follows from the second differences of the control polygon, an upper bound of the sagitta.
+ */
+export function sampleSegment(segment: Segment, tolerance: number): Point[] {
+  if (segment.kind === 'line') return [segment.b];
+  const { a, c, d, b } = segment;
+  const bend = Math.max(norm(add(subtract(a, scale(c, 2)), d)), norm(add(subtract(c, scale(d, 2)), b)));
+  const count = Math.min(200, Math.max(1, Math.ceil(Math.sqrt((0.75 * bend) / tolerance))));
+  return Array.from({ length: count }, (_, index) => (index + 1 === count ? b : pointAt(segment, (index + 1) / count)));
+}

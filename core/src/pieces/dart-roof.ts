@@ -1,0 +1,44 @@
+import { clamp } from '../geometry/clamp.ts';
+import { endDirection, endOf, startDirection, startOf } from '../geometry/curve.ts';
+import { add, between, distance, dot, meetLines, reflectDirection, scale, subtract, unitVector, type Point } from '../geometry/point.ts';
+import { line } from '../geometry/segment.ts';
+import { edgeOf, type Dart, type Edge, type Piece } from './piece.ts';
+
+/** A roof may rise this far from the mouth, as parts of the mouth's width; steeper peaks come only from broken drafts. */
+const ROOF_RISE = { least: -0.2, most: 0.8 };
+
+/**
+ * The roof over a dart's mouth: once the dart is folded and pressed, the cloth in the fold must end on the seam of
+ * the neighbour it lies on. That seam, mirrored in its leg, meets the fold line in the peak.
+ */
+export function dartRoof(piece: Piece, dart: Dart): [Point, Point, Point] {
+  const [first, second] = [edgeOf(piece, dart.legs[0]), edgeOf(piece, dart.legs[1])];
+  const [mouthA, tip, mouthB] = [startOf(first.path), endOf(first.path), endOf(second.path)];
+  const middle = between(mouthA, mouthB, 0.5);
+  const axis = unitVector(subtract(middle, tip));
+  const at = (id: string) => piece.edges.findIndex((edge) => edge.id === id);
+  const before = piece.edges.at(at(first.id) - 1);
+  const after = piece.edges[(at(second.id) + 1) % piece.edges.length];
+  if (!before || !after) throw new Error(`dart ${dart.id} has no neighbours`);
+  const ontoNext = dart.pressed === 'hem' || Math.abs(mouthB.x) < Math.abs(mouthA.x);
+  const [from, direction] = ontoNext
+    ? [mouthB, startDirection(after.path)]
+    : [mouthA, scale(endDirection(before.path), -1)];
+  const mirrored = reflectDirection(direction, unitVector(subtract(tip, from)));
+  const peak = meetLines(from, mirrored, tip, axis);
+  const mouth = distance(mouthA, mouthB);
+  const rise = peak ? clamp(dot(subtract(peak, middle), axis), ROOF_RISE.least * mouth, ROOF_RISE.most * mouth) : 0;
+  return [mouthA, add(middle, scale(axis, rise)), mouthB];
+}
+
+/** The loop with every dart bridged by its roof: what is cut, before allowances. */
+export function edgesUnderRoofs(piece: Piece): Edge[] {
+  return piece.edges.flatMap((edge, index) => {
+    const dart = piece.darts.find(({ legs }) => legs.includes(edge.id));
+    if (!dart) return [edge];
+    if (dart.legs[1] === edge.id) return [];
+    const [a, peak, b] = dartRoof(piece, dart);
+    const seam = piece.edges.at(index - 1);
+    return [{ id: dart.id, role: seam?.role ?? 'dart', allowance: seam?.allowance ?? 0, path: [line(a, peak), line(peak, b)] }];
+  });
+}

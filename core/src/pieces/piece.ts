@@ -1,0 +1,110 @@
+import { curveLength, mapCurve, reverseCurve, sampleCurve, type Curve } from '../geometry/curve.ts';
+import type { Point } from '../geometry/point.ts';
+import { signedArea } from '../geometry/ring.ts';
+
+export type EdgeRole = 'fold' | 'centre' | 'neck' | 'shoulder' | 'armhole' | 'side' | 'waist' | 'dart' | 'hem';
+export type ClothRole = 'outer' | 'lining' | 'stay' | 'net' | 'trim';
+export type LevelName = 'chest' | 'bust' | 'waist' | 'hip' | 'hem';
+
+/** One named stretch of a piece's stitch line. */
+export interface Edge {
+  readonly id: string;
+  readonly role: EdgeRole;
+  readonly path: Curve;
+  /** Cloth outside the stitching line, mm. */
+  readonly allowance: number;
+}
+
+export interface Notch {
+  readonly edge: string;
+  /** mm along the edge from its start. */
+  readonly at: number;
+  readonly kind: 'single' | 'double';
+}
+
+/** A dart is two edges of the loop, mouth to tip and tip to mouth. */
+export interface Dart {
+  readonly id: string;
+  readonly legs: readonly [string, string];
+  /** Which neighbour the folded cloth lies on. */
+  readonly pressed: 'centre' | 'hem';
+}
+
+/** A level line as it lies on this piece: a run of points that was cut and turned with the cloth. */
+export interface Level {
+  readonly name: LevelName;
+  readonly path: readonly Point[];
+}
+
+export interface Cut {
+  /** Finished pieces cut. */
+  readonly copies: number;
+  readonly layers: 'single' | 'pair' | 'fold';
+}
+
+/** Anything taken out of, or given to, a width: so that giving it back can be checked. */
+export interface Intake {
+  readonly operation: string;
+  readonly level: LevelName | 'armhole' | 'side';
+  readonly mm: number;
+}
+
+/**
+ * A closed loop of named edges, clockwise on screen (y down), each starting where the one before ends.
+ * On a fold it is the half-piece with its fold on x = 0; otherwise x = 0 is the centre line.
+ */
+export interface Piece {
+  readonly id: string;
+  readonly name: string;
+  readonly role: ClothRole;
+  readonly cut: Cut;
+  /** Direction of the grain, towards the hem. */
+  readonly grain: Point;
+  readonly edges: readonly Edge[];
+  readonly notches: readonly Notch[];
+  readonly darts: readonly Dart[];
+  readonly levels: readonly Level[];
+  readonly intakes: readonly Intake[];
+}
+
+/** Chords of a sampled outline stay within this of the curve, mm: finer than any chalk or cutter. */
+export const OUTLINE_TOLERANCE = 0.05;
+
+/** A piece whose loop runs clockwise; one given the other way round is turned, its notches with it. */
+export function makePiece(piece: Piece): Piece {
+  if (signedArea(stitchRing(piece)) > 0) return piece;
+  const turned = piece.edges.map((edge) => ({ ...edge, path: reverseCurve(edge.path) })).reverse();
+  const notches = piece.notches.map((notch) => ({ ...notch, at: curveLength(edgeOf(piece, notch.edge).path) - notch.at }));
+  const darts = piece.darts.map((dart): Dart => ({ ...dart, legs: [dart.legs[1], dart.legs[0]] }));
+  return { ...piece, edges: turned, notches, darts };
+}
+
+export function edgeOf(piece: Piece, id: string): Edge {
+  const edge = piece.edges.find((candidate) => candidate.id === id);
+  if (!edge) throw new Error(`${piece.id} has no edge ${id}; it has ${piece.edges.map((e) => e.id).join(', ')}`);
+  return edge;
+}
+
+export const edgesWithRole = (piece: Piece, role: EdgeRole): Edge[] => piece.edges.filter((edge) => edge.role === role);
+
+export const edgeLength = (edge: Edge): number => curveLength(edge.path);
+
+/** Length of all edges of one role, in mm. */
+export const roleLength = (piece: Piece, role: EdgeRole): number =>
+  edgesWithRole(piece, role).reduce((total, edge) => total + edgeLength(edge), 0);
+
+/** The stitch line as a polygon, dart legs drawn in. */
+export const stitchRing = (piece: Piece): Point[] =>
+  piece.edges.flatMap((edge) => sampleCurve(edge.path, OUTLINE_TOLERANCE).slice(0, -1));
+
+/** The piece with every point moved, its level lines with it. */
+export const movePiece = (piece: Piece, move: (p: Point) => Point): Piece => ({
+  ...piece,
+  edges: piece.edges.map((edge) => ({ ...edge, path: mapCurve(edge.path, move) })),
+  levels: piece.levels.map((level) => ({ ...level, path: level.path.map(move) })),
+});
+
+export const replaceEdge = (piece: Piece, id: string, path: Curve): Piece => ({
+  ...piece,
+  edges: piece.edges.map((edge) => (edge.id === id ? { ...edge, path } : edge)),
+});

@@ -1,0 +1,15 @@
+/** What two joined edges owe each other, lengths in mm. */
+export type SeamRelation =
+  | { readonly kind: 'equal' }
+  | { readonly kind: 'ease'; readonly mm: number }
+  | { readonly kind: 'gather'; readonly ratio: number };
+
+/** Edges named as piece/edge, in the order in which they are sewn. */
+export interface Seam {
+  readonly id: string;
+  readonly a: readonly string[];
+  readonly b: readonly string[];
+  readonly relation: SeamRelation;
+}
+
+export const equalSeam = (id: string, a: readonly string[], b: readonly string[]): Seam => ({ id, a, b, relation: { kind: 'equal' } });

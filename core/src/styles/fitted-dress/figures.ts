@@ -1,0 +1,117 @@
+import type { Allowances, SeamRole } from '../../drafting/allowances.ts';
+import { allowanceRule } from '../../drafting/allowances.ts';
+import type { Body } from '../../drafting/body.ts';
+import type { Figure } from '../../drafting/draft.ts';
+import { endOf, startOf } from '../../geometry/curve.ts';
+import { distance, type Point } from '../../geometry/point.ts';
+import { crossingsAt } from '../../geometry/ring.ts';
+import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
+import { edgeLength, edgeOf, edgesWithRole, type LevelName } from '../../pieces/piece.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { byRule, corrected, drawn, minus, plus, type Term, type Working } from '../../workings/working.ts';
+
+/** What figures are written from: the body's terms and the allowances in force. */
+export interface FigureContext {
+  readonly body: Body;
+  readonly allowances: Allowances;
+  readonly rules: RuleSet;
+}
+
+export const allowanceTerm = (context: FigureContext, role: SeamRole): Term => plus(byRule(allowanceRule(role), context.allowances[role]));
+export const lessAllowance = (context: FigureContext, role: SeamRole): Term => minus(byRule(allowanceRule(role), context.allowances[role]));
+
+interface FigureParts {
+  readonly name: string;
+  readonly label: string;
+  readonly kind: Figure['kind'];
+  readonly mm: number;
+  readonly stitch: number;
+  readonly working: Working;
+  /** What the drawing did where it and the sum differ. */
+  readonly because: string;
+}
+
+/** A figure whose working ends on what was really drawn. */
+export const figure = ({ piece }: DraftedPiece, { name, working, because, ...parts }: FigureParts): Figure => ({
+  id: `${piece.id}/${name}`,
+  ...parts,
+  working: corrected(working, parts.mm, because),
+  by: 'computed',
+});
+
+/** Where a level ends at the side, on the stitch line. */
+export function levelEnd({ piece }: DraftedPiece, level: LevelName): Point {
+  const end = piece.levels.find(({ name }) => name === level)?.path.at(-1);
+  if (!end) throw new Error(`${piece.id} has no ${level} level`);
+  return end;
+}
+
+/** How far out the cut line lies at the height of a stitch point, mm. */
+export function outlineOut({ piece, outline }: DraftedPiece, at: Point): number {
+  const out = crossingsAt(outline, at.y).at(-1);
+  if (out === undefined) throw new Error(`${piece.id}: the cut line does not reach y = ${at.y}`);
+  return out;
+}
+
+/** A width at a level, from the centre out to the side. */
+export const outFigure = (piece: DraftedPiece, level: LevelName, label: string, working: Working, because: string): Figure => {
+  const end = levelEnd(piece, level);
+  return figure(piece, { name: level, label, kind: 'out', mm: outlineOut(piece, end), stitch: end.x, working, because });
+};
+
+/** A corner of the stitch line with the cut corner that belongs to it, read out or down. */
+export function cornerFigure(piece: DraftedPiece, edge: string, kind: 'out' | 'down', name: string, label: string, working: Working): Figure {
+  const cut = piece.corners[edge];
+  if (!cut) throw new Error(`${piece.piece.id} has no corner at ${edge}`);
+  const stitch = endOf(edgeOf(piece.piece, edge).path);
+  const axis = kind === 'out' ? 'x' : 'y';
+  return figure(piece, { name, label, kind, mm: cut[axis], stitch: stitch[axis], working, because: 'corner' });
+}
+
+/** A point inside the piece or a level, where cut and stitch agree. */
+export const insideFigure = (piece: DraftedPiece, kind: Figure['kind'], name: string, label: string, mm: number, working: Working, because: string): Figure =>
+  figure(piece, { name, label, kind, mm, stitch: mm, working, because });
+
+/** The sums behind a dart: what it takes in, and where its tip stands. */
+export interface DartWorkings {
+  readonly intake: Working;
+  readonly tipOut: Working;
+  readonly tipDown: Working;
+}
+
+/** Where each dart opens, how wide and how long. */
+export function dartFigures(piece: DraftedPiece, workingsOf: (dartId: string) => DartWorkings): Figure[] {
+  return piece.piece.darts.flatMap((dart) => {
+    const [outer, inner] = [edgeOf(piece.piece, dart.legs[0]), edgeOf(piece.piece, dart.legs[1])];
+    const [mouthA, tip, mouthB] = [startOf(outer.path), endOf(outer.path), endOf(inner.path)];
+    const label = dartLabel(dart.id);
+    const workings = workingsOf(dart.id);
+    const inside = (kind: Figure['kind'], name: string, words: string, mm: number, working: Working, because: string) =>
+      insideFigure(piece, kind, `${dart.id}-${name}`, `${label}, ${words}`, mm, working, because);
+    const leg = edgeLength(outer);
+    return [
+      inside('length', 'intake', 'whole intake', distance(mouthA, mouthB), workings.intake, 'curve of the seam'),
+      inside('length', 'leg', 'length of each leg', leg, drawn('mouth to tip', leg), 'as drawn'),
+      inside('out', 'tip-out', 'tip, out', tip.x, workings.tipOut, 'along the dart'),
+      inside('down', 'tip-down', 'tip, down', tip.y, workings.tipDown, 'along the dart'),
+    ];
+  });
+}
+
+export function dartLabel(id: string): string {
+  if (id === 'bust-dart') return 'Bust dart';
+  return id.endsWith('-1') ? 'Waist dart' : 'Outer waist dart';
+}
+
+/** The intake of all darts in the waist, as a term of a width. */
+export const waistDartTerms = ({ piece }: DraftedPiece): Term[] =>
+  piece.darts
+    .filter(({ id }) => id.startsWith('waist-dart'))
+    .map((dart) => plus(drawn(dartLabel(dart.id).toLowerCase(), distance(startOf(edgeOf(piece, dart.legs[0]).path), endOf(edgeOf(piece, dart.legs[1]).path)))));
+
+/** The length of a seam on the stitch line; its cut line is as long but for the corners. */
+export const seamFigure = (piece: DraftedPiece, role: 'side' | 'shoulder', label: string): Figure => {
+  const mm = edgesWithRole(piece.piece, role).reduce((total, edge) => total + edgeLength(edge), 0);
+  return insideFigure(piece, 'length', `${role}-seam`, label, mm, drawn('as drawn', mm), 'curve');
+};
+

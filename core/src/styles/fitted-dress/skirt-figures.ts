@@ -1,0 +1,64 @@
+import type { Figure } from '../../drafting/draft.ts';
+import type { Skirt } from '../../drafting/skirt/skirt.ts';
+import { endOf, startOf } from '../../geometry/curve.ts';
+import { distance, point } from '../../geometry/point.ts';
+import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
+import { edgeOf, roleLength } from '../../pieces/piece.ts';
+import { drawn, minus, plus, sum, type Term } from '../../workings/working.ts';
+import type { ChoiceValues } from '../style.ts';
+import { choiceTerm, quarterOf } from './bodice-figures.ts';
+import { allowanceTerm, dartFigures, type DartWorkings, figure, insideFigure, levelEnd, outFigure, outlineOut, seamFigure, waistDartTerms, type FigureContext } from './figures.ts';
+
+/** Skirt darts share what the hip and waist widths differ by, less the side; their places follow the bodice's darts. */
+function skirtDart({ piece }: DraftedPiece, dartId: string): DartWorkings {
+  const legs = piece.darts.find(({ id }) => id === dartId)?.legs ?? ['', ''];
+  const [outer, inner] = [edgeOf(piece, legs[0]), edgeOf(piece, legs[1])];
+  const tip = endOf(outer.path);
+  const intake = distance(startOf(outer.path), endOf(inner.path));
+  return { intake: drawn('share of hip less waist', intake), tipOut: drawn('below the bodice dart', tip.x), tipDown: drawn('dart depth', tip.y) };
+}
+
+/** Every cut dimension of a skirt panel, from the waist down; downs are from the waist line at the centre front. */
+export function skirtFigures(context: FigureContext, choices: ChoiceValues, skirt: Skirt, piece: DraftedPiece, waistLevel: number): Figure[] {
+  const isFront = piece.piece.id === 'skirt-front';
+  const share = drawn('front share', skirt.share);
+  const shareTerm: Term = isFront ? plus(share) : minus(share);
+  const waistSide = levelEnd(piece, 'waist');
+  const hip = levelEnd(piece, 'hip');
+  const hem = levelEnd(piece, 'hem');
+  const centre = piece.piece.levels.find(({ name }) => name === 'hem')?.path[0] ?? point(0, 0);
+  const length = sum(plus(choiceTerm(choices, 'length')), minus(drawn('waist line', waistLevel)));
+  const hipTerms = [quarterOf(context, choices, 'hip', 'easeHip'), shareTerm, allowanceTerm(context, 'side')];
+  return [
+    outFigure(
+      piece,
+      'waist',
+      'Waist, out',
+      sum(plus(drawn('bodice waist', roleLength(piece.piece, 'waist'))), ...waistDartTerms(piece), allowanceTerm(context, 'side')),
+      'curve of the waist',
+    ),
+    insideFigure(piece, 'down', 'waist-side', 'Waist, down at the side', waistSide.y, drawn('waist line', 0), 'rise over the hip'),
+    insideFigure(piece, 'down', 'hip-line', 'Hip line, down', hip.y, context.body.term('waistToHip'), 'as drawn'),
+    outFigure(piece, 'hip', 'Hip, out', sum(...hipTerms), 'curve of the side'),
+    figure(piece, {
+      name: 'length',
+      label: 'Length, down at the centre',
+      kind: 'down',
+      mm: centre.y + context.allowances.hem,
+      stitch: centre.y,
+      working: sum(...(length.kind === 'sum' ? length.terms : [plus(length)]), allowanceTerm(context, 'hem')),
+      because: 'as drawn',
+    }),
+    figure(piece, {
+      name: 'hem',
+      label: 'Hem, out',
+      kind: 'out',
+      mm: outlineOut(piece, hem),
+      stitch: hem.x,
+      working: sum(...hipTerms, minus(choiceTerm(choices, 'pegging'))),
+      because: 'curve of the side',
+    }),
+    ...dartFigures(piece, (dartId) => skirtDart(piece, dartId)),
+    seamFigure(piece, 'side', 'Side seam'),
+  ];
+}

@@ -1,0 +1,7 @@
+import { fittedDress } from './fitted-dress/fitted-dress.ts';
+import type { Style } from './style.ts';
+
+/** The styles that the shop can draft, by id. */
+export const styleBook: { readonly [id: string]: Style } = { [fittedDress.id]: fittedDress };
+
+export const styleOf = (id: string): Style | undefined => (Object.hasOwn(styleBook, id) ? styleBook[id] : undefined);

@@ -1,0 +1,45 @@
+import type { Allowances } from '../drafting/allowances.ts';
+import type { Person } from '../drafting/body.ts';
+import type { Draft } from '../drafting/draft.ts';
+import type { MeasureId } from '../measures/catalogue.ts';
+import type { RuleSet } from '../rules/catalogue.ts';
+
+/** A length that the client chooses, mm. A choice without a default of its own follows from the body. */
+export interface Choice {
+  readonly label: string;
+  readonly group: 'Neck' | 'Ease' | 'Skirt';
+  readonly help: string;
+  readonly least: number;
+  readonly most: number;
+  readonly usual: number | 'from-body';
+}
+
+export type ChoiceValues = { readonly [id: string]: number };
+
+export interface DraftInput {
+  readonly person: Person;
+  /** Only what was chosen, mm; the rest is the style's default. */
+  readonly choices: ChoiceValues;
+  readonly allowances: Partial<Allowances>;
+  readonly rules: RuleSet;
+}
+
+/** A recipe that composes blocks and operations into a garment. */
+export interface Style {
+  readonly id: string;
+  readonly name: string;
+  readonly summary: string;
+  readonly requires: readonly MeasureId[];
+  /** Worked out from others when not taken, with a note. */
+  readonly derives: readonly MeasureId[];
+  /** Only compared with what was drafted. */
+  readonly checks: readonly MeasureId[];
+  readonly choices: { readonly [id: string]: Choice };
+  /** Pure; throws only when a required measure is missing, which callers check first. */
+  readonly draft: (input: DraftInput) => Draft;
+  /** The choices in force for these inputs, defaults filled in, mm. */
+  readonly chosen: (input: DraftInput) => ChoiceValues;
+}
+
+/** Every measure that a style can use, in no order. */
+export const measuresOf = (style: Style): MeasureId[] => [...style.requires, ...style.derives, ...style.checks];
