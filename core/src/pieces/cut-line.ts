@@ -1,4 +1,4 @@
-import { FillRule, union } from 'clipper2-ts';
+import { FillRule, ramerDouglasPeucker, union } from 'clipper2-ts';
 import { endDirection, endOf, startDirection, startOf } from '../geometry/curve.ts';
 import { add, angleBetween, distance, dot, meetLines, norm, point, reflectDirection, scale, subtract, unitVector, type Point } from '../geometry/point.ts';
 import { signedArea } from '../geometry/ring.ts';
@@ -17,6 +17,8 @@ export interface CutLine {
 const MITRE_LIMIT = 2.5;
 /** Edges that meet flatter than this (radians) run on without a corner. */
 const STRAIGHT_ON = 0.03;
+/** Points that lie this near (mm) to the line between their neighbours are dropped; the rest is left to sampling. */
+const THINNING = OUTLINE_TOLERANCE / 2;
 /** The union works on whole numbers; a micrometre loses nothing and keeps its products exact. */
 const PER_MM = 1000;
 
@@ -114,18 +116,10 @@ export function cutLine(piece: Piece): CutLine {
     return [...points, ...(joins[index] ?? [])];
   });
   const loops = union([raw.map((p) => ({ x: Math.round(p.x * PER_MM), y: Math.round(p.y * PER_MM) }))], FillRule.Positive)
-    .map((loop) => loop.map(({ x, y }) => point(x / PER_MM, y / PER_MM)))
+    .map((loop) => ramerDouglasPeucker(loop, THINNING * PER_MM).map(({ x, y }) => point(x / PER_MM, y / PER_MM)))
     .sort((a, b) => Math.abs(signedArea(b)) - Math.abs(signedArea(a)));
   const [ring] = loops;
   if (!ring) throw new Error(`${piece.id}: the cut line has no area`);
   const corners = new Map(edges.map((edge, index) => [edge.id, joins[index]?.at(0) ?? endOf(edge.path)]));
-  return { ring: thinned(signedArea(ring) > 0 ? ring : [...ring].reverse()), corners };
-}
-
-/** Drops points closer than the outline's tolerance to their neighbour: micro-edges help nobody. */
-function thinned(ring: readonly Point[]): Point[] {
-  return ring.filter((p, index) => {
-    const next = ring[(index + 1) % ring.length];
-    return !next || distance(p, next) > OUTLINE_TOLERANCE / 5;
-  });
+  return { ring: signedArea(ring) > 0 ? ring : [...ring].reverse(), corners };
 }

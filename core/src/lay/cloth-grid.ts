@@ -1,0 +1,74 @@
+import type { Raster } from './raster.ts';
+
+/** The cloth as rows of cells. Each free cell knows where the next taken one is, each taken one where its run ends. */
+export interface ClothGrid {
+  /** The first cell (row, then column) where the raster fits, from the start of the cloth; `fixed` holds its column. */
+  firstFit(raster: Raster, fixed: number | undefined): { row: number; column: number };
+  take(raster: Raster, row: number, column: number): void;
+}
+
+class Row {
+  readonly taken: Uint8Array;
+  readonly nextTaken: Int32Array;
+  readonly runEnd: Int32Array;
+
+  constructor(columns: number) {
+    this.taken = new Uint8Array(columns);
+    this.nextTaken = new Int32Array(columns + 1).fill(columns);
+    this.runEnd = new Int32Array(columns + 1);
+  }
+
+  refresh(): void {
+    const columns = this.taken.length;
+    let next = columns;
+    let end = columns;
+    for (let column = columns - 1; column >= 0; column--) {
+      if (this.taken[column]) {
+        if (!this.taken[column + 1]) end = column + 1;
+        next = column;
+        this.runEnd[column] = end;
+      }
+      this.nextTaken[column] = next;
+    }
+  }
+}
+
+export function clothGrid(columns: number): ClothGrid {
+  const rows: Row[] = [];
+  const rowAt = (index: number): Row => (rows[index] ??= new Row(columns));
+
+  /** The next column at or after `column` that is worth trying in this row of cloth, or `column` itself when it fits. */
+  const nextTry = (raster: Raster, row: number, column: number): number => {
+    for (let index = 0; index < raster.rows.length; index++) {
+      const cloth = rows[row + index];
+      if (!cloth) break;
+      for (const [from, to] of raster.rows[index] ?? []) {
+        const taken = cloth.nextTaken[column + from] ?? columns;
+        if (taken < column + to) return Math.max(column + 1, (cloth.runEnd[taken] ?? taken + 1) - from);
+      }
+    }
+    return column;
+  };
+
+  return {
+    firstFit(raster, fixed) {
+      const last = columns - raster.columns;
+      for (let row = 0; ; row++) {
+        for (let column = fixed ?? 0; column <= last; ) {
+          const next = nextTry(raster, row, column);
+          if (next === column) return { row, column };
+          if (fixed !== undefined) break;
+          column = next;
+        }
+      }
+    },
+    take(raster, row, column) {
+      raster.rows.forEach((runs, index) => {
+        const cloth = rowAt(row + index);
+        for (const [from, to] of runs) cloth.taken.fill(1, column + from, column + to);
+        cloth.refresh();
+      });
+      for (let index = 0; index < row; index++) rowAt(index);
+    },
+  };
+}
