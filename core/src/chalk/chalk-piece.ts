@@ -1,0 +1,119 @@
+import { endOf, placeAtLength, startOf } from '../geometry/curve.ts';
+import { distance, point, type Point } from '../geometry/point.ts';
+import { boxOf } from '../geometry/ring.ts';
+import type { Placement } from '../lay/lay.ts';
+import type { DraftedPiece } from '../pieces/drafted-piece.ts';
+import { edgeLength, edgeOf, type Edge, type LevelName } from '../pieces/piece.ts';
+import { curvePoints } from './curve-points.ts';
+import type { Mark, PointName, UnorderedMark } from './mark.ts';
+
+export interface ChalkOptions {
+  /** What the shop's downs start at: the stitch line, or the cut edge of the topmost seam. */
+  readonly startLine: 'stitch' | 'cut';
+  /** Where the piece lies on the cloth, once a lay is chosen. */
+  readonly placement?: Placement | undefined;
+}
+
+const levelEnds: { readonly [level in LevelName]: PointName } = {
+  chest: 'underarm',
+  bust: 'bust-side',
+  waist: 'waist-side',
+  hip: 'hip-side',
+  hem: 'hem-side',
+};
+
+const isStraight = (edge: Edge): boolean => edge.path.length === 1 && edge.path[0]?.kind === 'line';
+
+/** How much the shop's downs gain where they start at the cut edge: the allowance of the topmost seam. */
+export function startLineGain({ piece }: DraftedPiece, startLine: ChalkOptions['startLine']): number {
+  if (startLine === 'stitch') return 0;
+  return piece.edges.find(({ role }) => role === 'shoulder' || role === 'waist')?.allowance ?? 0;
+}
+
+function placeMark(placement: Placement): UnorderedMark {
+  const box = boxOf(placement.polygon);
+  return { kind: 'place', fromStart: box.minY, fromSelvedge: box.minX, turned: placement.rotation === 180, onFold: placement.onFold, points: [] };
+}
+
+function pointMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
+  const mark = (name: PointName, p: Point): UnorderedMark => ({ kind: 'point', name, down: p.y + gain, out: p.x, points: [p] });
+  const neck = piece.edges.find(({ role }) => role === 'neck');
+  const shoulder = piece.edges.find(({ role }) => role === 'shoulder');
+  const bustLine = piece.levels.find(({ name, path }) => name === 'bust' && path.length > 2)?.path[1];
+  const ends = piece.levels.flatMap(({ name, path }) => {
+    const end = path.at(-1);
+    return end ? [mark(levelEnds[name], end)] : [];
+  });
+  return [
+    ...(neck ? [mark('neck-centre', startOf(neck.path)), mark('neck-point', endOf(neck.path))] : []),
+    ...(shoulder ? [mark('shoulder-tip', endOf(shoulder.path))] : []),
+    ...(bustLine ? [mark('bust-point', bustLine)] : []),
+    ...ends,
+  ];
+}
+
+function edgeMarks({ piece }: DraftedPiece): UnorderedMark[] {
+  const drawn = piece.edges.filter(({ role }) => role !== 'fold' && role !== 'dart');
+  const slopes = drawn.filter(isStraight).map((edge): UnorderedMark => ({ kind: 'slope', edge: edge.id, mm: edgeLength(edge), points: [startOf(edge.path), endOf(edge.path)] }));
+  const curves = drawn
+    .filter((edge) => !isStraight(edge))
+    .map((edge): UnorderedMark => ({ kind: 'curve', edge: edge.id, mm: edgeLength(edge), points: curvePoints(edge.path) }));
+  return [...slopes, ...curves];
+}
+
+function dartMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
+  return piece.darts.map((dart): UnorderedMark => {
+    const [first, second] = [edgeOf(piece, dart.legs[0]).path, edgeOf(piece, dart.legs[1]).path];
+    const tip = endOf(first);
+    return { kind: 'dart', dart: dart.id, intake: distance(startOf(first), endOf(second)), down: tip.y + gain, out: tip.x, points: [startOf(first), tip, endOf(second)] };
+  });
+}
+
+function finishingMarks({ piece }: DraftedPiece): UnorderedMark[] {
+  const roles = [...new Set(piece.edges.filter(({ allowance }) => allowance > 0).map(({ role }) => role))];
+  const allowances = roles.map((role): UnorderedMark => {
+    const edges = piece.edges.filter((edge) => edge.role === role);
+    return { kind: 'allowance', role, mm: edges[0]?.allowance ?? 0, points: edges.flatMap(({ path }) => curvePoints(path)) };
+  });
+  const notches = piece.notches.map(
+    (notch): UnorderedMark => ({ kind: 'notch', edge: notch.edge, notch: notch.kind, mm: notch.at, points: [placeAtLength(edgeOf(piece, notch.edge).path, notch.at).point] }),
+  );
+  return [...allowances, ...notches];
+}
+
+/**
+ * What to chalk for one piece, in the order of the trade: start line, levels, widths, slopes, curves, darts,
+ * allowances, notches, and the label before the next piece is touched.
+ */
+export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[] {
+  const { piece, stitch } = drafted;
+  const gain = startLineGain(drafted, options.startLine);
+  const widest = boxOf(stitch).maxX;
+  const across = (y: number): Point[] => [point(0, y), point(widest, y)];
+  const levels = piece.levels.map(({ name, path }): UnorderedMark => {
+    const y = path[0]?.y ?? 0;
+    return { kind: 'level', level: name, down: y + gain, out: widest, points: across(y) };
+  });
+  const marks: UnorderedMark[] = [
+    ...(options.placement ? [placeMark(options.placement)] : []),
+    { kind: 'start-line', out: widest, points: across(-gain) },
+    ...levels.filter((mark) => mark.kind !== 'level' || mark.down > gain),
+    ...pointMarks(drafted, gain),
+    ...edgeMarks(drafted),
+    ...dartMarks(drafted, gain),
+    ...finishingMarks(drafted),
+    { kind: 'label', copies: piece.cut.copies, points: [] },
+  ];
+  return marks.map((mark, index): Mark => ({ ...mark, piece: piece.id, order: index + 1 }));
+}
+
+/** All pieces in cutting order, largest first as the trade cuts. */
+export function chalkAll(pieces: readonly DraftedPiece[], startLine: ChalkOptions['startLine'], placements: readonly Placement[] = []): Mark[] {
+  const area = ({ outline }: DraftedPiece) => {
+    const box = boxOf(outline);
+    return (box.maxX - box.minX) * (box.maxY - box.minY);
+  };
+  return [...pieces]
+    .sort((a, b) => area(b) - area(a))
+    .flatMap((drafted) => chalkPiece(drafted, { startLine, placement: placements.find(({ piece, copy }) => piece === drafted.piece.id && copy === 0) }));
+}

@@ -1,0 +1,65 @@
+/** The order file, JSON Schema 2020-12. Published as docs/schemas/order.schema.json. */
+const length = { type: ['number', 'string'], description: 'A number in the file’s unit, or a text such as "28 1/2", "98cm", "1yd 4".' } as const;
+
+export const orderSchema = {
+  $schema: 'https://json-schema.org/draft/2020-12/schema',
+  $id: 'ample-bolt/order',
+  title: 'Ample Bolt order',
+  type: 'object',
+  required: ['format', 'version', 'unit', 'measures', 'garments'],
+  properties: {
+    format: { const: 'ample-bolt/order' },
+    version: { const: 1 },
+    unit: { enum: ['in', 'cm'] },
+    client: {
+      type: 'object',
+      properties: { name: { type: 'string', maxLength: 200 }, kind: { enum: ['adult', 'child'] } },
+    },
+    measured: {
+      type: 'object',
+      properties: { from: { enum: ['neckSide', 'midShoulder'] }, startLine: { enum: ['stitch', 'cut'] }, heelHeight: length },
+    },
+    measures: { type: 'object', additionalProperties: length },
+    observations: {
+      type: 'object',
+      properties: {
+        build: { enum: ['slim', 'middle', 'full'] },
+        tummy: { enum: ['flat', 'rounded'] },
+        shoulders: { enum: ['square', 'middle', 'sloping'] },
+      },
+    },
+    garments: {
+      type: 'array',
+      minItems: 1,
+      items: {
+        type: 'object',
+        required: ['style'],
+        properties: {
+          style: { type: 'string' },
+          choices: { type: 'object' },
+          figures: {
+            type: 'object',
+            additionalProperties: { type: 'object', required: ['value'], properties: { value: length, why: { type: 'string' } } },
+          },
+        },
+      },
+    },
+    rules: { type: 'object', additionalProperties: length },
+    cloths: {
+      type: 'array',
+      items: {
+        type: 'object',
+        required: ['role', 'width'],
+        properties: {
+          role: { enum: ['outer', 'lining', 'stay', 'net', 'trim'] },
+          name: { type: 'string', maxLength: 200 },
+          colour: { type: 'string', pattern: '^#[0-9a-fA-F]{6}$' },
+          width: length,
+          selvedge: length,
+          length: { type: ['number', 'string', 'null'] },
+          oneWay: { type: 'boolean' },
+        },
+      },
+    },
+  },
+} as const;

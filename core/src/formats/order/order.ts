@@ -1,0 +1,54 @@
+import type { Allowances } from '../../drafting/allowances.ts';
+import type { Person } from '../../drafting/body.ts';
+import type { Cloth } from '../../lay/cloth.ts';
+import type { ClientKind } from '../../measures/plausibility.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import type { ChoiceValues, Style } from '../../styles/style.ts';
+import type { Unit } from '../../units/length.ts';
+
+/** The order file as it is written: lengths are numbers in its unit, or texts in any form. */
+export interface OrderFile {
+  readonly format: 'ample-bolt/order';
+  readonly version: 1;
+  readonly unit: Unit;
+  readonly client?: { readonly name?: string; readonly kind?: ClientKind };
+  readonly measured?: { readonly from?: Person['from']; readonly startLine?: 'stitch' | 'cut'; readonly heelHeight?: WrittenLength };
+  readonly measures: { readonly [id: string]: WrittenLength };
+  readonly observations?: Partial<Person['observations']>;
+  readonly garments: readonly GarmentFile[];
+  readonly rules?: { readonly [id: string]: WrittenLength };
+  readonly cloths?: readonly ClothFile[];
+}
+
+export type WrittenLength = number | string;
+
+export interface GarmentFile {
+  readonly style: string;
+  readonly choices?: { readonly [id: string]: WrittenLength | { readonly [role: string]: WrittenLength } };
+  readonly figures?: { readonly [id: string]: { readonly value: WrittenLength; readonly why?: string } };
+}
+
+export interface ClothFile {
+  readonly role: Cloth['role'];
+  readonly name?: string;
+  readonly colour?: string;
+  readonly width: WrittenLength;
+  readonly selvedge?: WrittenLength;
+  readonly length?: WrittenLength | null;
+  readonly oneWay?: boolean;
+}
+
+/** An order that was read: every length in mm, every name known. */
+export interface Order {
+  readonly unit: Unit;
+  readonly client: { readonly name: string; readonly kind: ClientKind };
+  readonly startLine: 'stitch' | 'cut';
+  readonly person: Person;
+  readonly style: Style;
+  readonly choices: ChoiceValues;
+  readonly allowances: Partial<Allowances>;
+  readonly rules: RuleSet;
+  readonly cloths: readonly Cloth[];
+  /** Ids of figures that the file sets by hand. */
+  readonly figuresByHand: readonly string[];
+}

@@ -1,0 +1,125 @@
+import { Ajv2020 } from 'ajv/dist/2020.js';
+import type { ErrorObject } from 'ajv';
+import type { Cloth } from '../../lay/cloth.ts';
+import { usualObservations, type MeasureValues } from '../../measures/measure-set.ts';
+import { readMeasures } from '../../measures/read-measure.ts';
+import { measureOf } from '../../measures/catalogue.ts';
+import { styleBook, styleOf } from '../../styles/style-book.ts';
+import type { Style } from '../../styles/style.ts';
+import { inches, type Unit } from '../../units/length.ts';
+import { read, refuse, type Read } from '../input-fault.ts';
+import { readLength } from '../read-length.ts';
+import type { ClothFile, Order, OrderFile } from './order.ts';
+import { orderSchema } from './order-schema.ts';
+import { readChoices, readRules } from './read-choices.ts';
+
+const validate = new Ajv2020({ allErrors: false, allowUnionTypes: true }).compile<OrderFile>(orderSchema);
+
+const WIDTH_BOUNDS = { least: inches(10), most: inches(200) };
+const SELVEDGE_BOUNDS = { least: 0, most: inches(4) };
+const LENGTH_BOUNDS = { least: inches(4), most: inches(36 * 200) };
+const HEEL_BOUNDS = { least: 0, most: inches(9) };
+const UNNAMED_COLOUR = '#2f5d62';
+
+/** `/garments/0/style` as garments.0.style; a missing property is named as if it were there. */
+function fieldOf(error: ErrorObject): string {
+  const path = error.instancePath.slice(1).replaceAll('/', '.');
+  const missing = error.keyword === 'required' ? String((error.params as { missingProperty: string }).missingProperty) : '';
+  return [path, missing].filter(Boolean).join('.');
+}
+
+function shapeWords(error: ErrorObject, field: string): string {
+  if (error.keyword === 'required') return `${field} is missing.`;
+  if (error.keyword === 'enum') return `${field} must be one of ${(error.params as { allowedValues: string[] }).allowedValues.join(', ')}.`;
+  return `${field || 'the file'} ${error.message ?? 'has the wrong shape'}.`;
+}
+
+function checkHead(file: unknown): Read<OrderFile> {
+  if (typeof file !== 'object' || file === null || Array.isArray(file)) return refuse('wrong-shape', '', 'An order is a JSON object; see the order file in the README.');
+  const head = file as { format?: unknown; version?: unknown };
+  if (head.format !== 'ample-bolt/order') return refuse('wrong-format', 'format', 'format must be "ample-bolt/order".');
+  if (head.version !== 1) return refuse('wrong-version', 'version', `version ${JSON.stringify(head.version) ?? 'is missing'}: this program reads version 1.`);
+  const candidate: unknown = file;
+  if (validate(candidate)) return read(candidate);
+  const [error] = validate.errors ?? [];
+  if (!error) throw new Error('the schema refused the file without saying why');
+  const field = fieldOf(error);
+  return refuse('wrong-shape', field, shapeWords(error, field));
+}
+
+function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
+  const width = readLength(file.width, unit, `${field}.width`, 'Cloth width', WIDTH_BOUNDS);
+  if (!width.ok) return width;
+  const selvedge = readLength(file.selvedge ?? (unit === 'in' ? 0.5 : '0.5in'), unit, `${field}.selvedge`, 'Selvedge', SELVEDGE_BOUNDS);
+  if (!selvedge.ok) return selvedge;
+  let length: number | null = null;
+  if (file.length !== null && file.length !== undefined) {
+    const mm = readLength(file.length, unit, `${field}.length`, 'Cloth length', LENGTH_BOUNDS);
+    if (!mm.ok) return mm;
+    length = mm.value;
+  }
+  const { role, name = role, colour = UNNAMED_COLOUR, oneWay = false } = file;
+  return read({ role, name, colour, width: width.value, selvedge: selvedge.value, length, oneWay });
+}
+
+function readCloths(files: readonly ClothFile[], unit: Unit): Read<Cloth[]> {
+  const cloths: Cloth[] = [];
+  for (const [index, file] of files.entries()) {
+    const cloth = readCloth(file, unit, `cloths.${index}`);
+    if (!cloth.ok) return cloth;
+    cloths.push(cloth.value);
+  }
+  return read(cloths);
+}
+
+function missingMeasure(style: Style, values: MeasureValues): Read<MeasureValues> {
+  const missing = style.requires.find((id) => values[id] === undefined);
+  if (!missing) return read(values);
+  return refuse('missing-measure', `measures.${missing}`, `${measureOf(missing).names[0]} is missing; ${style.name.toLowerCase()} needs it. ${measureOf(missing).steps.join(' ')}`);
+}
+
+/** Reads a parsed order file: shape, names, lengths and required measures, in that order. */
+export function readOrder(file: unknown): Read<Order> {
+  const head = checkHead(file);
+  if (!head.ok) return head;
+  const order = head.value;
+  const { unit } = order;
+  const [garment, second] = order.garments;
+  if (!garment || second) return refuse('not-yet', 'garments', 'An order holds one garment for now; write one file for each.');
+  const style = styleOf(garment.style);
+  if (!style) return refuse('unknown-style', 'garments.0.style', `${garment.style} is not in the style book; there is ${Object.keys(styleBook).join(', ')}.`);
+  const values = readMeasures(order.measures, unit);
+  if (!values.ok) return values;
+  const complete = missingMeasure(style, values.value);
+  if (!complete.ok) return complete;
+  const heel = readLength(order.measured?.heelHeight ?? 0, unit, 'measured.heelHeight', 'Heel height', HEEL_BOUNDS);
+  if (!heel.ok) return heel;
+  const chosen = readChoices(style, garment, unit, 'garments.0.choices');
+  if (!chosen.ok) return chosen;
+  const rules = readRules(order.rules, unit);
+  if (!rules.ok) return rules;
+  const cloths = readCloths(order.cloths ?? [], unit);
+  if (!cloths.ok) return cloths;
+  return read({
+    unit,
+    client: { name: order.client?.name ?? '', kind: order.client?.kind ?? 'adult' },
+    startLine: order.measured?.startLine ?? 'stitch',
+    person: { from: order.measured?.from ?? 'neckSide', observations: { ...usualObservations, ...order.observations }, values: complete.value },
+    style,
+    ...chosen.value,
+    rules: rules.value,
+    cloths: cloths.value,
+    figuresByHand: Object.keys(garment.figures ?? {}),
+  });
+}
+
+/** Reads the text of an order file. */
+export function readOrderText(text: string): Read<Order> {
+  let file: unknown;
+  try {
+    file = JSON.parse(text);
+  } catch (error) {
+    return refuse('malformed-json', '', `The file is not JSON: ${error instanceof Error ? error.message : 'unreadable'}.`);
+  }
+  return readOrder(file);
+}

@@ -1,0 +1,51 @@
+import type { Draft } from '../drafting/draft.ts';
+import { drawRing } from '../geometry/path/path-sink.ts';
+import { svgPathSink } from '../geometry/path/svg-path.ts';
+import { boxOf, type Ring } from '../geometry/ring.ts';
+import type { Lay } from '../lay/lay.ts';
+import { pieceName } from '../words/names.ts';
+
+const GAP = 40;
+
+const ringPath = (ring: Ring): string => {
+  const sink = svgPathSink();
+  drawRing(ring, sink);
+  return sink.text();
+};
+
+const escaped = (text: string): string => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;');
+
+/** Drawn in true size: one unit of the drawing is one millimetre. */
+const page = (width: number, height: number, body: string): string =>
+  `<svg xmlns="http://www.w3.org/2000/svg" width="${width.toFixed(1)}mm" height="${height.toFixed(1)}mm" viewBox="0 0 ${width.toFixed(1)} ${height.toFixed(1)}" font-family="sans-serif" font-size="14">\n${body}\n</svg>\n`;
+
+/** All pieces of a draft side by side: the cut line full, the stitch line dashed. */
+export function draftSvg(draft: Draft): string {
+  let x = GAP;
+  let height = 0;
+  const groups = draft.pieces.map(({ piece, stitch, outline }) => {
+    const box = boxOf(outline);
+    const group = `<g transform="translate(${(x - box.minX).toFixed(2)} ${(GAP - box.minY).toFixed(2)})">
+<path d="${ringPath(outline)}" fill="none" stroke="#222" stroke-width="0.8"/>
+<path d="${ringPath(stitch)}" fill="none" stroke="#222" stroke-width="0.5" stroke-dasharray="4 3"/>
+<text x="${((box.minX + box.maxX) / 2).toFixed(1)}" y="${((box.minY + box.maxY) / 2).toFixed(1)}" text-anchor="middle">${escaped(piece.name)}</text>
+</g>`;
+    x += box.maxX - box.minX + GAP;
+    height = Math.max(height, box.maxY - box.minY);
+    return group;
+  });
+  return page(x, height + 2 * GAP, groups.join('\n'));
+}
+
+/** A lay on its opened cloth, x across and y along the length. */
+export function laySvg(lay: Lay): string {
+  const pieces = lay.placements.map(({ piece, polygon }) => {
+    const box = boxOf(polygon);
+    return `<path d="${ringPath(polygon)}" fill="#f4efe6" stroke="#222"/><text x="${((box.minX + box.maxX) / 2).toFixed(1)}" y="${((box.minY + box.maxY) / 2).toFixed(1)}" text-anchor="middle">${escaped(pieceName(piece))}</text>`;
+  });
+  const foldLines = lay.sections.flatMap(({ foldLines: lines, from, to }) =>
+    lines.map((x) => `<path d="M${x} ${from}L${x} ${to}" stroke="#222" stroke-dasharray="10 6"/>`),
+  );
+  const cloth = `<rect width="${lay.width}" height="${lay.length.toFixed(2)}" fill="none" stroke="#222"/>`;
+  return page(lay.width, lay.length, [cloth, ...pieces, ...foldLines].join('\n'));
+}

@@ -1,0 +1,21 @@
+import { inches } from '../units/length.ts';
+import type { Purchase } from './lay.ts';
+import { layObstacle, planForWork, type LayTask } from './plan-lay.ts';
+
+/** Usual widths of cloth in the trade, mm. */
+export const usualWidths = [36, 45, 54, 60].map(inches);
+
+export interface WidthPlan {
+  readonly width: number;
+  readonly length: number;
+  readonly buy: Purchase;
+}
+
+/** What the same pieces would need on cloth of other widths, after a short search each. Widths too narrow are left out. */
+export const compareWidths = (task: LayTask, work: number): WidthPlan[] =>
+  usualWidths.flatMap((width) => {
+    const other = { ...task, cloth: { ...task.cloth, width, length: null } };
+    if (layObstacle(other)) return [];
+    const { length, buy } = planForWork(other, work);
+    return [{ width, length, buy }];
+  });

@@ -1,0 +1,72 @@
+import type { Mark, PointName } from '../chalk/mark.ts';
+import { formatNumber, type LengthFormat } from '../units/format-length.ts';
+import type { Unit } from '../units/length.ts';
+import { edgeName, levelName, pieceName, roleName } from './names.ts';
+
+/** Numbers at the table are to the nearest ⅛ in, or half a centimetre. Common practice. */
+export function chalkNumber(mm: number, unit: Unit, style: LengthFormat['style'] = 'plain'): string {
+  return formatNumber(unit === 'cm' ? Math.round(mm / 5) * 5 : mm, unit, { denominator: 8, style: style ?? 'plain' });
+}
+
+const pointNames: { readonly [name in PointName]: string } = {
+  'neck-point': 'Neck at the shoulder',
+  'neck-centre': 'Depth of the neck',
+  'shoulder-tip': 'Tip of the shoulder',
+  underarm: 'Underarm',
+  'bust-side': 'Bust line at the side',
+  'bust-point': 'Bust point',
+  'waist-side': 'Waist at the side',
+  'hip-side': 'Hip at the side',
+  'hem-side': 'Hem at the side',
+};
+
+export interface MarkWords {
+  readonly title: string;
+  /** What to do, without the big figures. */
+  readonly text: string;
+  /** The figures to read from two metres, each with its word. */
+  readonly figures: readonly { readonly value: string; readonly word: string }[];
+}
+
+const first = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** What the Chalk station says of a mark. */
+export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] = 'plain'): MarkWords {
+  const length = (mm: number) => chalkNumber(mm, unit, style);
+  const figure = (mm: number, word: string) => ({ value: length(mm), word });
+  const down = (mm: number) => (mm < 0 ? figure(-mm, 'up') : figure(mm, 'down'));
+  switch (mark.kind) {
+    case 'place':
+      return {
+        title: 'Where it starts',
+        text: `${mark.onFold ? 'Centre on the fold. ' : ''}${mark.turned ? 'Turned half round: its top points away from the start of the cloth.' : 'Its top points to the start of the cloth.'}`,
+        figures: [figure(mark.fromStart, 'from the start'), ...(mark.onFold ? [] : [figure(mark.fromSelvedge, 'from the left selvedge')])],
+      };
+    case 'start-line':
+      return { title: 'Start line', text: 'Square across from the centre, as wide as the piece.', figures: [figure(mark.out, 'out')] };
+    case 'level':
+      return { title: first(levelName[mark.level]), text: 'Square across, from the start line.', figures: [figure(mark.down, 'down')] };
+    case 'point':
+      return { title: pointNames[mark.name], text: 'From the start line and from the centre.', figures: [figure(mark.out, 'out'), down(mark.down)] };
+    case 'slope':
+      return { title: first(edgeName(mark.edge)), text: 'A straight line between the two marks.', figures: [figure(mark.mm, 'long')] };
+    case 'curve':
+      return { title: first(edgeName(mark.edge)), text: `A fair curve through ${mark.points.length} marks; check it with the tape on edge.`, figures: [figure(mark.mm, 'along')] };
+    case 'dart':
+      return { title: mark.dart === 'bust-dart' ? 'Bust dart' : 'Waist dart', text: 'Both legs from the mouth to the tip.', figures: [figure(mark.intake, 'wide'), figure(mark.out, 'tip out'), figure(mark.down, 'tip down')] };
+    case 'allowance':
+      return { title: `Allowance, ${roleName[mark.role]}`, text: 'Outside the stitch line, all along. This is the line to cut.', figures: [figure(mark.mm, 'outside')] };
+    case 'notch':
+      return { title: `${mark.notch === 'double' ? 'Double notch' : 'Notch'}, ${edgeName(mark.edge)}`, text: 'Along the edge, from its upper end.', figures: [figure(mark.mm, 'along')] };
+    case 'label':
+      return { title: 'Label it', text: `Write ${pieceName(mark.piece)}, ${mark.copies === 1 ? 'one' : mark.copies}, grain and top before the next piece is cut.`, figures: [] };
+  }
+}
+
+/** One line for lists, files and paper. */
+export function markLine(mark: Mark, unit: Unit): string {
+  const { title, text, figures } = markWords(mark, unit);
+  const numbers = figures.map(({ value, word }) => `${value} ${word}`).join(', ');
+  const through = mark.kind === 'curve' ? ` Out and down: ${mark.points.map(({ x, y }) => `${chalkNumber(x, unit)}, ${chalkNumber(y, unit)}`).join('; ')}.` : '';
+  return (numbers ? `${title}: ${numbers}. ${text}` : `${title}. ${text}`) + through;
+}

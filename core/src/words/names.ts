@@ -1,0 +1,58 @@
+import type { EdgeRole, LevelName } from '../pieces/piece.ts';
+import type { SeamRelation } from '../pieces/seam.ts';
+
+/** Piece ids as the shop says them. */
+export const pieceName = (id: string): string => {
+  const words = id.replaceAll('-', ' ');
+  return words.charAt(0).toUpperCase() + words.slice(1);
+};
+
+export const levelName: { readonly [level in LevelName]: string } = {
+  chest: 'chest line',
+  bust: 'bust line',
+  waist: 'waist',
+  hip: 'hip line',
+  hem: 'hem',
+};
+
+export const roleName: { readonly [role in EdgeRole]: string } = {
+  fold: 'fold',
+  centre: 'centre back',
+  neck: 'neck',
+  shoulder: 'shoulder',
+  armhole: 'armhole',
+  side: 'side',
+  waist: 'waist',
+  dart: 'dart',
+  hem: 'hem',
+};
+
+/** `side-lower` as `side, lower`; `waist-2` as `waist, outer`. */
+export function edgeName(id: string): string {
+  const numbered = /^waist-(\d)$/.exec(id);
+  if (numbered) return numbered[1] === '1' ? 'waist, at the centre' : numbered[1] === '2' ? 'waist, past the dart' : 'waist, at the side';
+  if (id.startsWith('side-')) return `side, ${id === 'side-upper' ? 'above' : 'below'} the bust dart`;
+  return id.replaceAll('-', ' ');
+}
+
+export const cutName = (layers: 'single' | 'pair' | 'fold', copies: number): string => {
+  switch (layers) {
+    case 'fold':
+      return `${copies} on the fold`;
+    case 'pair':
+      return copies === 2 ? 'a pair' : `${copies / 2} pairs`;
+    case 'single':
+      return copies === 1 ? '1 single' : `${copies} singles`;
+  }
+};
+
+export const relationName = (relation: SeamRelation): string => {
+  switch (relation.kind) {
+    case 'equal':
+      return 'equal';
+    case 'ease':
+      return 'eased';
+    case 'gather':
+      return `gathered ${relation.ratio} to 1`;
+  }
+};
