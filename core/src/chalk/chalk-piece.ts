@@ -1,7 +1,9 @@
 import { endOf, placeAtLength, startOf } from '../geometry/curve.ts';
 import { distance, point, type Point } from '../geometry/point.ts';
 import { boxOf } from '../geometry/ring.ts';
-import type { Placement } from '../lay/lay.ts';
+import type { Lay, Placement } from '../lay/lay.ts';
+import { layPieceOf, wholeOutline } from '../lay/layable.ts';
+import { stateOf, turnOutline } from '../lay/outline-state.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, type Edge, type LevelName } from '../pieces/piece.ts';
 import { curvePoints } from './curve-points.ts';
@@ -11,7 +13,13 @@ export interface ChalkOptions {
   /** What the shop's downs start at: the stitch line, or the cut edge of the topmost seam. */
   readonly startLine: 'stitch' | 'cut';
   /** Where the piece lies on the cloth, once a lay is chosen. */
-  readonly placement?: Placement | undefined;
+  readonly placed?: PlacedOnCloth | undefined;
+}
+
+interface PlacedOnCloth {
+  readonly placement: Placement;
+  /** Where the cloth is folded, from the left selvedge, mm. */
+  readonly foldLine: number | undefined;
 }
 
 const levelEnds: { readonly [level in LevelName]: PointName } = {
@@ -30,9 +38,22 @@ export function startLineGain({ piece }: DraftedPiece, startLine: ChalkOptions['
   return piece.edges.find(({ role }) => role === 'shoulder' || role === 'waist')?.allowance ?? 0;
 }
 
-function placeMark(placement: Placement): UnorderedMark {
-  const box = boxOf(placement.polygon);
-  return { kind: 'place', fromStart: box.minY, fromSelvedge: box.minX, turned: placement.rotation === 180, onFold: placement.onFold, points: [] };
+/** The crossing of start line and centre, found from where the outline's box came to lie. */
+function placeMark(drafted: DraftedPiece, { placement, foldLine }: PlacedOnCloth): UnorderedMark {
+  const state = stateOf(placement);
+  const asCut = boxOf(turnOutline(wholeOutline(layPieceOf(drafted)), state));
+  const onCloth = boxOf(placement.polygon);
+  const x = onCloth.minX - asCut.minX;
+  return {
+    kind: 'place',
+    fromStart: onCloth.minY - asCut.minY,
+    across: foldLine === undefined ? x : Math.abs(x - foldLine),
+    acrossFrom: foldLine === undefined ? 'left selvedge' : 'fold',
+    onFold: placement.onFold,
+    downs: state.y === 1 ? 'away' : 'back',
+    outs: state.x === 1 ? 'right' : 'left',
+    points: [],
+  };
 }
 
 function pointMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
@@ -95,7 +116,7 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
     return { kind: 'level', level: name, down: y + gain, out: widest, points: across(y) };
   });
   const marks: UnorderedMark[] = [
-    ...(options.placement ? [placeMark(options.placement)] : []),
+    ...(options.placed ? [placeMark(drafted, options.placed)] : []),
     { kind: 'start-line', out: widest, points: across(-gain) },
     ...levels.filter((mark) => mark.kind !== 'level' || mark.down > gain),
     ...pointMarks(drafted, gain),
@@ -108,12 +129,16 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
 }
 
 /** All pieces in cutting order, largest first as the trade cuts. */
-export function chalkAll(pieces: readonly DraftedPiece[], startLine: ChalkOptions['startLine'], placements: readonly Placement[] = []): Mark[] {
+export function chalkAll(pieces: readonly DraftedPiece[], startLine: ChalkOptions['startLine'], lay?: Lay | null): Mark[] {
   const area = ({ outline }: DraftedPiece) => {
     const box = boxOf(outline);
     return (box.maxX - box.minX) * (box.maxY - box.minY);
   };
   return [...pieces]
     .sort((a, b) => area(b) - area(a))
-    .flatMap((drafted) => chalkPiece(drafted, { startLine, placement: placements.find(({ piece, copy }) => piece === drafted.piece.id && copy === 0) }));
+    .flatMap((drafted) => {
+      const placement = lay?.placements.find(({ piece, copy }) => piece === drafted.piece.id && copy === 0);
+      const placed = placement && { placement, foldLine: lay?.sections[placement.section]?.foldLines[0] };
+      return chalkPiece(drafted, { startLine, placed });
+    });
 }

@@ -1,6 +1,18 @@
 import type { Point } from '../geometry/point.ts';
 import type { Dart, Edge, EdgeRole, LevelName, Notch } from '../pieces/piece.ts';
 
+/** Where the piece's start line and centre cross on the cloth, and which way its downs and outs then run. */
+export interface Place {
+  /** From the start of the cloth, mm. */
+  readonly fromStart: number;
+  /** From the fold where the cloth lies double, else from the left selvedge; mm. */
+  readonly across: number;
+  readonly acrossFrom: 'fold' | 'left selvedge';
+  readonly onFold: boolean;
+  readonly downs: 'away' | 'back';
+  readonly outs: 'right' | 'left';
+}
+
 interface MarkBase {
   readonly piece: string;
   /** Place in the order of chalking, from 1. */
@@ -14,7 +26,7 @@ export type PointName = 'neck-point' | 'neck-centre' | 'shoulder-tip' | 'underar
 
 /** One thing that the chalk does. Downs are from the start line, outs from the centre or fold, mm. */
 export type Mark =
-  | (MarkBase & { readonly kind: 'place'; readonly fromStart: number; readonly fromSelvedge: number; readonly turned: boolean; readonly onFold: boolean })
+  | (MarkBase & { readonly kind: 'place' } & Place)
   | (MarkBase & { readonly kind: 'start-line'; readonly out: number })
   | (MarkBase & { readonly kind: 'level'; readonly level: LevelName; readonly down: number; readonly out: number })
   | (MarkBase & { readonly kind: 'point'; readonly name: PointName; readonly down: number; readonly out: number })

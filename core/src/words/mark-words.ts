@@ -39,8 +39,8 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'place':
       return {
         title: 'Where it starts',
-        text: `${mark.onFold ? 'Centre on the fold. ' : ''}${mark.turned ? 'Turned half round: its top points away from the start of the cloth.' : 'Its top points to the start of the cloth.'}`,
-        figures: [figure(mark.fromStart, 'from the start'), ...(mark.onFold ? [] : [figure(mark.fromSelvedge, 'from the left selvedge')])],
+        text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and centre cross here. Downs run ${mark.downs === 'away' ? 'away from the start of the cloth' : 'back to the start of the cloth'}, outs to the ${mark.outs}.`,
+        figures: [figure(mark.fromStart, 'from the start'), ...(mark.onFold ? [] : [figure(mark.across, `from the ${mark.acrossFrom}`)])],
       };
     case 'start-line':
       return { title: 'Start line', text: 'Square across from the centre, as wide as the piece.', figures: [figure(mark.out, 'out')] };

@@ -1,25 +1,21 @@
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import type { ErrorObject } from 'ajv';
-import type { Cloth } from '../../lay/cloth.ts';
 import { usualObservations, type MeasureValues } from '../../measures/measure-set.ts';
 import { readMeasures } from '../../measures/read-measure.ts';
 import { measureOf } from '../../measures/catalogue.ts';
 import { styleBook, styleOf } from '../../styles/style-book.ts';
 import type { Style } from '../../styles/style.ts';
-import { inches, type Unit } from '../../units/length.ts';
+import { inches } from '../../units/length.ts';
 import { read, refuse, type Read } from '../input-fault.ts';
 import { readLength } from '../read-length.ts';
-import type { ClothFile, Order, OrderFile } from './order.ts';
+import type { Order, OrderFile } from './order.ts';
 import { orderSchema } from './order-schema.ts';
+import { readCloths } from './read-cloths.ts';
 import { readChoices, readRules } from './read-choices.ts';
 
 const validate = new Ajv2020({ allErrors: false, allowUnionTypes: true }).compile<OrderFile>(orderSchema);
 
-const WIDTH_BOUNDS = { least: inches(10), most: inches(200) };
-const SELVEDGE_BOUNDS = { least: 0, most: inches(4) };
-const LENGTH_BOUNDS = { least: inches(4), most: inches(36 * 200) };
 const HEEL_BOUNDS = { least: 0, most: inches(9) };
-const UNNAMED_COLOUR = '#2f5d62';
 
 /** `/garments/0/style` as garments.0.style; a missing property is named as if it were there. */
 function fieldOf(error: ErrorObject): string {
@@ -45,31 +41,6 @@ function checkHead(file: unknown): Read<OrderFile> {
   if (!error) throw new Error('the schema refused the file without saying why');
   const field = fieldOf(error);
   return refuse('wrong-shape', field, shapeWords(error, field));
-}
-
-function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
-  const width = readLength(file.width, unit, `${field}.width`, 'Cloth width', WIDTH_BOUNDS);
-  if (!width.ok) return width;
-  const selvedge = readLength(file.selvedge ?? (unit === 'in' ? 0.5 : '0.5in'), unit, `${field}.selvedge`, 'Selvedge', SELVEDGE_BOUNDS);
-  if (!selvedge.ok) return selvedge;
-  let length: number | null = null;
-  if (file.length !== null && file.length !== undefined) {
-    const mm = readLength(file.length, unit, `${field}.length`, 'Cloth length', LENGTH_BOUNDS);
-    if (!mm.ok) return mm;
-    length = mm.value;
-  }
-  const { role, name = role, colour = UNNAMED_COLOUR, oneWay = false } = file;
-  return read({ role, name, colour, width: width.value, selvedge: selvedge.value, length, oneWay });
-}
-
-function readCloths(files: readonly ClothFile[], unit: Unit): Read<Cloth[]> {
-  const cloths: Cloth[] = [];
-  for (const [index, file] of files.entries()) {
-    const cloth = readCloth(file, unit, `cloths.${index}`);
-    if (!cloth.ok) return cloth;
-    cloths.push(cloth.value);
-  }
-  return read(cloths);
 }
 
 function missingMeasure(style: Style, values: MeasureValues): Read<MeasureValues> {

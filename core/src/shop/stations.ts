@@ -1,0 +1,54 @@
+import { missingMeasures, type Ticket } from './ticket.ts';
+
+/** The working order of a ticket. */
+export const stationIds = ['measure', 'style', 'figures', 'draft', 'lay', 'chalk'] as const;
+export type StationId = (typeof stationIds)[number];
+
+/** `held` by a failed check, `next` to do, `later` until what comes before it is done. */
+export type StationState = 'done' | 'next' | 'held' | 'later';
+
+/** What is known of the draft: not looked at (in lists), true, stopped by a finding, or no longer what the lay shows. */
+export interface DraftStanding {
+  readonly stopped: boolean;
+  readonly layStale: boolean;
+}
+
+export interface StationStanding {
+  readonly id: StationId;
+  readonly state: StationState;
+}
+
+/** What of a ticket decides its stations; lists send no more than this. */
+export interface TicketProgress {
+  readonly measuresMissing: number;
+  readonly styleAgreed: boolean;
+  readonly hasLay: boolean;
+  readonly marksDone: number;
+  /** How many marks there are, once the pieces are known; 0 before. */
+  readonly marksInAll: number;
+}
+
+export const progressOf = (ticket: Ticket): TicketProgress => ({
+  measuresMissing: missingMeasures(ticket).length,
+  styleAgreed: ticket.choices !== null,
+  hasLay: ticket.lay !== null,
+  marksDone: Object.values(ticket.chalked).reduce((sum, count) => sum + count, 0),
+  marksInAll: ticket.marksInAll,
+});
+
+/** The state of every station; the first that is not done is the next thing to do. */
+export function stationsOf(progress: TicketProgress, draft: DraftStanding = { stopped: false, layStale: false }): StationStanding[] {
+  const measured = progress.measuresMissing === 0;
+  const agreed = measured && progress.styleAgreed;
+  const done: { readonly [id in StationId]: boolean } = {
+    measure: measured,
+    style: agreed,
+    figures: agreed,
+    draft: agreed && !draft.stopped,
+    lay: agreed && progress.hasLay && !draft.layStale,
+    chalk: progress.marksInAll > 0 && progress.marksDone >= progress.marksInAll,
+  };
+  const held: { readonly [id in StationId]?: boolean } = { draft: agreed && draft.stopped, lay: progress.hasLay && draft.layStale };
+  const next = stationIds.find((id) => !done[id]);
+  return stationIds.map((id) => ({ id, state: held[id] ? 'held' : done[id] ? 'done' : id === next ? 'next' : 'later' }));
+}

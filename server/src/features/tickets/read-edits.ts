@@ -1,0 +1,47 @@
+import type { InputFault } from '@ample-bolt/core/formats/input-fault';
+import type { ClothFile } from '@ample-bolt/core/formats/order/order';
+import { readCloths } from '@ample-bolt/core/formats/order/read-cloths';
+import { readChoices } from '@ample-bolt/core/formats/order/read-choices';
+import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import { readMeasures } from '@ample-bolt/core/measures/read-measure';
+import type { EnteredById } from '@ample-bolt/core/shop/ticket';
+import { styleBook, styleOf } from '@ample-bolt/core/styles/style-book';
+import type { Style } from '@ample-bolt/core/styles/style';
+import type { Unit } from '@ample-bolt/core/units/length';
+import { badInput, Problem } from '../../http/problem.ts';
+
+type Typed = { readonly [id: string]: string };
+
+function accepted<T>(read: { ok: true; value: T } | { ok: false; fault: InputFault }): T {
+  if (!read.ok) throw badInput(read.fault);
+  return read.value;
+}
+
+/** Fields that were left empty are not entered. */
+const filled = (typed: Typed): Typed => Object.fromEntries(Object.entries(typed).filter(([, text]) => text.trim() !== ''));
+
+/** A bare number means the ticket's unit; the unit is written down with it, so that it still does when the unit changes. */
+const withUnit = (text: string, unit: Unit): string => (/[a-z"″]\s*$/i.test(text) ? text.trim() : `${text.trim()} ${unit}`);
+
+function entered(typed: Typed, lengths: { readonly [id: string]: number | undefined }, unit: Unit): EnteredById {
+  return Object.fromEntries(Object.entries(typed).map(([id, text]) => [id, { mm: lengths[id] ?? 0, typed: withUnit(text, unit) }]));
+}
+
+export function readMeasureEntries(typed: Typed, unit: Unit): EnteredById {
+  const present = filled(typed);
+  return entered(present, accepted(readMeasures(present, unit)), unit);
+}
+
+export function knownStyle(id: string): Style {
+  const style = styleOf(id);
+  if (!style) throw new Problem(422, 'unknown-style', `${id} is not in the style book; there is ${Object.keys(styleBook).join(', ')}.`, { field: 'styleId' });
+  return style;
+}
+
+export function readChoiceEntries(styleId: string, typed: Typed, unit: Unit): EnteredById {
+  const present = filled(typed);
+  const { choices } = accepted(readChoices(knownStyle(styleId), { style: styleId, choices: present }, unit, 'choices'));
+  return entered(present, choices, unit);
+}
+
+export const readClothEntries = (files: readonly ClothFile[], unit: Unit): Cloth[] => accepted(readCloths(files, unit));

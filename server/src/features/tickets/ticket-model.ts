@@ -1,0 +1,81 @@
+import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
+import type { Unit } from '@ample-bolt/core/units/length';
+import {
+  DataTypes,
+  literal,
+  Model,
+  type CreationOptional,
+  type ForeignKey,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type NonAttribute,
+  type Sequelize,
+} from 'sequelize';
+import { ClientModel } from '../clients/client-model.ts';
+
+export class TicketModel extends Model<InferAttributes<TicketModel>, InferCreationAttributes<TicketModel>> {
+  declare id: CreationOptional<string>;
+  declare number: CreationOptional<number>;
+  declare clientId: ForeignKey<string>;
+  declare title: string;
+  declare dueOn: string;
+  declare unit: Unit;
+  declare styleId: string;
+  declare choices: CreationOptional<Ticket['choices']>;
+  declare rules: CreationOptional<Ticket['rules']>;
+  declare cloths: CreationOptional<readonly Cloth[]>;
+  declare lay: CreationOptional<Lay | null>;
+  declare chalked: CreationOptional<Ticket['chalked']>;
+  declare marksInAll: CreationOptional<number>;
+  declare version: CreationOptional<number>;
+  declare createdAt: CreationOptional<Date>;
+  declare updatedAt: CreationOptional<Date>;
+  declare client?: NonAttribute<ClientModel>;
+  declare measureSet?: NonAttribute<MeasureSetModel>;
+}
+
+export class MeasureSetModel extends Model<InferAttributes<MeasureSetModel>, InferCreationAttributes<MeasureSetModel>> {
+  declare id: CreationOptional<string>;
+  declare ticketId: ForeignKey<string>;
+  declare measuredFrom: MeasureSet['from'];
+  declare startLine: MeasureSet['startLine'];
+  declare observations: MeasureSet['observations'];
+  declare values: MeasureSet['values'];
+  declare createdAt: CreationOptional<Date>;
+  declare updatedAt: CreationOptional<Date>;
+}
+
+/** Sequelize writes into the attributes it is given, so each column gets an object of its own. */
+const text = () => ({ type: DataTypes.TEXT, allowNull: false });
+const id = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: literal('gen_random_uuid()') });
+const stamps = () => ({ createdAt: DataTypes.DATE, updatedAt: DataTypes.DATE });
+
+export function initTicketModels(sequelize: Sequelize): void {
+  TicketModel.init(
+    {
+      id: id(),
+      number: { type: DataTypes.INTEGER, autoIncrement: true },
+      title: text(),
+      dueOn: { type: DataTypes.DATEONLY, allowNull: false },
+      unit: text(),
+      styleId: text(),
+      choices: DataTypes.JSONB,
+      rules: DataTypes.JSONB,
+      cloths: DataTypes.JSONB,
+      lay: DataTypes.JSONB,
+      chalked: DataTypes.JSONB,
+      marksInAll: DataTypes.INTEGER,
+      version: DataTypes.INTEGER,
+      ...stamps(),
+    },
+    { sequelize, tableName: 'tickets' },
+  );
+  MeasureSetModel.init(
+    { id: id(), measuredFrom: text(), startLine: text(), observations: DataTypes.JSONB, values: DataTypes.JSONB, ...stamps() },
+    { sequelize, tableName: 'measure_sets' },
+  );
+  TicketModel.belongsTo(ClientModel, { foreignKey: 'clientId', as: 'client' });
+  TicketModel.hasOne(MeasureSetModel, { foreignKey: 'ticketId', as: 'measureSet' });
+}
