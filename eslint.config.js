@@ -8,7 +8,11 @@ import tseslint from 'typescript-eslint';
 const pureCore = {
   'no-restricted-imports': [
     'error',
-    { patterns: [{ group: ['node:*', '@ample-bolt/server*', '@ample-bolt/web*'], message: 'core stays pure' }] },
+    {
+      patterns: [
+        { group: ['node:*', '@ample-bolt/server*', '@ample-bolt/web*'], message: 'core stays pure' },
+      ],
+    },
   ],
   'no-restricted-globals': [
     'error',

@@ -15,7 +15,7 @@ import { checkLay } from './src/lay/check-lay.ts';
 import { compareWidths, type WidthPlan } from './src/lay/compare-widths.ts';
 import { choosePlan } from './src/lay/choose-plan.ts';
 import { layPieceOf } from './src/lay/layable.ts';
-import { folds, type Fold, type Lay } from './src/lay/lay.ts';
+import { folds, type Fold, type Lay, type Placement } from './src/lay/lay.ts';
 import { layObstacle, planLay, type LayTask } from './src/lay/plan-lay.ts';
 import { measureIds, measureOf } from './src/measures/catalogue.ts';
 import { formatLength } from './src/units/format-length.ts';
@@ -52,7 +52,11 @@ function readFlags(args: string[]) {
   try {
     return parseArgs({ args, options, allowPositionals: true });
   } catch (error) {
-    throw new BadInput('wrong-usage', '', `${error instanceof Error ? error.message : 'wrong usage'}\n${USAGE}`);
+    throw new BadInput(
+      'wrong-usage',
+      '',
+      `${error instanceof Error ? error.message : 'wrong usage'}\n${USAGE}`,
+    );
   }
 }
 
@@ -78,7 +82,8 @@ function orderFrom(path: string | undefined): Order {
   return order.value;
 }
 
-const hasStop = (findings: readonly Finding[]): boolean => findings.some(({ severity }) => severity === 'stop');
+const hasStop = (findings: readonly Finding[]): boolean =>
+  findings.some(({ severity }) => severity === 'stop');
 
 const findingLines = (findings: readonly Finding[], order: Order): string[] =>
   findings.map((each) => {
@@ -88,14 +93,21 @@ const findingLines = (findings: readonly Finding[], order: Order): string[] =>
 
 function measuresCommand(): Answer {
   const json = measureIds.map((id) => ({ id, ...measureOf(id), standard: measureOf(id).standard ?? null }));
-  return { json, text: json.map(({ id, names, steps }) => `${id}  ${names.join(', ')}. ${steps.join(' ')}`).join('\n'), stopped: false };
+  return {
+    json,
+    text: json.map(({ id, names, steps }) => `${id}  ${names.join(', ')}. ${steps.join(' ')}`).join('\n'),
+    stopped: false,
+  };
 }
 
 function figuresText({ pieces, figures }: Draft, order: Order): string {
   return pieces
     .map(({ piece }) => {
       const own = figures.filter(({ id }) => id.startsWith(`${piece.id}/`));
-      const lines = own.map(({ label, mm, working }) => `  ${label.padEnd(34)}${formatLength(mm, order.unit).padStart(10)}   ${renderWorking(working, order.unit)}`);
+      const lines = own.map(
+        ({ label, mm, working }) =>
+          `  ${label.padEnd(34)}${formatLength(mm, order.unit).padStart(10)}   ${renderWorking(working, order.unit)}`,
+      );
       return [`${pieceName(piece.id)}, ${cutName(piece.cut.layers, piece.cut.copies)}`, ...lines].join('\n');
     })
     .join('\n\n');
@@ -103,8 +115,13 @@ function figuresText({ pieces, figures }: Draft, order: Order): string {
 
 function checkText(draft: Draft, order: Order): string {
   const length = (mm: number) => formatLength(mm, order.unit, { denominator: 16, decimals: 2 });
-  const rounds = draft.rounds.map(({ level, finished, ease }) => `${level}: finished ${length(finished)}, ease ${length(ease)}`);
-  const seams = draft.seams.map(({ id, lengthA, lengthB, ok }) => `${ok ? 'true ' : 'NOT TRUE'} ${id}: ${length(lengthA)} to ${length(lengthB)}`);
+  const rounds = draft.rounds.map(
+    ({ level, finished, ease }) => `${level}: finished ${length(finished)}, ease ${length(ease)}`,
+  );
+  const seams = draft.seams.map(
+    ({ id, lengthA, lengthB, ok }) =>
+      `${ok ? 'true ' : 'NOT TRUE'} ${id}: ${length(lengthA)} to ${length(lengthB)}`,
+  );
   return [...rounds, ...seams, ...findingLines(draft.findings, order)].join('\n');
 }
 
@@ -112,13 +129,21 @@ function draftCommand({ positionals, values }: Flags): Answer {
   const order = orderFrom(positionals[1]);
   const draft = draftOrder(order);
   if (values.out !== undefined) writeFileSync(values.out, draftSvg(draft));
-  return { json: draftJson(draft, order.unit), text: `${figuresText(draft, order)}\n\n${checkText(draft, order)}`, stopped: hasStop(draft.findings) };
+  return {
+    json: draftJson(draft, order.unit),
+    text: `${figuresText(draft, order)}\n\n${checkText(draft, order)}`,
+    stopped: hasStop(draft.findings),
+  };
 }
 
 function checkCommand({ positionals }: Flags): Answer {
   const order = orderFrom(positionals[1]);
   const draft = draftOrder(order);
-  return { json: checkJson(draft, order.unit), text: checkText(draft, order), stopped: hasStop(draft.findings) };
+  return {
+    json: checkJson(draft, order.unit),
+    text: checkText(draft, order),
+    stopped: hasStop(draft.findings),
+  };
 }
 
 function chalkCommand({ positionals }: Flags): Answer {
@@ -134,21 +159,29 @@ function chalkCommand({ positionals }: Flags): Answer {
     out: 'out' in mark ? tidy(mark.out) : null,
     points: mark.points.map(pairOf),
   }));
-  const text = json.map(({ piece, order: place, text: line }) => `${pieceName(piece)} ${place}. ${line}`).join('\n');
+  const text = json
+    .map(({ piece, order: place, text: line }) => `${pieceName(piece)} ${place}. ${line}`)
+    .join('\n');
   return { json: { marks: json }, text, stopped: hasStop(draft.findings) };
 }
 
 function countFlag(value: string | undefined, name: string, least: number): number | undefined {
   if (value === undefined) return undefined;
   const count = Number(value);
-  if (!Number.isFinite(count) || count < least) throw new BadInput('wrong-usage', name, `--${name} takes a number of at least ${least}.`);
+  if (!Number.isFinite(count) || count < least)
+    throw new BadInput('wrong-usage', name, `--${name} takes a number of at least ${least}.`);
   return count;
 }
 
 function foldsWanted(fold: string): readonly Fold[] {
   if (fold === 'auto') return folds;
   const known = folds.find((each) => each === fold);
-  if (!known) throw new BadInput('not-yet', 'fold', `--fold ${fold}: this program lays ${['auto', ...folds].join(', ')}.`);
+  if (!known)
+    throw new BadInput(
+      'not-yet',
+      'fold',
+      `--fold ${fold}: this program lays ${['auto', ...folds].join(', ')}.`,
+    );
   return [known];
 }
 
@@ -180,45 +213,91 @@ function layCommand(flags: Flags): Answer {
   for (const cloth of order.cloths) {
     const pieces = draft.pieces.filter(({ piece }) => piece.role === cloth.role).map(layPieceOf);
     if (pieces.length === 0) continue;
-    const taskFor = (fold: Fold): LayTask => ({ pieces, cloth, fold, seed, shrinkPercent: order.rules['cloth.shrinkage'], buyIn: purchaseUnit(order.unit) });
-    const found = wanted.map((fold) => searchFor(taskFor(fold), seconds === undefined ? undefined : seconds / wanted.length, work)).filter((lay) => lay !== undefined);
+    const taskFor = (fold: Fold): LayTask => ({
+      pieces,
+      cloth,
+      fold,
+      seed,
+      shrinkPercent: order.rules['cloth.shrinkage'],
+      buyIn: purchaseUnit(order.unit),
+    });
+    const found = wanted
+      .map((fold) =>
+        searchFor(taskFor(fold), seconds === undefined ? undefined : seconds / wanted.length, work),
+      )
+      .filter((lay) => lay !== undefined);
     const [best, ...others] = choosePlan(found);
     if (!best) {
-      findings.push(layObstacle(taskFor(wanted[0] ?? 'open')) ?? finding('cloth-too-narrow', { subject: cloth.role }));
+      findings.push(
+        layObstacle(taskFor(wanted[0] ?? 'open')) ?? finding('cloth-too-narrow', { subject: cloth.role }),
+      );
       continue;
     }
     const faults = checkLay(best, pieces, cloth).filter(({ code }) => code !== 'outside-length');
-    if (faults.length > 0) throw new Error(`the search gave a lay that fails its proof: ${JSON.stringify(faults)}`);
-    if (cloth.length !== null && best.length > cloth.length) findings.push(finding('cloth-too-short', { subject: cloth.role }, { found: best.length, expected: cloth.length }));
+    if (faults.length > 0)
+      throw new Error(`the search gave a lay that fails its proof: ${JSON.stringify(faults)}`);
+    if (cloth.length !== null && best.length > cloth.length)
+      findings.push(
+        finding('cloth-too-short', { subject: cloth.role }, { found: best.length, expected: cloth.length }),
+      );
     lays.push({ ...best, widths: compareWidths(taskFor(best.fold), WIDTH_WORK) });
     plans.push(...others);
   }
   if (values.out !== undefined && lays[0]) writeFileSync(values.out, laySvg(lays[0]));
-  const text = lays.map((lay) => `${lay.role}: ${lay.fold}, ${formatLength(lay.length, order.unit)} long, buy ${lay.buy.amount} ${lay.buy.unit}, ${(100 * lay.utilisation).toFixed(1)} % used; not below ${formatLength(lay.bound, order.unit)}`);
+  const text = lays.map(
+    (lay) =>
+      `${lay.role}: ${lay.fold}, ${formatLength(lay.length, order.unit)} long, buy ${lay.buy.amount} ${lay.buy.unit}, ${(100 * lay.utilisation).toFixed(1)} % used; not below ${formatLength(lay.bound, order.unit)}`,
+  );
   return {
-    json: { lays: lays.map(layJson), plans: plans.map(layJson), findings: findings.map((each) => findingJson(each, order.unit)) },
+    json: {
+      lays: lays.map(layJson),
+      plans: plans.map(layJson),
+      findings: findings.map((each) => findingJson(each, order.unit)),
+    },
     text: [...text, ...findingLines(findings, order)].join('\n'),
     stopped: hasStop(findings),
   };
 }
 
-function proveCommand(order: Order, draft: Draft, path: string): Answer {
-  let file: unknown;
+/** A lay as its file has it: points as [x, y]. */
+type LayFile = Omit<Lay, 'placements'> & {
+  readonly placements: readonly (Omit<Placement, 'polygon'> & {
+    readonly polygon: readonly [number, number][];
+  })[];
+};
+
+function readLays(path: string): readonly (LayFile | null)[] {
+  const text = readFile(path, 'prove');
   try {
-    file = JSON.parse(readFile(path, 'prove'));
-  } catch (error) {
-    if (error instanceof BadInput) throw error;
+    const file = JSON.parse(text) as { lays?: LayFile[] } | LayFile | null;
+    return file !== null && 'lays' in file ? (file.lays ?? []) : [file as LayFile | null];
+  } catch {
     throw new BadInput('malformed-json', 'prove', `${path} is not JSON.`);
   }
-  const lays = (file as { lays?: Lay[] } | null)?.lays ?? [file as Lay];
-  const faults = lays.flatMap((lay) => {
+}
+
+function proveCommand(order: Order, draft: Draft, path: string): Answer {
+  const faults = readLays(path).flatMap((lay) => {
     const cloth = order.cloths.find(({ role }) => role === lay?.role);
-    if (!cloth || !Array.isArray(lay.placements) || !Array.isArray(lay.sections)) throw new BadInput('wrong-shape', 'prove', `${path} is not a lay of this order.`);
-    const polygons = lay.placements.map((placement) => ({ ...placement, polygon: (placement.polygon as unknown as [number, number][]).map(([x, y]) => ({ x, y })) }));
-    return checkLay({ ...lay, placements: polygons }, draft.pieces.filter(({ piece }) => piece.role === lay.role).map(layPieceOf), cloth);
+    if (!lay || !cloth || !Array.isArray(lay.placements) || !Array.isArray(lay.sections)) {
+      throw new BadInput('wrong-shape', 'prove', `${path} is not a lay of this order.`);
+    }
+    const placements = lay.placements.map((placement) => ({
+      ...placement,
+      polygon: placement.polygon.map(([x, y]) => ({ x, y })),
+    }));
+    return checkLay(
+      { ...lay, placements },
+      draft.pieces.filter(({ piece }) => piece.role === lay.role).map(layPieceOf),
+      cloth,
+    );
   });
   const ok = faults.length === 0;
-  return { json: { ok, faults }, text: ok ? 'proved' : faults.map(({ code, pieces }) => `${code}: ${pieces.join(', ')}`).join('\n'), stopped: !ok };
+  return {
+    json: { ok, faults },
+    text: ok ? 'proved' : faults.map(({ code, pieces }) => `${code}: ${pieces.join(', ')}`).join('\n'),
+    stopped: !ok,
+  };
 }
 
 function run(flags: Flags): Answer {
@@ -234,8 +313,13 @@ function run(flags: Flags): Answer {
       return chalkCommand(flags);
     case 'lay':
       return layCommand(flags);
+    case undefined:
     default:
-      throw new BadInput('wrong-usage', 'command', `${command === undefined ? 'a command is missing' : `${command} is not a command`}\n${USAGE}`);
+      throw new BadInput(
+        'wrong-usage',
+        'command',
+        `${command === undefined ? 'a command is missing' : `${command} is not a command`}\n${USAGE}`,
+      );
   }
 }
 

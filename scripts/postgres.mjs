@@ -11,15 +11,27 @@ const PROGRAMS = ['initdb', 'postgres', 'pg_ctl'];
 
 function findPrograms() {
   const debian = '/usr/lib/postgresql';
-  const versions = existsSync(debian) ? readdirSync(debian).filter(Number).sort((a, b) => b - a) : [];
-  const folders = [process.env.PG_BIN, ...versions.map((version) => `${debian}/${version}/bin`), ...(process.env.PATH ?? '').split(path.delimiter)];
-  return folders.find((folder) => folder && PROGRAMS.every((program) => existsSync(path.join(folder, program))));
+  const versions = existsSync(debian)
+    ? readdirSync(debian)
+        .filter(Number)
+        .sort((a, b) => b - a)
+    : [];
+  const folders = [
+    process.env.PG_BIN,
+    ...versions.map((version) => `${debian}/${version}/bin`),
+    ...(process.env.PATH ?? '').split(path.delimiter),
+  ];
+  return folders.find(
+    (folder) => folder && PROGRAMS.every((program) => existsSync(path.join(folder, program))),
+  );
 }
 
 /** PostgreSQL refuses to run as root: then it runs as the user that its package made. */
 function identity() {
   if (!isRoot) return {};
-  const line = readFileSync('/etc/passwd', 'utf8').split('\n').find((entry) => entry.startsWith('postgres:'));
+  const line = readFileSync('/etc/passwd', 'utf8')
+    .split('\n')
+    .find((entry) => entry.startsWith('postgres:'));
   if (!line) throw new Error('Running as root, and there is no user "postgres" for the database.');
   const [, , uid, gid] = line.split(':');
   return { uid: Number(uid), gid: Number(gid) };
@@ -46,7 +58,13 @@ const isAlive = (pid) => {
 
 /** A folder that the database's user can write: the wanted one, or, where its parents are closed to others, a system one. */
 function usableFolder(wanted, owner) {
-  for (const folder of [wanted, path.join('/var/lib/postgresql', `ample-bolt-${path.basename(path.dirname(wanted))}-${path.basename(wanted)}`)]) {
+  for (const folder of [
+    wanted,
+    path.join(
+      '/var/lib/postgresql',
+      `ample-bolt-${path.basename(path.dirname(wanted))}-${path.basename(wanted)}`,
+    ),
+  ]) {
     mkdirSync(folder, { recursive: true });
     if (owner.uid === undefined) return folder;
     chownSync(folder, owner.uid, owner.gid);
@@ -61,7 +79,13 @@ function makeCluster(bin, data, passwordFile, as, throwaway) {
   rmSync(passwordFile, { force: true });
   writeFileSync(passwordFile, randomBytes(24).toString('hex'), { mode: 0o600 });
   if (as.uid !== undefined) chownSync(passwordFile, as.uid, as.gid);
-  const flags = ['--encoding=UTF8', '--locale=C.UTF-8', '--auth=scram-sha-256', `--pwfile=${passwordFile}`, ...(throwaway ? ['--no-sync'] : [])];
+  const flags = [
+    '--encoding=UTF8',
+    '--locale=C.UTF-8',
+    '--auth=scram-sha-256',
+    `--pwfile=${passwordFile}`,
+    ...(throwaway ? ['--no-sync'] : []),
+  ];
   runQuietly(path.join(bin, 'initdb'), ['-D', data, '-U', 'bolt', ...flags], as);
 }
 
@@ -70,7 +94,8 @@ function stopLeftover(bin, data, as) {
   const pidFile = path.join(data, 'postmaster.pid');
   if (!existsSync(pidFile)) return;
   const pid = Number(readFileSync(pidFile, 'utf8').split('\n')[0]);
-  if (pid && isAlive(pid)) spawnSync(path.join(bin, 'pg_ctl'), ['-D', data, '-m', 'fast', '-w', 'stop'], { ...as, stdio: 'ignore' });
+  if (pid && isAlive(pid))
+    spawnSync(path.join(bin, 'pg_ctl'), ['-D', data, '-m', 'fast', '-w', 'stop'], { ...as, stdio: 'ignore' });
 }
 
 async function untilReady(child, log) {
@@ -99,11 +124,15 @@ export async function startPostgres({ folder: wanted, throwaway = false, onStart
   const port = await freePort();
   const fast = throwaway ? ['-F', '-c', 'synchronous_commit=off', '-c', 'full_page_writes=off'] : [];
   // Detached, so that Ctrl-C reaches this process alone and the order of stopping is ours.
-  const child = spawn(path.join(bin, 'postgres'), ['-D', data, '-h', '127.0.0.1', '-p', String(port), '-k', '', ...fast], {
-    ...as,
-    detached: true,
-    stdio: ['ignore', 'ignore', 'pipe'],
-  });
+  const child = spawn(
+    path.join(bin, 'postgres'),
+    ['-D', data, '-h', '127.0.0.1', '-p', String(port), '-k', '', ...fast],
+    {
+      ...as,
+      detached: true,
+      stdio: ['ignore', 'ignore', 'pipe'],
+    },
+  );
   let log = '';
   child.stderr.setEncoding('utf8').on('data', (text) => {
     log = (log + text).slice(-8000);

@@ -5,9 +5,16 @@ export const root = path.resolve(import.meta.dirname, '..');
 
 /** Runs a command to its end and throws with its output when it fails. */
 export function runQuietly(command, args, options = {}) {
-  const result = spawnSync(command, args, { encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'], ...options });
+  const result = spawnSync(command, args, {
+    encoding: 'utf8',
+    stdio: ['ignore', 'pipe', 'pipe'],
+    ...options,
+  });
   if (result.error) throw result.error;
-  if (result.status !== 0) throw new Error(`${path.basename(command)} ${args.join(' ')} failed (${result.status})\n${result.stderr}${result.stdout}`);
+  if (result.status !== 0)
+    throw new Error(
+      `${path.basename(command)} ${args.join(' ')} failed (${result.status})\n${result.stderr}${result.stdout}`,
+    );
   return result.stdout;
 }
 
@@ -24,7 +31,10 @@ export const runCaptured = (command, args, options = {}) =>
   new Promise((resolve, reject) => {
     const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'], ...options });
     let output = '';
-    for (const [stream, shown] of [[child.stdout, process.stdout], [child.stderr, process.stderr]]) {
+    for (const [stream, shown] of [
+      [child.stdout, process.stdout],
+      [child.stderr, process.stderr],
+    ]) {
       stream.setEncoding('utf8').on('data', (text) => {
         output += text;
         shown.write(text);

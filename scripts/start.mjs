@@ -68,7 +68,14 @@ function startServer(databaseUrl, host, port) {
     cwd: root,
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
     detached: true,
-    env: { ...process.env, DATABASE_URL: databaseUrl, HOST: host, PORT: String(port), WEB_DIR: path.join(root, 'web/dist'), LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn' },
+    env: {
+      ...process.env,
+      DATABASE_URL: databaseUrl,
+      HOST: host,
+      PORT: String(port),
+      WEB_DIR: path.join(root, 'web/dist'),
+      LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+    },
   });
   return new Promise((resolve, reject) => {
     server.once('message', resolve);
@@ -85,7 +92,9 @@ try {
   const host = process.env.HOST ?? '127.0.0.1';
   const port = await nextFreePort(Number(process.env.PORT ?? 5173), host);
   await startServer(databaseUrl, host, port);
-  console.log(`Ample Bolt is open at http://${host.includes(':') ? `[${host}]` : host}:${port}  (Ctrl-C closes it)`);
+  console.log(
+    `Ample Bolt is open at http://${host.includes(':') ? `[${host}]` : host}:${port}  (Ctrl-C closes it)`,
+  );
 } catch (error) {
   if (!stopping) console.error(error instanceof Error ? error.message : error);
   await shutdown(1);

@@ -23,7 +23,13 @@ const BODY_LIMIT = '1mb';
 export function createApp({ sequelize, log, webDir }: AppDependencies): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(pinoHttp({ logger: log, quietReqLogger: true, autoLogging: { ignore: (request) => request.url?.startsWith('/assets/') ?? false } }));
+  app.use(
+    pinoHttp({
+      logger: log,
+      quietReqLogger: true,
+      autoLogging: { ignore: (request) => request.url?.startsWith('/assets/') ?? false },
+    }),
+  );
   app.use(withNonce, security());
   const api = express.Router();
   api.use(express.json({ limit: BODY_LIMIT, strict: false }));

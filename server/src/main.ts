@@ -14,18 +14,25 @@ if (applied.length > 0) log.info({ applied }, 'database migrated');
 if (config.loadDemo && (await loadDemo(new Date()))) log.info('demo data loaded into the empty database');
 
 const LOOPBACK = ['127.0.0.1', '::1', 'localhost'];
-const server = createApp({ sequelize, log, webDir: config.webDir }).listen(config.port, config.host, (error?: Error) => {
-  if (error) {
-    log.fatal({ err: error }, 'cannot listen');
-    process.exit(1);
-  }
-  const { port } = server.address() as AddressInfo;
-  if (!LOOPBACK.includes(config.host)) {
-    log.warn({ host: config.host }, 'HOST is not loopback: everyone who reaches this address can read and change clients, measures and tickets; there is no login');
-  }
-  log.info({ host: config.host, port }, 'ready');
-  process.send?.({ ready: true, port });
-});
+const server = createApp({ sequelize, log, webDir: config.webDir }).listen(
+  config.port,
+  config.host,
+  (error?: Error) => {
+    if (error) {
+      log.fatal({ err: error }, 'cannot listen');
+      process.exit(1);
+    }
+    const { port } = server.address() as AddressInfo;
+    if (!LOOPBACK.includes(config.host)) {
+      log.warn(
+        { host: config.host },
+        'HOST is not loopback: everyone who reaches this address can read and change clients, measures and tickets; there is no login',
+      );
+    }
+    log.info({ host: config.host, port }, 'ready');
+    process.send?.({ ready: true, port });
+  },
+);
 
 let stopping = false;
 async function stop(): Promise<void> {

@@ -4,6 +4,7 @@ import { boxOf } from '../geometry/ring.ts';
 import type { Lay, Placement } from '../lay/lay.ts';
 import { layPieceOf, wholeOutline } from '../lay/layable.ts';
 import { stateOf, turnOutline } from '../lay/outline-state.ts';
+import { offsetEdge } from '../pieces/cut-line.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, type Edge, type LevelName } from '../pieces/piece.ts';
 import { curvePoints } from './curve-points.ts';
@@ -57,7 +58,13 @@ function placeMark(drafted: DraftedPiece, { placement, foldLine }: PlacedOnCloth
 }
 
 function pointMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
-  const mark = (name: PointName, p: Point): UnorderedMark => ({ kind: 'point', name, down: p.y + gain, out: p.x, points: [p] });
+  const mark = (name: PointName, p: Point): UnorderedMark => ({
+    kind: 'point',
+    name,
+    down: p.y + gain,
+    out: p.x,
+    points: [p],
+  });
   const neck = piece.edges.find(({ role }) => role === 'neck');
   const shoulder = piece.edges.find(({ role }) => role === 'shoulder');
   const bustLine = piece.levels.find(({ name, path }) => name === 'bust' && path.length > 2)?.path[1];
@@ -75,10 +82,22 @@ function pointMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
 
 function edgeMarks({ piece }: DraftedPiece): UnorderedMark[] {
   const drawn = piece.edges.filter(({ role }) => role !== 'fold' && role !== 'dart');
-  const slopes = drawn.filter(isStraight).map((edge): UnorderedMark => ({ kind: 'slope', edge: edge.id, mm: edgeLength(edge), points: [startOf(edge.path), endOf(edge.path)] }));
+  const slopes = drawn
+    .filter(isStraight)
+    .map((edge): UnorderedMark => ({
+      kind: 'slope',
+      edge: edge.id,
+      mm: edgeLength(edge),
+      points: [startOf(edge.path), endOf(edge.path)],
+    }));
   const curves = drawn
     .filter((edge) => !isStraight(edge))
-    .map((edge): UnorderedMark => ({ kind: 'curve', edge: edge.id, mm: edgeLength(edge), points: curvePoints(edge.path) }));
+    .map((edge): UnorderedMark => ({
+      kind: 'curve',
+      edge: edge.id,
+      mm: edgeLength(edge),
+      points: curvePoints(edge.path),
+    }));
   return [...slopes, ...curves];
 }
 
@@ -86,7 +105,14 @@ function dartMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
   return piece.darts.map((dart): UnorderedMark => {
     const [first, second] = [edgeOf(piece, dart.legs[0]).path, edgeOf(piece, dart.legs[1]).path];
     const tip = endOf(first);
-    return { kind: 'dart', dart: dart.id, intake: distance(startOf(first), endOf(second)), down: tip.y + gain, out: tip.x, points: [startOf(first), tip, endOf(second)] };
+    return {
+      kind: 'dart',
+      dart: dart.id,
+      intake: distance(startOf(first), endOf(second)),
+      down: tip.y + gain,
+      out: tip.x,
+      points: [startOf(first), tip, endOf(second)],
+    };
   });
 }
 
@@ -94,11 +120,15 @@ function finishingMarks({ piece }: DraftedPiece): UnorderedMark[] {
   const roles = [...new Set(piece.edges.filter(({ allowance }) => allowance > 0).map(({ role }) => role))];
   const allowances = roles.map((role): UnorderedMark => {
     const edges = piece.edges.filter((edge) => edge.role === role);
-    return { kind: 'allowance', role, mm: edges[0]?.allowance ?? 0, points: edges.flatMap(({ path }) => curvePoints(path)) };
+    return { kind: 'allowance', role, mm: edges[0]?.allowance ?? 0, points: edges.flatMap(offsetEdge) };
   });
-  const notches = piece.notches.map(
-    (notch): UnorderedMark => ({ kind: 'notch', edge: notch.edge, notch: notch.kind, mm: notch.at, points: [placeAtLength(edgeOf(piece, notch.edge).path, notch.at).point] }),
-  );
+  const notches = piece.notches.map((notch): UnorderedMark => ({
+    kind: 'notch',
+    edge: notch.edge,
+    notch: notch.kind,
+    mm: notch.at,
+    points: [placeAtLength(edgeOf(piece, notch.edge).path, notch.at).point],
+  }));
   return [...allowances, ...notches];
 }
 
@@ -129,7 +159,11 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
 }
 
 /** All pieces in cutting order, largest first as the trade cuts. */
-export function chalkAll(pieces: readonly DraftedPiece[], startLine: ChalkOptions['startLine'], lay?: Lay | null): Mark[] {
+export function chalkAll(
+  pieces: readonly DraftedPiece[],
+  startLine: ChalkOptions['startLine'],
+  lay?: Lay | null,
+): Mark[] {
   const area = ({ outline }: DraftedPiece) => {
     const box = boxOf(outline);
     return (box.maxX - box.minX) * (box.maxY - box.minY);

@@ -3,14 +3,19 @@ import { roundLength } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import type { Mark } from './mark.ts';
 
-const chords = (points: readonly Point[]): number => points.slice(1).reduce((sum, p, index) => sum + distance(points[index] ?? p, p), 0);
+const chords = (points: readonly Point[]): number =>
+  points.slice(1).reduce((sum, p, index) => sum + distance(points[index] ?? p, p), 0);
 
 /**
  * How much longer or shorter each chalked edge gets, mm, when every mark is rounded to what the tape shows
  * (⅛ in or 0.5 cm by the shop's unit): the proof that the rounded marks still true.
  */
-export function chalkDrift(marks: readonly Mark[], unit: Unit): { piece: string; edge: string; mm: number }[] {
-  const rounded = (mm: number) => (unit === 'in' ? roundLength(mm, 'in', { denominator: 8 }) : Math.round(mm / 5) * 5);
+export function chalkDrift(
+  marks: readonly Mark[],
+  unit: Unit,
+): { piece: string; edge: string; mm: number }[] {
+  const rounded = (mm: number) =>
+    unit === 'in' ? roundLength(mm, 'in', { denominator: 8 }) : Math.round(mm / 5) * 5;
   return marks.flatMap((mark) => {
     if (mark.kind !== 'curve' && mark.kind !== 'slope') return [];
     const chalked = mark.points.map((p) => point(rounded(p.x), rounded(p.y)));

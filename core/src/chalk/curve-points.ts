@@ -9,5 +9,8 @@ const HAND_SPACING = inches(1.5);
 export function curvePoints(curve: Curve): Point[] {
   const length = curveLength(curve);
   const steps = Math.max(3, Math.ceil(length / HAND_SPACING));
-  return Array.from({ length: steps + 1 }, (_, index) => placeAtLength(curve, (length * index) / steps).point);
+  return Array.from(
+    { length: steps + 1 },
+    (_, index) => placeAtLength(curve, (length * index) / steps).point,
+  );
 }

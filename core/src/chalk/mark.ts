@@ -22,22 +22,56 @@ interface MarkBase {
 }
 
 /** A named point that is found by measuring down and out. */
-export type PointName = 'neck-point' | 'neck-centre' | 'shoulder-tip' | 'underarm' | 'bust-side' | 'bust-point' | 'waist-side' | 'hip-side' | 'hem-side';
+export type PointName =
+  | 'neck-point'
+  | 'neck-centre'
+  | 'shoulder-tip'
+  | 'underarm'
+  | 'bust-side'
+  | 'bust-point'
+  | 'waist-side'
+  | 'hip-side'
+  | 'hem-side';
 
 /** One thing that the chalk does. Downs are from the start line, outs from the centre or fold, mm. */
 export type Mark =
   | (MarkBase & { readonly kind: 'place' } & Place)
   | (MarkBase & { readonly kind: 'start-line'; readonly out: number })
-  | (MarkBase & { readonly kind: 'level'; readonly level: LevelName; readonly down: number; readonly out: number })
-  | (MarkBase & { readonly kind: 'point'; readonly name: PointName; readonly down: number; readonly out: number })
+  | (MarkBase & {
+      readonly kind: 'level';
+      readonly level: LevelName;
+      readonly down: number;
+      readonly out: number;
+    })
+  | (MarkBase & {
+      readonly kind: 'point';
+      readonly name: PointName;
+      readonly down: number;
+      readonly out: number;
+    })
   | (MarkBase & { readonly kind: 'slope'; readonly edge: Edge['id']; readonly mm: number })
   | (MarkBase & { readonly kind: 'curve'; readonly edge: Edge['id']; readonly mm: number })
-  | (MarkBase & { readonly kind: 'dart'; readonly dart: Dart['id']; readonly intake: number; readonly down: number; readonly out: number })
+  | (MarkBase & {
+      readonly kind: 'dart';
+      readonly dart: Dart['id'];
+      readonly intake: number;
+      readonly down: number;
+      readonly out: number;
+    })
   | (MarkBase & { readonly kind: 'allowance'; readonly role: EdgeRole; readonly mm: number })
-  | (MarkBase & { readonly kind: 'notch'; readonly edge: Edge['id']; readonly notch: Notch['kind']; readonly mm: number })
+  | (MarkBase & {
+      readonly kind: 'notch';
+      readonly edge: Edge['id'];
+      readonly notch: Notch['kind'];
+      readonly mm: number;
+    })
   | (MarkBase & { readonly kind: 'label'; readonly copies: number });
 
 export type MarkKind = Mark['kind'];
 
 /** A mark before it has its place in the order; distributes over the union. */
-export type UnorderedMark = Mark extends infer M ? (M extends Mark ? Omit<M, 'piece' | 'order'> : never) : never;
+export type UnorderedMark = Mark extends infer M
+  ? M extends Mark
+    ? Omit<M, 'piece' | 'order'>
+    : never
+  : never;

@@ -54,7 +54,11 @@ export interface Finding {
   readonly remedy?: Remedy;
 }
 
-export const finding = (code: FindingCode, where: FindingPlace, detail: Omit<Finding, 'code' | 'severity' | 'where'> = {}): Finding => ({
+export const finding = (
+  code: FindingCode,
+  where: FindingPlace,
+  detail: Omit<Finding, 'code' | 'severity' | 'where'> = {},
+): Finding => ({
   code,
   severity: findingSeverities[code],
   where,

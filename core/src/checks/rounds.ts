@@ -27,7 +27,12 @@ function halfWidth({ piece, stitch }: DraftedPiece, level: LevelName): number {
 }
 
 /** Each half-piece lies on the body twice: once on each side of the centre. */
-export function measureRound(level: LevelName, pieces: readonly DraftedPiece[], body: number, wantedEase: number): Round {
+export function measureRound(
+  level: LevelName,
+  pieces: readonly DraftedPiece[],
+  body: number,
+  wantedEase: number,
+): Round {
   const finished = 2 * pieces.reduce((total, piece) => total + halfWidth(piece, level), 0);
   return { level, body, finished, ease: finished - body, wantedEase };
 }
@@ -36,7 +41,11 @@ export function roundFindings(rounds: readonly Round[]): Finding[] {
   return rounds
     .filter(({ ease, wantedEase }) => Math.abs(ease - wantedEase) > ROUND_TOLERANCE)
     .map(({ level, finished, body, wantedEase }) =>
-      finding('round-differs', { subject: level, ...measureAt(level) }, { found: finished, expected: body + wantedEase }),
+      finding(
+        'round-differs',
+        { subject: level, ...measureAt(level) },
+        { found: finished, expected: body + wantedEase },
+      ),
     );
 }
 

@@ -8,7 +8,11 @@ export const seamFindings = (seams: readonly CheckedSeam[]): Finding[] =>
     .filter(({ ok }) => !ok)
     .map(({ id, a, lengthA, difference }) => {
       const [piece, edge] = (a[0] ?? '').split('/');
-      return finding('seam-differs', { subject: id, piece: piece ?? '', edge: edge ?? '' }, { found: lengthA, expected: lengthA - difference });
+      return finding(
+        'seam-differs',
+        { subject: id, piece: piece ?? '', edge: edge ?? '' },
+        { found: lengthA, expected: lengthA - difference },
+      );
     });
 
 /** An outline that crosses itself cannot be cut: measures or choices contradict each other. */

@@ -24,7 +24,11 @@ export interface Person {
 }
 
 /** The body of a person: taken measures as they are, missing ones worked out with a note for each. */
-export function resolveBody(person: Person, derives: readonly MeasureId[], rules: RuleSet): { body: Body; findings: Finding[] } {
+export function resolveBody(
+  person: Person,
+  derives: readonly MeasureId[],
+  rules: RuleSet,
+): { body: Body; findings: Finding[] } {
   const terms = new Map<MeasureId, Working>();
   const findings: Finding[] = [];
   for (const id of derives) {
@@ -32,7 +36,13 @@ export function resolveBody(person: Person, derives: readonly MeasureId[], rules
     const working = deriveMeasure(id, person.values, rules);
     if (!working) continue;
     terms.set(id, working);
-    findings.push(finding('measure-derived', { measure: id }, { found: evaluate(working), remedy: { kind: 'measure-again', measure: id } }));
+    findings.push(
+      finding(
+        'measure-derived',
+        { measure: id },
+        { found: evaluate(working), remedy: { kind: 'measure-again', measure: id } },
+      ),
+    );
   }
   const term = (id: MeasureId): Working => {
     const mm = person.values[id];

@@ -68,7 +68,10 @@ function closedCurve(seam: SeamToDraw, turns: readonly number[]): Curve {
     const dart = seam.darts[index];
     if (dart) from = rotate(from, dart.tip, turns[index] ?? 0);
   }
-  const leaving = rotateDirection(seam.leaving, turns.reduce((total, turn) => total + turn, 0));
+  const leaving = rotateDirection(
+    seam.leaving,
+    turns.reduce((total, turn) => total + turn, 0),
+  );
   const handle = HANDLE * distance(from, seam.to);
   return [handleCurve(from, leaving, handle, seam.to, seam.arriving, handle)];
 }
@@ -112,9 +115,16 @@ export function drawClosedSeam(seam: SeamToDraw): OpenedSeam {
   return { ...openSeam(seam, turns, closed, cuts as number[]), solved: true, residual: solution.residual };
 }
 
-function openSeam(seam: SeamToDraw, turns: readonly number[], closed: Curve, cuts: readonly number[]): Pick<OpenedSeam, 'stretches' | 'mouths'> {
+function openSeam(
+  seam: SeamToDraw,
+  turns: readonly number[],
+  closed: Curve,
+  cuts: readonly number[],
+): Pick<OpenedSeam, 'stretches' | 'mouths'> {
   const turnBack = (p: Point, outermost: number) =>
-    seam.darts.slice(0, outermost + 1).reduce((moved, dart, index) => rotate(moved, dart.tip, -(turns[index] ?? 0)), p);
+    seam.darts
+      .slice(0, outermost + 1)
+      .reduce((moved, dart, index) => rotate(moved, dart.tip, -(turns[index] ?? 0)), p);
   const stretches: Curve[] = [];
   let rest = closed;
   let used = 0;

@@ -4,7 +4,10 @@ import { checkMeasures } from '../measures/plausibility.ts';
 import type { Draft } from './draft.ts';
 
 /** What an order needs to be drafted; an order read from a file has it, and so has a ticket. */
-export type DraftableOrder = Pick<Order, 'client' | 'person' | 'style' | 'choices' | 'allowances' | 'rules' | 'cloths' | 'figuresByHand'>;
+export type DraftableOrder = Pick<
+  Order,
+  'client' | 'person' | 'style' | 'choices' | 'allowances' | 'rules' | 'cloths' | 'figuresByHand'
+>;
 
 const severityRank = { stop: 0, care: 1, note: 2 } as const;
 
@@ -14,8 +17,18 @@ export function draftOrder(order: DraftableOrder): Draft {
   const roles = [...new Set(draft.pieces.map(({ piece }) => piece.role))];
   const clothless = roles
     .filter((role) => !order.cloths.some((cloth) => cloth.role === role))
-    .map((role): Finding => finding('cloth-missing', { subject: role }, { remedy: { kind: 'add-cloth', role } }));
-  const byHand = order.figuresByHand.length > 0 ? [finding('figures-by-hand-ignored', { subject: order.figuresByHand.join(', ') })] : [];
-  const findings = [...draft.findings, ...checkMeasures(order.person.values, order.client.kind), ...byHand, ...clothless];
+    .map((role): Finding =>
+      finding('cloth-missing', { subject: role }, { remedy: { kind: 'add-cloth', role } }),
+    );
+  const byHand =
+    order.figuresByHand.length > 0
+      ? [finding('figures-by-hand-ignored', { subject: order.figuresByHand.join(', ') })]
+      : [];
+  const findings = [
+    ...draft.findings,
+    ...checkMeasures(order.person.values, order.client.kind),
+    ...byHand,
+    ...clothless,
+  ];
   return { ...draft, findings: findings.sort((a, b) => severityRank[a.severity] - severityRank[b.severity]) };
 }

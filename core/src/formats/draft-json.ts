@@ -53,9 +53,20 @@ function pieceJson({ piece, stitch, outline }: DraftedPiece) {
     darts: piece.darts.map((dart) => {
       const [first, second] = [edgeOf(piece, dart.legs[0]).path, edgeOf(piece, dart.legs[1]).path];
       const mouth = [startOf(first), endOf(second)] as const;
-      return { id: dart.id, legs: dart.legs, mouth: mouth.map(pairOf), tip: pairOf(endOf(first)), intake: tidy(distance(...mouth)), pressed: dart.pressed };
+      return {
+        id: dart.id,
+        legs: dart.legs,
+        mouth: mouth.map(pairOf),
+        tip: pairOf(endOf(first)),
+        intake: tidy(distance(...mouth)),
+        pressed: dart.pressed,
+      };
     }),
-    levels: piece.levels.map(({ name, path }) => ({ id: name, y: tidy(path[0]?.y ?? 0), points: path.map(pairOf) })),
+    levels: piece.levels.map(({ name, path }) => ({
+      id: name,
+      y: tidy(path[0]?.y ?? 0),
+      points: path.map(pairOf),
+    })),
   };
 }
 
@@ -63,12 +74,31 @@ function pieceJson({ piece, stitch, outline }: DraftedPiece) {
 export const draftJson = (draft: Draft, unit: Unit) => ({
   pieces: draft.pieces.map(pieceJson),
   ...checkJson(draft, unit),
-  figures: draft.figures.map(({ id, label, kind, mm, stitch, working, by }) => ({ id, label, kind, mm: tidy(mm), stitch: tidy(stitch), working: renderWorking(working, unit), by })),
+  figures: draft.figures.map(({ id, label, kind, mm, stitch, working, by }) => ({
+    id,
+    label,
+    kind,
+    mm: tidy(mm),
+    stitch: tidy(stitch),
+    working: renderWorking(working, unit),
+    by,
+  })),
 });
 
 /** Seams, rounds and findings alone, as `bolt check --json` gives them. */
 export const checkJson = (draft: Draft, unit: Unit) => ({
-  seams: draft.seams.map((seam) => ({ ...seam, lengthA: tidy(seam.lengthA), lengthB: tidy(seam.lengthB), difference: tidy(seam.difference) })),
-  rounds: draft.rounds.map(({ level, body, finished, ease, wantedEase }) => ({ level, body: tidy(body), finished: tidy(finished), ease: tidy(ease), wantedEase: tidy(wantedEase) })),
+  seams: draft.seams.map((seam) => ({
+    ...seam,
+    lengthA: tidy(seam.lengthA),
+    lengthB: tidy(seam.lengthB),
+    difference: tidy(seam.difference),
+  })),
+  rounds: draft.rounds.map(({ level, body, finished, ease, wantedEase }) => ({
+    level,
+    body: tidy(body),
+    finished: tidy(finished),
+    ease: tidy(ease),
+    wantedEase: tidy(wantedEase),
+  })),
   findings: draft.findings.map((finding) => findingJson(finding, unit)),
 });

@@ -21,10 +21,15 @@ export interface InputFault {
   readonly message: string;
 }
 
-export type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly fault: InputFault };
+export type Read<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly fault: InputFault };
 
 export const read = <T>(value: T): Read<T> => ({ ok: true, value });
-export const refuse = (code: InputFaultCode, field: string, message: string): { readonly ok: false; readonly fault: InputFault } => ({
+export const refuse = (
+  code: InputFaultCode,
+  field: string,
+  message: string,
+): { readonly ok: false; readonly fault: InputFault } => ({
   ok: false,
   fault: { code, field, message },
 });

@@ -9,12 +9,27 @@ export interface LengthBounds {
 }
 
 /** Reads a written length and holds it to its bounds, mm. `label` opens the sentence, `field` is the path. */
-export function readLength(written: number | string, unit: Unit, field: string, label: string, bounds: LengthBounds): Read<number> {
+export function readLength(
+  written: number | string,
+  unit: Unit,
+  field: string,
+  label: string,
+  bounds: LengthBounds,
+): Read<number> {
   const text = String(written);
   const parsed = parseLength(text, unit);
-  if (!parsed.ok) return refuse(parsed.fault === 'negative' ? 'out-of-range' : 'not-a-length', field, `${label} ${lengthFaultWords(parsed.fault, text)}`);
+  if (!parsed.ok)
+    return refuse(
+      parsed.fault === 'negative' ? 'out-of-range' : 'not-a-length',
+      field,
+      `${label} ${lengthFaultWords(parsed.fault, text)}`,
+    );
   const { least, most } = bounds;
   if (parsed.mm >= least - 0.01 && parsed.mm <= most + 0.01) return read(parsed.mm);
   const span = `${formatLength(least, unit)} and ${formatLength(most, unit)}`;
-  return refuse('out-of-range', field, `${label} ${Number(toUnit(parsed.mm, unit).toFixed(2))} ${unit} is out of range; it must lie between ${span}.`);
+  return refuse(
+    'out-of-range',
+    field,
+    `${label} ${Number(toUnit(parsed.mm, unit).toFixed(2))} ${unit} is out of range; it must lie between ${span}.`,
+  );
 }

@@ -25,9 +25,11 @@ export const startOf = (curve: Curve): Point => segmentOf(curve, 0).a;
 export const endOf = (curve: Curve): Point => segmentOf(curve, -1).b;
 export const startDirection = (curve: Curve): Point => directionAt(segmentOf(curve, 0), 0);
 export const endDirection = (curve: Curve): Point => directionAt(segmentOf(curve, -1), 1);
-export const curveLength = (curve: Curve): number => curve.reduce((sum, segment) => sum + segmentLength(segment), 0);
+export const curveLength = (curve: Curve): number =>
+  curve.reduce((sum, segment) => sum + segmentLength(segment), 0);
 export const reverseCurve = (curve: Curve): Curve => curve.map(reverseSegment).reverse();
-export const mapCurve = (curve: Curve, move: (p: Point) => Point): Curve => curve.map((segment) => mapSegment(segment, move));
+export const mapCurve = (curve: Curve, move: (p: Point) => Point): Curve =>
+  curve.map((segment) => mapSegment(segment, move));
 
 /** Points on the curve, both ends included, whose chords stay within `tolerance` mm. */
 export const sampleCurve = (curve: Curve, tolerance: number): Point[] => [
@@ -61,7 +63,8 @@ export function splitCurve(curve: Curve, length: number): [Curve, Curve] {
   const { index, t } = placeAtLength(curve, length);
   if (t < 1e-9 && index > 0) return [curve.slice(0, index), curve.slice(index)];
   if (t > 1 - 1e-9 && index < curve.length - 1) return [curve.slice(0, index + 1), curve.slice(index + 1)];
-  if (t <= 0 || t >= 1) throw new Error(`a curve of ${curveLength(curve)} mm cannot be split at ${length} mm`);
+  if (t <= 0 || t >= 1)
+    throw new Error(`a curve of ${curveLength(curve)} mm cannot be split at ${length} mm`);
   const [before, after] = splitSegment(segmentOf(curve, index), t);
   return [
     [...curve.slice(0, index), before],

@@ -12,7 +12,8 @@ export const dot = (a: Point, b: Point): number => a.x * b.x + a.y * b.y;
 export const cross = (a: Point, b: Point): number => a.x * b.y - a.y * b.x;
 export const norm = (a: Point): number => Math.hypot(a.x, a.y);
 export const distance = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y);
-export const between = (a: Point, b: Point, t: number): Point => point(a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t);
+export const between = (a: Point, b: Point, t: number): Point =>
+  point(a.x + (b.x - a.x) * t, a.y + (b.y - a.y) * t);
 
 /** The direction of `a` with length 1. Throws for a vector without a direction. */
 export function unitVector(a: Point): Point {
@@ -32,7 +33,8 @@ export function rotate(a: Point, centre: Point, angle: number): Point {
   return point(centre.x + x * cosine - y * sine, centre.y + x * sine + y * cosine);
 }
 
-export const rotateDirection = (direction: Point, angle: number): Point => rotate(direction, point(0, 0), angle);
+export const rotateDirection = (direction: Point, angle: number): Point =>
+  rotate(direction, point(0, 0), angle);
 
 /** `direction` reflected in the line that runs along the unit vector `axis`. */
 export const reflectDirection = (direction: Point, axis: Point): Point =>

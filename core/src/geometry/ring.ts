@@ -8,7 +8,8 @@ export const sidesOf = (ring: Ring): (readonly [Point, Point])[] =>
   ring.map((from, index) => [from, ring[(index + 1) % ring.length] ?? from] as const);
 
 /** Area by the shoelace formula, in mm²: positive for a loop that runs clockwise on screen. */
-export const signedArea = (ring: Ring): number => sidesOf(ring).reduce((sum, [a, b]) => sum + cross(a, b), 0) / 2;
+export const signedArea = (ring: Ring): number =>
+  sidesOf(ring).reduce((sum, [a, b]) => sum + cross(a, b), 0) / 2;
 
 export interface Box {
   readonly minX: number;
@@ -30,7 +31,8 @@ export function boxOf(points: readonly Point[]): Box {
 
 export const mirrorRing = (ring: Ring): Point[] => ring.map(({ x, y }) => point(-x, y)).reverse();
 export const halfTurnRing = (ring: Ring): Point[] => ring.map(({ x, y }) => point(-x, -y));
-export const moveRing = (ring: Ring, dx: number, dy: number): Point[] => ring.map(({ x, y }) => point(x + dx, y + dy));
+export const moveRing = (ring: Ring, dx: number, dy: number): Point[] =>
+  ring.map(({ x, y }) => point(x + dx, y + dy));
 
 /** A half-piece that lies on the fold x = 0, opened to the whole piece. */
 export function openHalf(ring: Ring): Point[] {
@@ -83,6 +85,7 @@ export function countSelfCrossings(ring: Ring): number {
 /** Whether two sides cross inside both; sides that share or touch an end do not. */
 function sidesCross(a: Point, b: Point, c: Point, d: Point): boolean {
   if (Math.max(a.x, b.x) < Math.min(c.x, d.x) || Math.max(c.x, d.x) < Math.min(a.x, b.x)) return false;
-  const side = (from: Point, to: Point, p: Point) => (to.x - from.x) * (p.y - from.y) - (to.y - from.y) * (p.x - from.x);
+  const side = (from: Point, to: Point, p: Point) =>
+    (to.x - from.x) * (p.y - from.y) - (to.y - from.y) * (p.x - from.x);
   return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
 }

@@ -11,8 +11,14 @@ export const cubic = (a: Point, c: Point, d: Point, b: Point): Segment => ({ kin
  * A cubic from its ends, the unit directions of travel there, and the handle lengths in mm.
  * Every curve of the drafts is drawn with this one helper.
  */
-export const handleCurve = (a: Point, leaving: Point, handleA: number, b: Point, arriving: Point, handleB: number): Segment =>
-  cubic(a, add(a, scale(leaving, handleA)), subtract(b, scale(arriving, handleB)), b);
+export const handleCurve = (
+  a: Point,
+  leaving: Point,
+  handleA: number,
+  b: Point,
+  arriving: Point,
+  handleB: number,
+): Segment => cubic(a, add(a, scale(leaving, handleA)), subtract(b, scale(arriving, handleB)), b);
 
 export function pointAt(segment: Segment, t: number): Point {
   if (segment.kind === 'line') return between(segment.a, segment.b, t);
@@ -26,14 +32,20 @@ function derivativeAt(segment: Segment, t: number): Point {
   if (segment.kind === 'line') return subtract(segment.b, segment.a);
   const { a, c, d, b } = segment;
   const u = 1 - t;
-  return add(add(scale(subtract(c, a), 3 * u * u), scale(subtract(d, c), 6 * u * t)), scale(subtract(b, d), 3 * t * t));
+  return add(
+    add(scale(subtract(c, a), 3 * u * u), scale(subtract(d, c), 6 * u * t)),
+    scale(subtract(b, d), 3 * t * t),
+  );
 }
 
 /** Unit direction of travel at `t`. A handle of no length leaves no derivative at its end: a short chord stands in. */
 export function directionAt(segment: Segment, t: number): Point {
   const derivative = derivativeAt(segment, t);
   if (norm(derivative) > 1e-7) return unitVector(derivative);
-  const nearby = t < 0.5 ? subtract(pointAt(segment, t + 1e-4), pointAt(segment, t)) : subtract(pointAt(segment, t), pointAt(segment, t - 1e-4));
+  const nearby =
+    t < 0.5
+      ? subtract(pointAt(segment, t + 1e-4), pointAt(segment, t))
+      : subtract(pointAt(segment, t), pointAt(segment, t - 1e-4));
   return unitVector(nearby);
 }
 
@@ -49,7 +61,13 @@ function gaussLength(segment: Segment, from: number, to: number): number {
   const half = (to - from) / 2;
   const middle = (from + to) / 2;
   const speed = (t: number) => norm(derivativeAt(segment, t));
-  return half * GAUSS.reduce((sum, [node, weight]) => sum + weight * (speed(middle + half * node) + speed(middle - half * node)), 0);
+  return (
+    half *
+    GAUSS.reduce(
+      (sum, [node, weight]) => sum + weight * (speed(middle + half * node) + speed(middle - half * node)),
+      0,
+    )
+  );
 }
 
 /** Length in mm between two parameters. Two halves of the Gauss rule are right to about 1e-9 of the length on garment curves. */
@@ -106,5 +124,7 @@ export function sampleSegment(segment: Segment, tolerance: number): Point[] {
   const { a, c, d, b } = segment;
   const bend = Math.max(norm(add(subtract(a, scale(c, 2)), d)), norm(add(subtract(c, scale(d, 2)), b)));
   const count = Math.min(200, Math.max(1, Math.ceil(Math.sqrt((0.75 * bend) / tolerance))));
-  return Array.from({ length: count }, (_, index) => (index + 1 === count ? b : pointAt(segment, (index + 1) / count)));
+  return Array.from({ length: count }, (_, index) =>
+    index + 1 === count ? b : pointAt(segment, (index + 1) / count),
+  );
 }

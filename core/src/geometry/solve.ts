@@ -15,7 +15,9 @@ export function solve(f: (x: number) => number, low: number, high: number, toler
   if (Math.abs(fa) <= tolerance) return { x: a, ok: true, residual: fa };
   if (Math.abs(fb) <= tolerance) return { x: b, ok: true, residual: fb };
   if (!(fa * fb < 0)) {
-    return Math.abs(fa) < Math.abs(fb) ? { x: a, ok: false, residual: fa } : { x: b, ok: false, residual: fb };
+    return Math.abs(fa) < Math.abs(fb)
+      ? { x: a, ok: false, residual: fa }
+      : { x: b, ok: false, residual: fb };
   }
   let kept: 'a' | 'b' | undefined;
   let [x, fx] = [a, fa];

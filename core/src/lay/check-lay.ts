@@ -30,7 +30,8 @@ const OVERLAP_ALLOWED = 11;
 /** Outlines, fold lines and bounds agree within this, mm: two roundings of a lay file. */
 const SAME = 0.02;
 
-const whole = (ring: Ring): WholeRing => ring.flatMap(({ x, y }) => [Math.round(x * MICROMETRES), Math.round(y * MICROMETRES)]);
+const whole = (ring: Ring): WholeRing =>
+  ring.flatMap(({ x, y }) => [Math.round(x * MICROMETRES), Math.round(y * MICROMETRES)]);
 const nameOf = ({ piece, copy }: Placement): string => `${piece} ${copy + 1}`;
 
 /** Whether two rings are the same up to where they start, within SAME. */
@@ -66,7 +67,12 @@ function boundsFaults(lay: Lay, cloth: Cloth, placement: Placement): LayFault[] 
 }
 
 /** Whether the placement lies in a section whose cloth is really folded there. */
-function foldFaults(lay: Lay, placement: Placement, others: readonly Placement[], piece: LayPiece): LayFault[] {
+function foldFaults(
+  lay: Lay,
+  placement: Placement,
+  others: readonly Placement[],
+  piece: LayPiece,
+): LayFault[] {
   const section = lay.sections[placement.section];
   const name = [nameOf(placement)];
   if (!section) return [{ code: 'unreal-fold', pieces: name }];
@@ -78,7 +84,12 @@ function foldFaults(lay: Lay, placement: Placement, others: readonly Placement[]
   const box = boxOf(placement.polygon);
   const touchesDouble = section.doubled.some(([from, to]) => box.maxX > from + SAME && box.minX < to - SAME);
   if (!touchesDouble) return [];
-  const twin = others.some((other) => other !== placement && other.piece === placement.piece && section.foldLines.some((foldLine) => sameRing(reflected(foldLine), other.polygon)));
+  const twin = others.some(
+    (other) =>
+      other !== placement &&
+      other.piece === placement.piece &&
+      section.foldLines.some((foldLine) => sameRing(reflected(foldLine), other.polygon)),
+  );
   return twin ? [] : [{ code: 'not-on-double-cloth', pieces: name }];
 }
 
@@ -86,7 +97,13 @@ function sectionFaults(lay: Lay, cloth: Cloth): LayFault[] {
   const real = lay.sections.every(({ foldLines, doubled, fold }) =>
     fold === 'open'
       ? foldLines.length === 0 && doubled.length === 0
-      : foldLines.length === 1 && doubled.every(([from, to]) => Math.abs((from + to) / 2 - (foldLines[0] ?? NaN)) <= SAME && from >= -SAME && to <= cloth.width + SAME),
+      : foldLines.length === 1 &&
+        doubled.every(
+          ([from, to]) =>
+            Math.abs((from + to) / 2 - (foldLines[0] ?? NaN)) <= SAME &&
+            from >= -SAME &&
+            to <= cloth.width + SAME,
+        ),
   );
   return real ? [] : [{ code: 'unreal-fold', pieces: [] }];
 }
@@ -94,19 +111,32 @@ function sectionFaults(lay: Lay, cloth: Cloth): LayFault[] {
 function countFaults(lay: Lay, pieces: readonly LayPiece[]): LayFault[] {
   return pieces.flatMap(({ id, cut }): LayFault[] => {
     const laid = lay.placements.filter(({ piece }) => piece === id);
-    if (laid.length !== cut.copies || new Set(laid.map(({ copy }) => copy)).size !== laid.length) return [{ code: 'wrong-count', pieces: [id] }];
+    if (laid.length !== cut.copies || new Set(laid.map(({ copy }) => copy)).size !== laid.length)
+      return [{ code: 'wrong-count', pieces: [id] }];
     const mirrored = laid.filter((placement) => placement.mirrored).length;
-    return cut.layers === 'pair' && mirrored * 2 !== laid.length ? [{ code: 'not-mirrored-in-pairs', pieces: [id] }] : [];
+    return cut.layers === 'pair' && mirrored * 2 !== laid.length
+      ? [{ code: 'not-mirrored-in-pairs', pieces: [id] }]
+      : [];
   });
 }
 
 function overlapFaults(placements: readonly Placement[]): LayFault[] {
-  const laid = placements.map((placement) => ({ placement, ring: whole(placement.polygon), box: boxOf(placement.polygon) }));
+  const laid = placements.map((placement) => ({
+    placement,
+    ring: whole(placement.polygon),
+    box: boxOf(placement.polygon),
+  }));
   return laid.flatMap((a, index) =>
     laid.slice(index + 1).flatMap((b): LayFault[] => {
-      const apart = a.box.maxX <= b.box.minX || b.box.maxX <= a.box.minX || a.box.maxY <= b.box.minY || b.box.maxY <= a.box.minY;
+      const apart =
+        a.box.maxX <= b.box.minX ||
+        b.box.maxX <= a.box.minX ||
+        a.box.maxY <= b.box.minY ||
+        b.box.maxY <= a.box.minY;
       const depth = apart ? 0 : overlapDepth(a.ring, b.ring);
-      return depth > OVERLAP_ALLOWED ? [{ code: 'overlap', pieces: [nameOf(a.placement), nameOf(b.placement)], mm: depth / MICROMETRES }] : [];
+      return depth > OVERLAP_ALLOWED
+        ? [{ code: 'overlap', pieces: [nameOf(a.placement), nameOf(b.placement)], mm: depth / MICROMETRES }]
+        : [];
     }),
   );
 }
@@ -119,11 +149,20 @@ export function checkLay(lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): L
   const placed = lay.placements.flatMap((placement): LayFault[] => {
     const piece = pieces.find(({ id }) => id === placement.piece);
     if (!piece) return [{ code: 'unknown-piece', pieces: [nameOf(placement)] }];
-    const faults = [...boundsFaults(lay, cloth, placement), ...foldFaults(lay, placement, lay.placements, piece)];
-    if (!sameRing(atOrigin(placement.polygon), atOrigin(claimed(piece, placement)))) faults.push({ code: 'not-the-outline', pieces: [nameOf(placement)] });
-    if (cloth.oneWay && placement.rotation !== 0) faults.push({ code: 'against-the-nap', pieces: [nameOf(placement)] });
+    const faults = [
+      ...boundsFaults(lay, cloth, placement),
+      ...foldFaults(lay, placement, lay.placements, piece),
+    ];
+    if (!sameRing(atOrigin(placement.polygon), atOrigin(claimed(piece, placement))))
+      faults.push({ code: 'not-the-outline', pieces: [nameOf(placement)] });
+    if (cloth.oneWay && placement.rotation !== 0)
+      faults.push({ code: 'against-the-nap', pieces: [nameOf(placement)] });
     return faults;
   });
-  return [...placed, ...sectionFaults(lay, cloth), ...countFaults(lay, pieces), ...overlapFaults(lay.placements)];
+  return [
+    ...placed,
+    ...sectionFaults(lay, cloth),
+    ...countFaults(lay, pieces),
+    ...overlapFaults(lay.placements),
+  ];
 }
-

@@ -54,7 +54,7 @@ export function clothGrid(columns: number): ClothGrid {
     firstFit(raster, fixed) {
       const last = columns - raster.columns;
       for (let row = 0; ; row++) {
-        for (let column = fixed ?? 0; column <= last; ) {
+        for (let column = fixed ?? 0; column <= last;) {
           const next = nextTry(raster, row, column);
           if (next === column) return { row, column };
           if (fixed !== undefined) break;

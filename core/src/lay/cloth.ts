@@ -16,6 +16,9 @@ export interface Cloth {
 }
 
 /** From the left selvedge: where pieces may lie, in mm. */
-export const usableSpan = (cloth: Cloth): readonly [number, number] => [cloth.selvedge, cloth.width - cloth.selvedge];
+export const usableSpan = (cloth: Cloth): readonly [number, number] => [
+  cloth.selvedge,
+  cloth.width - cloth.selvedge,
+];
 
 export const usableWidth = (cloth: Cloth): number => cloth.width - 2 * cloth.selvedge;

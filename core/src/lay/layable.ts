@@ -22,10 +22,15 @@ export interface LayPiece {
   readonly outline: Ring;
 }
 
-export const layPieceOf = ({ piece, outline }: DraftedPiece): LayPiece => ({ id: piece.id, cut: piece.cut, outline });
+export const layPieceOf = ({ piece, outline }: DraftedPiece): LayPiece => ({
+  id: piece.id,
+  cut: piece.cut,
+  outline,
+});
 
 /** The whole piece as it lies on the opened cloth: a half-piece is opened at its fold. */
-export const wholeOutline = ({ cut, outline }: LayPiece): Ring => (cut.layers === 'fold' ? openHalf(outline) : outline);
+export const wholeOutline = ({ cut, outline }: LayPiece): Ring =>
+  cut.layers === 'fold' ? openHalf(outline) : outline;
 
 /** The outlines to place for a way of folding. On one-way cloth nothing is turned upside down. */
 export function layItems(pieces: readonly LayPiece[], fold: Fold, oneWay: boolean): LayItem[] {
@@ -44,10 +49,14 @@ export function layItems(pieces: readonly LayPiece[], fold: Fold, oneWay: boolea
     const whole = wholeOutline(piece);
     switch (piece.cut.layers) {
       case 'fold':
-        return fold === 'half' ? [item(0, piece.outline, [asDrawn, upended], true)] : copies(piece).map((copy) => item(copy, whole, single));
+        return fold === 'half'
+          ? [item(0, piece.outline, [asDrawn, upended], true)]
+          : copies(piece).map((copy) => item(copy, whole, single));
       case 'pair':
         return fold === 'half'
-          ? Array.from({ length: piece.cut.copies / 2 }, (_, pair) => item(2 * pair, whole, [...single, ...other]))
+          ? Array.from({ length: piece.cut.copies / 2 }, (_, pair) =>
+              item(2 * pair, whole, [...single, ...other]),
+            )
           : copies(piece).map((copy) => item(copy, whole, copy % 2 === 0 ? single : other));
       case 'single':
         return copies(piece).map((copy) => item(copy, whole, single));
@@ -59,7 +68,10 @@ const copies = ({ cut }: LayPiece): number[] => Array.from({ length: cut.copies 
 
 /** Singles lie on one layer and cannot be cut from cloth that is folded over its whole width. */
 export const canFold = (pieces: readonly LayPiece[], fold: Fold): boolean =>
-  fold === 'open' || pieces.every(({ cut }) => cut.layers !== 'single' && (cut.layers === 'fold' ? cut.copies === 1 : cut.copies % 2 === 0));
+  fold === 'open' ||
+  pieces.every(
+    ({ cut }) => cut.layers !== 'single' && (cut.layers === 'fold' ? cut.copies === 1 : cut.copies % 2 === 0),
+  );
 
 /** Area of all copies, in mm². */
 export const totalArea = (pieces: readonly LayPiece[]): number =>

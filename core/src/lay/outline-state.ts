@@ -18,7 +18,13 @@ export const isMirrored = (state: OutlineState): boolean => state.x !== state.y;
 export const rotationOf = (state: OutlineState): 0 | 180 => (state.y === 1 ? 0 : 180);
 
 /** The state that a lay reports as mirrored and rotated. */
-export const stateOf = ({ mirrored, rotation }: { readonly mirrored: boolean; readonly rotation: 0 | 180 }): OutlineState => {
+export const stateOf = ({
+  mirrored,
+  rotation,
+}: {
+  readonly mirrored: boolean;
+  readonly rotation: 0 | 180;
+}): OutlineState => {
   const y = rotation === 0 ? 1 : -1;
   return { x: mirrored === (y === 1) ? -1 : 1, y };
 };

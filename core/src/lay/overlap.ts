@@ -4,7 +4,8 @@ export type WholeRing = readonly number[];
 const at = (ring: WholeRing, index: number): number => ring[index] ?? 0;
 
 /** Twice the area of the triangle a, b, c: its sign says on which side of ab the point c lies. Exact on whole numbers. */
-const turn = (ax: number, ay: number, bx: number, by: number, cx: number, cy: number): number => (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
+const turn = (ax: number, ay: number, bx: number, by: number, cx: number, cy: number): number =>
+  (bx - ax) * (cy - ay) - (by - ay) * (cx - ax);
 
 type Where = 'inside' | 'outside' | 'edge';
 
@@ -12,9 +13,15 @@ type Where = 'inside' | 'outside' | 'edge';
 function whereIs(ring: WholeRing, x: number, y: number): Where {
   let inside = false;
   for (let index = 0, previous = ring.length - 2; index < ring.length; previous = index, index += 2) {
-    const [ax, ay, bx, by] = [at(ring, previous), at(ring, previous + 1), at(ring, index), at(ring, index + 1)];
+    const [ax, ay, bx, by] = [
+      at(ring, previous),
+      at(ring, previous + 1),
+      at(ring, index),
+      at(ring, index + 1),
+    ];
     const side = turn(ax, ay, bx, by, x, y);
-    const within = Math.min(ax, bx) <= x && x <= Math.max(ax, bx) && Math.min(ay, by) <= y && y <= Math.max(ay, by);
+    const within =
+      Math.min(ax, bx) <= x && x <= Math.max(ax, bx) && Math.min(ay, by) <= y && y <= Math.max(ay, by);
     if (side === 0 && within) return 'edge';
     if (ay > y !== by > y && side > 0 === by > ay) inside = !inside;
   }
@@ -53,7 +60,11 @@ function stretchesOf(a: WholeRing, b: WholeRing): Boundary[] {
       const [sideP, sideQ] = [turn(cx, cy, dx, dy, px, py), turn(cx, cy, dx, dy, qx, qy)];
       if (sideC === 0 && sideD === 0) {
         const length = (qx - px) ** 2 + (qy - py) ** 2;
-        for (const [x, y] of [[cx, cy], [dx, dy]] as const) cuts.push(((x - px) * (qx - px) + (y - py) * (qy - py)) / length);
+        for (const [x, y] of [
+          [cx, cy],
+          [dx, dy],
+        ] as const)
+          cuts.push(((x - px) * (qx - px) + (y - py) * (qy - py)) / length);
       } else if (sideC * sideD <= 0 && sideP * sideQ <= 0) cuts.push(sideP / (sideP - sideQ));
     }
     const sorted = cuts.filter((t) => t >= 0 && t <= 1).sort((s, t) => s - t);
@@ -72,14 +83,19 @@ function stretchesOf(a: WholeRing, b: WholeRing): Boundary[] {
 export function overlapDepth(a: WholeRing, b: WholeRing): number {
   let depth = 0;
   const reach = (points: readonly Boundary[], ring: WholeRing) => {
-    for (const { x, y } of points) if (whereIs(ring, x, y) === 'inside') depth = Math.max(depth, depthIn(ring, x, y));
+    for (const { x, y } of points)
+      if (whereIs(ring, x, y) === 'inside') depth = Math.max(depth, depthIn(ring, x, y));
   };
   reach(stretchesOf(a, b), b);
   reach(stretchesOf(b, a), a);
   if (depth === 0) {
-    for (const [ring, other] of [[a, b], [b, a]] as const) {
+    for (const [ring, other] of [
+      [a, b],
+      [b, a],
+    ] as const) {
       const inner = innerPoint(ring);
-      if (whereIs(other, inner.x, inner.y) === 'inside') depth = Math.max(depth, Math.min(depthIn(other, inner.x, inner.y), depthIn(ring, inner.x, inner.y)));
+      if (whereIs(other, inner.x, inner.y) === 'inside')
+        depth = Math.max(depth, Math.min(depthIn(other, inner.x, inner.y), depthIn(ring, inner.x, inner.y)));
     }
   }
   return depth;
@@ -93,7 +109,12 @@ function innerPoint(ring: WholeRing): Boundary {
   const y = at(levels, middle) === above ? (at(levels, 0) + above) / 2 : (at(levels, middle) + above) / 2;
   const crossings: number[] = [];
   for (let index = 0, previous = ring.length - 2; index < ring.length; previous = index, index += 2) {
-    const [ax, ay, bx, by] = [at(ring, previous), at(ring, previous + 1), at(ring, index), at(ring, index + 1)];
+    const [ax, ay, bx, by] = [
+      at(ring, previous),
+      at(ring, previous + 1),
+      at(ring, index),
+      at(ring, index + 1),
+    ];
     if (ay > y !== by > y) crossings.push(ax + ((bx - ax) * (y - ay)) / (by - ay));
   }
   crossings.sort((p, q) => p - q);

@@ -22,7 +22,9 @@ function openPlaced({ item, state, ring }: Placed, foldLine: number): Placement[
   const right = moveRing(ring, foldLine, 0);
   if (item.atFold) {
     const whole = moveRing(openHalf(ring), foldLine, 0);
-    return [{ piece: item.piece, copy: 0, polygon: whole, rotation, mirrored: false, onFold: true, section: 0 }];
+    return [
+      { piece: item.piece, copy: 0, polygon: whole, rotation, mirrored: false, onFold: true, section: 0 },
+    ];
   }
   const left = moveRing(mirrorRing(ring), foldLine, 0);
   const copy = (index: number, polygon: Placement['polygon'], mirrored: boolean): Placement => ({
@@ -63,7 +65,15 @@ export function layFrom(task: LayTask, arrangement: Arrangement): Lay {
     buy: amountToBuy(length, task.shrinkPercent, task.buyIn),
     utilisation: totalArea(task.pieces) / (usableWidth(cloth) * length),
     fold,
-    sections: [{ fold, from: 0, to: length, foldLines: fold === 'half' ? [cloth.width / 2] : [], doubled: fold === 'half' ? [usable] : [] }],
+    sections: [
+      {
+        fold,
+        from: 0,
+        to: length,
+        foldLines: fold === 'half' ? [cloth.width / 2] : [],
+        doubled: fold === 'half' ? [usable] : [],
+      },
+    ],
     placements: placementsOf(task, arrangement),
     bound: lengthBound(task.pieces, usableWidth(cloth)),
   };
@@ -74,12 +84,16 @@ export function layObstacle(task: LayTask): Finding | undefined {
   const bin = binWidth(task);
   const items = layItems(task.pieces, task.fold, task.cloth.oneWay);
   if (canFold(task.pieces, task.fold) && fitsAcross(items, bin)) return undefined;
-  const widest = items.reduce((most, { outline }) => Math.max(most, boxOf(outline).maxX - boxOf(outline).minX), 0);
+  const widest = items.reduce(
+    (most, { outline }) => Math.max(most, boxOf(outline).maxX - boxOf(outline).minX),
+    0,
+  );
   return finding('cloth-too-narrow', { subject: task.cloth.role }, { found: bin, expected: widest });
 }
 
 /** Width in which outlines are placed, mm: the usable width, or half of it on cloth folded in half. */
-const binWidth = ({ cloth, fold }: LayTask): number => (fold === 'half' ? usableWidth(cloth) / 2 : usableWidth(cloth));
+const binWidth = ({ cloth, fold }: LayTask): number =>
+  fold === 'half' ? usableWidth(cloth) / 2 : usableWidth(cloth);
 
 export interface LayStep {
   readonly work: number;
@@ -92,7 +106,11 @@ export function* planLay(task: LayTask): Generator<LayStep, void> {
   const obstacle = layObstacle(task);
   if (obstacle) throw new Error(`nothing to search: ${obstacle.code}`);
   let lay: Lay | undefined;
-  for (const { work, best, improved } of searchLay(layItems(task.pieces, task.fold, task.cloth.oneWay), binWidth(task), task.seed)) {
+  for (const { work, best, improved } of searchLay(
+    layItems(task.pieces, task.fold, task.cloth.oneWay),
+    binWidth(task),
+    task.seed,
+  )) {
     if (improved || !lay) lay = layFrom(task, best);
     yield { work, lay, improved };
   }
@@ -103,4 +121,3 @@ export function planForWork(task: LayTask, work: number): Lay {
   for (const step of planLay(task)) if (step.work >= work) return step.lay;
   throw new Error('the search never ends by itself');
 }
-

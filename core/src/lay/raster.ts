@@ -12,7 +12,9 @@ export const CELL = 5;
 type Run = [number, number];
 
 function merged(runs: readonly Run[]): Run[] {
-  const sorted = runs.map(([from, to]): Run => [Math.floor(from / CELL), Math.floor(to / CELL) + 1]).sort((a, b) => a[0] - b[0]);
+  const sorted = runs
+    .map(([from, to]): Run => [Math.floor(from / CELL), Math.floor(to / CELL) + 1])
+    .sort((a, b) => a[0] - b[0]);
   const result: Run[] = [];
   for (const run of sorted) {
     const last = result.at(-1);
@@ -28,11 +30,23 @@ function merged(runs: readonly Run[]): Run[] {
  */
 export function rasterise(ring: Ring): Raster {
   const box = boxOf(ring);
-  const sides = sidesOf(ring).map(([a, b]) => ({ ax: a.x - box.minX, ay: a.y - box.minY, bx: b.x - box.minX, by: b.y - box.minY }));
-  const xAt = (side: (typeof sides)[number], y: number) => side.ax + ((side.bx - side.ax) * (y - side.ay)) / (side.by - side.ay);
+  const sides = sidesOf(ring).map(([a, b]) => ({
+    ax: a.x - box.minX,
+    ay: a.y - box.minY,
+    bx: b.x - box.minX,
+    by: b.y - box.minY,
+  }));
+  const xAt = (side: (typeof sides)[number], y: number) =>
+    side.ax + ((side.bx - side.ax) * (y - side.ay)) / (side.by - side.ay);
   const insideAt = (y: number): Run[] => {
-    const crossings = sides.filter(({ ay, by }) => ay < y !== by < y).map((side) => xAt(side, y)).sort((p, q) => p - q);
-    return Array.from({ length: Math.floor(crossings.length / 2) }, (_, index): Run => [crossings[2 * index] ?? 0, crossings[2 * index + 1] ?? 0]);
+    const crossings = sides
+      .filter(({ ay, by }) => ay < y !== by < y)
+      .map((side) => xAt(side, y))
+      .sort((p, q) => p - q);
+    return Array.from({ length: Math.floor(crossings.length / 2) }, (_, index): Run => [
+      crossings[2 * index] ?? 0,
+      crossings[2 * index + 1] ?? 0,
+    ]);
   };
   const rows = Array.from({ length: Math.floor((box.maxY - box.minY) / CELL) + 1 }, (_, row) => {
     const [top, bottom] = [row * CELL, (row + 1) * CELL];
@@ -40,7 +54,8 @@ export function rasterise(ring: Ring): Raster {
       .filter(({ ay, by }) => Math.max(ay, by) >= top && Math.min(ay, by) <= bottom)
       .map((side): Run => {
         if (side.ay === side.by) return [Math.min(side.ax, side.bx), Math.max(side.ax, side.bx)];
-        const clip = (y: number) => Math.min(Math.max(y, Math.min(side.ay, side.by)), Math.max(side.ay, side.by));
+        const clip = (y: number) =>
+          Math.min(Math.max(y, Math.min(side.ay, side.by)), Math.max(side.ay, side.by));
         const [p, q] = [xAt(side, clip(top)), xAt(side, clip(bottom))];
         return [Math.min(p, q), Math.max(p, q)];
       });

@@ -51,7 +51,12 @@ function turnsOf(item: LayItem): Turn[] {
 }
 
 /** Lays the outlines one after the other, each as near to the start as it fits; returns their cells. */
-function layCells(items: readonly LayItem[], turns: readonly Turn[][], candidate: Candidate, columns: number) {
+function layCells(
+  items: readonly LayItem[],
+  turns: readonly Turn[][],
+  candidate: Candidate,
+  columns: number,
+) {
   const grid = clothGrid(columns);
   let rows = 0;
   const cells = candidate.order.map((index) => {
@@ -68,7 +73,10 @@ function layCells(items: readonly LayItem[], turns: readonly Turn[][], candidate
 function tighten(items: readonly LayItem[], cells: ReturnType<typeof layCells>['cells']): Arrangement {
   const loose = cells.map(({ index, turn, row, column }) => {
     const box = boxOf(turn.ring);
-    return { ring: moveRing(turn.ring, column * CELL - box.minX, row * CELL - box.minY), atFold: items[index]?.atFold ?? false };
+    return {
+      ring: moveRing(turn.ring, column * CELL - box.minX, row * CELL - box.minY),
+      atFold: items[index]?.atFold ?? false,
+    };
   });
   const rings = pushTight(loose, PUSHES);
   const placed = cells.flatMap(({ index, turn }, at) => {
@@ -105,7 +113,11 @@ export const fitsAcross = (items: readonly LayItem[], width: number): boolean =>
  * varies, then pushed tight on their true outlines. Seeded and endless; the caller stops it. One step is one unit of
  * work, the same on every machine. All items must fit across.
  */
-export function* searchLay(items: readonly LayItem[], width: number, seed: number): Generator<SearchStep, never> {
+export function* searchLay(
+  items: readonly LayItem[],
+  width: number,
+  seed: number,
+): Generator<SearchStep, never> {
   const random = seededRandom(seed);
   const turns = items.map(turnsOf);
   const columns = Math.floor(width / CELL);

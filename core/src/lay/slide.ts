@@ -18,7 +18,12 @@ interface Profile {
 function profileOf(ring: Ring, axis: Axis): Profile {
   const along = Float64Array.from(ring, (p) => p[axis]);
   const across = Float64Array.from(ring, (p) => (axis === 'x' ? p.y : p.x));
-  const [low, high, front, back] = [Math.min(...across), Math.max(...across), Math.min(...along), Math.max(...along)];
+  const [low, high, front, back] = [
+    Math.min(...across),
+    Math.max(...across),
+    Math.min(...along),
+    Math.max(...along),
+  ];
   return { along, across, low, high, front, back };
 }
 
@@ -47,7 +52,11 @@ function freeRun(corners: Profile, sides: Profile, sense: 1 | -1, limit: number)
 
 /** How far `moving` can slide towards the axis' start before it meets `fixed`, at most `limit` mm. */
 function slideRun(moving: Profile, fixed: Profile, limit: number): number {
-  const apart = moving.high <= fixed.low || fixed.high <= moving.low || moving.back <= fixed.front || moving.front - fixed.back >= limit;
+  const apart =
+    moving.high <= fixed.low ||
+    fixed.high <= moving.low ||
+    moving.back <= fixed.front ||
+    moving.front - fixed.back >= limit;
   return apart ? limit : freeRun(fixed, moving, -1, freeRun(moving, fixed, 1, limit));
 }
 
@@ -67,7 +76,8 @@ const bodyOf = (ring: Ring): Body => ({ ring, x: profileOf(ring, 'x'), y: profil
 
 /** The body moved towards the axis' start as far as the others allow. */
 function slid(body: Body, others: readonly Body[], axis: Axis): Body {
-  const free = others.reduce((limit, other) => slideRun(body[axis], other[axis], limit), body[axis].front + GAP) - GAP;
+  const free =
+    others.reduce((limit, other) => slideRun(body[axis], other[axis], limit), body[axis].front + GAP) - GAP;
   if (free <= GAP) return body;
   return bodyOf(axis === 'y' ? moveRing(body.ring, 0, -free) : moveRing(body.ring, -free, 0));
 }
@@ -79,7 +89,9 @@ function slid(body: Body, others: readonly Body[], axis: Axis): Body {
 export function pushTight(items: readonly Sliding[], rounds: number): Ring[] {
   const bodies = items.map(({ ring }) => bodyOf(ring));
   for (let round = 0; round < rounds; round++) {
-    const order = bodies.map((_, index) => index).sort((a, b) => boxOf(bodies[a]?.ring ?? []).minY - boxOf(bodies[b]?.ring ?? []).minY);
+    const order = bodies
+      .map((_, index) => index)
+      .sort((a, b) => boxOf(bodies[a]?.ring ?? []).minY - boxOf(bodies[b]?.ring ?? []).minY);
     for (const index of order) {
       const others = bodies.filter((_, other) => other !== index);
       const slide = (axis: Axis) => {

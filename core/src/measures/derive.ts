@@ -5,15 +5,25 @@ import type { MeasureValues } from './measure-set.ts';
 
 type Derivation = (values: MeasureValues, rules: RuleSet) => Working | undefined;
 
-const from = (values: MeasureValues, id: MeasureId, then: (measure: Working) => Working): Working | undefined => {
+const from = (
+  values: MeasureValues,
+  id: MeasureId,
+  then: (measure: Working) => Working,
+): Working | undefined => {
   const mm = values[id];
   return mm === undefined ? undefined : then(measured(id, mm));
 };
 
 /** A full bust lengthens the front alone, so front and back lengths share the guess. */
-function heightFromLengths({ frontWaistLength, backWaistLength }: MeasureValues, rules: RuleSet): Working | undefined {
+function heightFromLengths(
+  { frontWaistLength, backWaistLength }: MeasureValues,
+  rules: RuleSet,
+): Working | undefined {
   if (frontWaistLength === undefined || backWaistLength === undefined) return undefined;
-  const both = sum(plus(measured('frontWaistLength', frontWaistLength)), plus(measured('backWaistLength', backWaistLength)));
+  const both = sum(
+    plus(measured('frontWaistLength', frontWaistLength)),
+    plus(measured('backWaistLength', backWaistLength)),
+  );
   return times(both, rules['derive.heightFromLengths']);
 }
 
@@ -23,16 +33,27 @@ const part = (of: Working | undefined, by: number): Working | undefined => of &&
 const derivations: { readonly [id in MeasureId]?: Derivation } = {
   height: heightFromLengths,
   highBust: (values, rules) =>
-    from(values, 'bust', (bust) => sum(plus(bust), minus(byRule('derive.highBustBelowBust', rules['derive.highBustBelowBust'])))),
+    from(values, 'bust', (bust) =>
+      sum(plus(bust), minus(byRule('derive.highBustBelowBust', rules['derive.highBustBelowBust']))),
+    ),
   acrossChest: (values, rules) =>
-    from(values, 'shoulder', (shoulder) => sum(plus(shoulder), minus(byRule('derive.chestBelowShoulder', rules['derive.chestBelowShoulder'])))),
+    from(values, 'shoulder', (shoulder) =>
+      sum(plus(shoulder), minus(byRule('derive.chestBelowShoulder', rules['derive.chestBelowShoulder']))),
+    ),
   acrossBack: (values, rules) =>
-    from(values, 'shoulder', (shoulder) => sum(plus(shoulder), minus(byRule('derive.backBelowShoulder', rules['derive.backBelowShoulder'])))),
+    from(values, 'shoulder', (shoulder) =>
+      sum(plus(shoulder), minus(byRule('derive.backBelowShoulder', rules['derive.backBelowShoulder']))),
+    ),
   armhole: (values, rules) =>
-    from(values, 'bust', (bust) => sum(plus(divided(bust, 3)), plus(byRule('derive.armholeOverThird', rules['derive.armholeOverThird'])))),
+    from(values, 'bust', (bust) =>
+      sum(plus(divided(bust, 3)), plus(byRule('derive.armholeOverThird', rules['derive.armholeOverThird']))),
+    ),
   waistToHip: (_values, rules) => byRule('skirt.hipDepth', rules['skirt.hipDepth']),
   waistToKnee: (values, rules) =>
-    part(values.height === undefined ? heightFromLengths(values, rules) : measured('height', values.height), rules['derive.kneeFromHeight']),
+    part(
+      values.height === undefined ? heightFromLengths(values, rules) : measured('height', values.height),
+      rules['derive.kneeFromHeight'],
+    ),
 };
 
 /** The working of a measure that was not taken, or undefined when nothing stands in for it. */

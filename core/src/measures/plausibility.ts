@@ -24,7 +24,11 @@ function outOfRange(id: MeasureId, mm: number): Finding | undefined {
   if (!usual) return undefined;
   const [least, most] = [inches(usual[0]), inches(usual[1])];
   if (mm >= least && mm <= most) return undefined;
-  return finding('measure-out-of-range', { measure: id }, { found: mm, expected: mm < least ? least : most, remedy: again(id) });
+  return finding(
+    'measure-out-of-range',
+    { measure: id },
+    { found: mm, expected: mm < least ? least : most, remedy: again(id) },
+  );
 }
 
 /** How far `of` may stand over `over`, in inches. */
@@ -56,13 +60,26 @@ function gapFinding({ of, over, least, most }: Gap, values: MeasureValues): Find
   const gap = larger - smaller;
   if (gap >= inches(least) - 0.01 && gap <= inches(most) + 0.01) return undefined;
   const expected = smaller + inches(gap < inches(least) ? least : most);
-  return finding('measures-disagree', { measure: of, subject: measureName(over) }, { found: larger, expected, remedy: again(of) });
+  return finding(
+    'measures-disagree',
+    { measure: of, subject: measureName(over) },
+    { found: larger, expected, remedy: again(of) },
+  );
 }
 
 /** A half length is about a quarter of the height, within 1½ in. Common practice. */
 function heightFinding({ height, frontWaistLength }: MeasureValues): Finding | undefined {
-  if (height === undefined || frontWaistLength === undefined || Math.abs(frontWaistLength - height / 4) <= inches(1.5)) return undefined;
-  return finding('measures-disagree', { measure: 'frontWaistLength', subject: 'a quarter of the height' }, { found: frontWaistLength, expected: height / 4, remedy: again('frontWaistLength') });
+  if (
+    height === undefined ||
+    frontWaistLength === undefined ||
+    Math.abs(frontWaistLength - height / 4) <= inches(1.5)
+  )
+    return undefined;
+  return finding(
+    'measures-disagree',
+    { measure: 'frontWaistLength', subject: 'a quarter of the height' },
+    { found: frontWaistLength, expected: height / 4, remedy: again('frontWaistLength') },
+  );
 }
 
 /** Bust rules do not hold for children, whose chest and waist are close. */
@@ -75,8 +92,12 @@ const aboutBust = (gap: Gap): boolean => [gap.of, gap.over].some((id) => /[bB]us
 export function checkMeasures(values: MeasureValues, kind: ClientKind): Finding[] {
   const ranges =
     kind === 'child' ? [] : (Object.keys(values) as MeasureId[]).map((id) => outOfRange(id, values[id] ?? 0));
-  const pairs = gaps.filter((gap) => kind === 'adult' || !aboutBust(gap)).map((gap) => gapFinding(gap, values));
-  return [...ranges, ...pairs, kind === 'adult' ? heightFinding(values) : undefined].filter((found) => found !== undefined);
+  const pairs = gaps
+    .filter((gap) => kind === 'adult' || !aboutBust(gap))
+    .map((gap) => gapFinding(gap, values));
+  return [...ranges, ...pairs, kind === 'adult' ? heightFinding(values) : undefined].filter(
+    (found) => found !== undefined,
+  );
 }
 
 /** The finding that concerns one measure, for the moment it is entered. */

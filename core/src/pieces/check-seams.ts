@@ -34,7 +34,8 @@ function wantedOfA(relation: SeamRelation, lengthB: number): number {
 /** Measures both sides of every seam on the drafted curves and compares them with the seam's relation. */
 export function checkSeams(pieces: readonly Piece[], seams: readonly Seam[]): CheckedSeam[] {
   return seams.map((seam) => {
-    const total = (references: readonly string[]) => references.reduce((sum, reference) => sum + lengthOf(pieces, reference), 0);
+    const total = (references: readonly string[]) =>
+      references.reduce((sum, reference) => sum + lengthOf(pieces, reference), 0);
     const lengthA = total(seam.a);
     const lengthB = total(seam.b);
     const difference = lengthA - wantedOfA(seam.relation, lengthB);

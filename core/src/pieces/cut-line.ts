@@ -1,6 +1,19 @@
 import { FillRule, ramerDouglasPeucker, union } from 'clipper2-ts';
 import { endDirection, endOf, startDirection, startOf } from '../geometry/curve.ts';
-import { add, angleBetween, distance, dot, meetLines, norm, point, reflectDirection, scale, subtract, unitVector, type Point } from '../geometry/point.ts';
+import {
+  add,
+  angleBetween,
+  distance,
+  dot,
+  meetLines,
+  norm,
+  point,
+  reflectDirection,
+  scale,
+  subtract,
+  unitVector,
+  type Point,
+} from '../geometry/point.ts';
 import { signedArea } from '../geometry/ring.ts';
 import { directionAt, pointAt, segmentLength, type Segment } from '../geometry/segment.ts';
 import { edgesUnderRoofs } from './dart-roof.ts';
@@ -33,8 +46,8 @@ function offsetSegment(segment: Segment, allowance: number): Point[] {
   });
 }
 
-/** One edge moved outwards by its allowance; inside bends may loop, which the union removes. */
-function offsetEdge(edge: Edge): Point[] {
+/** One edge moved outwards by its allowance; inside bends may loop, which the union of a cut line removes. */
+export function offsetEdge(edge: Edge): Point[] {
   return edge.path.flatMap((segment, index) => {
     const points = offsetSegment(segment, edge.allowance);
     const before = edge.path[index - 1];
@@ -88,10 +101,18 @@ function joinCuts(edge: Edge, next: Edge): Point[] {
 }
 
 /** Points of an offset edge that its inside corners have already passed are dropped. */
-function trimmed(points: readonly Point[], startCorner: Point | undefined, endCorner: Point | undefined): Point[] {
+function trimmed(
+  points: readonly Point[],
+  startCorner: Point | undefined,
+  endCorner: Point | undefined,
+): Point[] {
   let first = 1;
   let last = points.length - 1;
-  const along = (index: number) => subtract(points[index + 1] ?? points[index] ?? point(0, 0), points[index - 1] ?? points[index] ?? point(0, 0));
+  const along = (index: number) =>
+    subtract(
+      points[index + 1] ?? points[index] ?? point(0, 0),
+      points[index - 1] ?? points[index] ?? point(0, 0),
+    );
   const at = (index: number) => points[index] ?? point(0, 0);
   if (startCorner) while (first < last && dot(subtract(at(first), startCorner), along(first)) < 0) first++;
   if (endCorner) while (last > first && dot(subtract(at(last - 1), endCorner), along(last - 1)) > 0) last--;
@@ -105,7 +126,13 @@ function trimmed(points: readonly Point[], startCorner: Point | undefined, endCo
 export function cutLine(piece: Piece): CutLine {
   const edges = edgesUnderRoofs(piece);
   const joins = edges.map((edge, index) => joinCuts(edge, edges[(index + 1) % edges.length] ?? edge));
-  const turnsIn = edges.map((edge, index) => angleBetween(endDirection(edge.path), startDirection((edges[(index + 1) % edges.length] ?? edge).path)) < -STRAIGHT_ON);
+  const turnsIn = edges.map(
+    (edge, index) =>
+      angleBetween(
+        endDirection(edge.path),
+        startDirection((edges[(index + 1) % edges.length] ?? edge).path),
+      ) < -STRAIGHT_ON,
+  );
   const raw = edges.flatMap((edge, index) => {
     const previous = (index + edges.length - 1) % edges.length;
     const points = trimmed(
@@ -115,8 +142,13 @@ export function cutLine(piece: Piece): CutLine {
     );
     return [...points, ...(joins[index] ?? [])];
   });
-  const loops = union([raw.map((p) => ({ x: Math.round(p.x * PER_MM), y: Math.round(p.y * PER_MM) }))], FillRule.Positive)
-    .map((loop) => ramerDouglasPeucker(loop, THINNING * PER_MM).map(({ x, y }) => point(x / PER_MM, y / PER_MM)))
+  const loops = union(
+    [raw.map((p) => ({ x: Math.round(p.x * PER_MM), y: Math.round(p.y * PER_MM) }))],
+    FillRule.Positive,
+  )
+    .map((loop) =>
+      ramerDouglasPeucker(loop, THINNING * PER_MM).map(({ x, y }) => point(x / PER_MM, y / PER_MM)),
+    )
     .sort((a, b) => Math.abs(signedArea(b)) - Math.abs(signedArea(a)));
   const [ring] = loops;
   if (!ring) throw new Error(`${piece.id}: the cut line has no area`);

@@ -1,6 +1,17 @@
 import { clamp } from '../geometry/clamp.ts';
 import { endDirection, endOf, startDirection, startOf } from '../geometry/curve.ts';
-import { add, between, distance, dot, meetLines, reflectDirection, scale, subtract, unitVector, type Point } from '../geometry/point.ts';
+import {
+  add,
+  between,
+  distance,
+  dot,
+  meetLines,
+  reflectDirection,
+  scale,
+  subtract,
+  unitVector,
+  type Point,
+} from '../geometry/point.ts';
 import { line } from '../geometry/segment.ts';
 import { edgeOf, type Dart, type Edge, type Piece } from './piece.ts';
 
@@ -27,7 +38,9 @@ export function dartRoof(piece: Piece, dart: Dart): [Point, Point, Point] {
   const mirrored = reflectDirection(direction, unitVector(subtract(tip, from)));
   const peak = meetLines(from, mirrored, tip, axis);
   const mouth = distance(mouthA, mouthB);
-  const rise = peak ? clamp(dot(subtract(peak, middle), axis), ROOF_RISE.least * mouth, ROOF_RISE.most * mouth) : 0;
+  const rise = peak
+    ? clamp(dot(subtract(peak, middle), axis), ROOF_RISE.least * mouth, ROOF_RISE.most * mouth)
+    : 0;
   return [mouthA, add(middle, scale(axis, rise)), mouthB];
 }
 
@@ -39,6 +52,13 @@ export function edgesUnderRoofs(piece: Piece): Edge[] {
     if (dart.legs[1] === edge.id) return [];
     const [a, peak, b] = dartRoof(piece, dart);
     const seam = piece.edges.at(index - 1);
-    return [{ id: dart.id, role: seam?.role ?? 'dart', allowance: seam?.allowance ?? 0, path: [line(a, peak), line(peak, b)] }];
+    return [
+      {
+        id: dart.id,
+        role: seam?.role ?? 'dart',
+        allowance: seam?.allowance ?? 0,
+        path: [line(a, peak), line(peak, b)],
+      },
+    ];
   });
 }

@@ -2,7 +2,8 @@ import { curveLength, mapCurve, reverseCurve, sampleCurve, type Curve } from '..
 import type { Point } from '../geometry/point.ts';
 import { signedArea } from '../geometry/ring.ts';
 
-export type EdgeRole = 'fold' | 'centre' | 'neck' | 'shoulder' | 'armhole' | 'side' | 'waist' | 'dart' | 'hem';
+export type EdgeRole =
+  'fold' | 'centre' | 'neck' | 'shoulder' | 'armhole' | 'side' | 'waist' | 'dart' | 'hem';
 export type ClothRole = 'outer' | 'lining' | 'stay' | 'net' | 'trim';
 export type LevelName = 'chest' | 'bust' | 'waist' | 'hip' | 'hem';
 
@@ -74,18 +75,23 @@ export const OUTLINE_TOLERANCE = 0.05;
 export function makePiece(piece: Piece): Piece {
   if (signedArea(stitchRing(piece)) > 0) return piece;
   const turned = piece.edges.map((edge) => ({ ...edge, path: reverseCurve(edge.path) })).reverse();
-  const notches = piece.notches.map((notch) => ({ ...notch, at: curveLength(edgeOf(piece, notch.edge).path) - notch.at }));
+  const notches = piece.notches.map((notch) => ({
+    ...notch,
+    at: curveLength(edgeOf(piece, notch.edge).path) - notch.at,
+  }));
   const darts = piece.darts.map((dart): Dart => ({ ...dart, legs: [dart.legs[1], dart.legs[0]] }));
   return { ...piece, edges: turned, notches, darts };
 }
 
 export function edgeOf(piece: Piece, id: string): Edge {
   const edge = piece.edges.find((candidate) => candidate.id === id);
-  if (!edge) throw new Error(`${piece.id} has no edge ${id}; it has ${piece.edges.map((e) => e.id).join(', ')}`);
+  if (!edge)
+    throw new Error(`${piece.id} has no edge ${id}; it has ${piece.edges.map((e) => e.id).join(', ')}`);
   return edge;
 }
 
-export const edgesWithRole = (piece: Piece, role: EdgeRole): Edge[] => piece.edges.filter((edge) => edge.role === role);
+export const edgesWithRole = (piece: Piece, role: EdgeRole): Edge[] =>
+  piece.edges.filter((edge) => edge.role === role);
 
 export const edgeLength = (edge: Edge): number => curveLength(edge.path);
 

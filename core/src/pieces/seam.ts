@@ -12,4 +12,9 @@ export interface Seam {
   readonly relation: SeamRelation;
 }
 
-export const equalSeam = (id: string, a: readonly string[], b: readonly string[]): Seam => ({ id, a, b, relation: { kind: 'equal' } });
+export const equalSeam = (id: string, a: readonly string[], b: readonly string[]): Seam => ({
+  id,
+  a,
+  b,
+  relation: { kind: 'equal' },
+});

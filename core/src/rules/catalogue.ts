@@ -10,8 +10,18 @@ export interface Rule {
   readonly reason: string;
 }
 
-const length = (label: string, inchCount: number, reason: string): Rule => ({ label, kind: 'length', value: inches(inchCount), reason });
-const ratio = (label: string, value: number, reason: string): Rule => ({ label, kind: 'ratio', value, reason });
+const length = (label: string, inchCount: number, reason: string): Rule => ({
+  label,
+  kind: 'length',
+  value: inches(inchCount),
+  reason,
+});
+const ratio = (label: string, value: number, reason: string): Rule => ({
+  label,
+  kind: 'ratio',
+  value,
+  reason,
+});
 
 const practice = 'Common practice; the shop may differ.';
 

@@ -37,7 +37,10 @@ export const progressOf = (ticket: Ticket): TicketProgress => ({
 });
 
 /** The state of every station; the first that is not done is the next thing to do. */
-export function stationsOf(progress: TicketProgress, draft: DraftStanding = { stopped: false, layStale: false }): StationStanding[] {
+export function stationsOf(
+  progress: TicketProgress,
+  draft: DraftStanding = { stopped: false, layStale: false },
+): StationStanding[] {
   const measured = progress.measuresMissing === 0;
   const agreed = measured && progress.styleAgreed;
   const done: { readonly [id in StationId]: boolean } = {
@@ -48,7 +51,13 @@ export function stationsOf(progress: TicketProgress, draft: DraftStanding = { st
     lay: agreed && progress.hasLay && !draft.layStale,
     chalk: progress.marksInAll > 0 && progress.marksDone >= progress.marksInAll,
   };
-  const held: { readonly [id in StationId]?: boolean } = { draft: agreed && draft.stopped, lay: progress.hasLay && draft.layStale };
+  const held: { readonly [id in StationId]?: boolean } = {
+    draft: agreed && draft.stopped,
+    lay: progress.hasLay && draft.layStale,
+  };
   const next = stationIds.find((id) => !done[id]);
-  return stationIds.map((id) => ({ id, state: held[id] ? 'held' : done[id] ? 'done' : id === next ? 'next' : 'later' }));
+  return stationIds.map((id) => ({
+    id,
+    state: held[id] ? 'held' : done[id] ? 'done' : id === next ? 'next' : 'later',
+  }));
 }

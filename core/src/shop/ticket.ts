@@ -58,7 +58,9 @@ export interface Ticket {
 }
 
 export const valuesOf = (entered: EnteredById): MeasureValues =>
-  Object.fromEntries(measureIds.flatMap((id) => (entered[id] === undefined ? [] : [[id, entered[id].mm] as const])));
+  Object.fromEntries(
+    measureIds.flatMap((id) => (entered[id] === undefined ? [] : [[id, entered[id].mm] as const])),
+  );
 
 export const lengthsOf = (entered: EnteredById): ChoiceValues =>
   Object.fromEntries(Object.entries(entered).map(([id, { mm }]) => [id, mm]));
@@ -69,13 +71,20 @@ export function missingMeasures({ styleId, measures }: Pick<Ticket, 'styleId' | 
   return measureIds.filter((id) => required.includes(id) && measures.values[id] === undefined);
 }
 
+/** What of a ticket its draft depends on. */
+export type TicketInputs = Pick<Ticket, 'client' | 'styleId' | 'measures' | 'choices' | 'rules' | 'cloths'>;
+
 /** The ticket as an order to draft, or undefined while a required measure is missing. */
-export function orderOfTicket(ticket: Ticket): DraftableOrder | undefined {
+export function orderOfTicket(ticket: TicketInputs): DraftableOrder | undefined {
   const style = styleOf(ticket.styleId);
   if (!style || missingMeasures(ticket).length > 0) return undefined;
   return {
     client: { name: ticket.client.name, kind: ticket.client.kind },
-    person: { from: ticket.measures.from, observations: ticket.measures.observations, values: valuesOf(ticket.measures.values) },
+    person: {
+      from: ticket.measures.from,
+      observations: ticket.measures.observations,
+      values: valuesOf(ticket.measures.values),
+    },
     style,
     choices: lengthsOf(ticket.choices ?? {}),
     allowances: {},

@@ -4,4 +4,5 @@ import type { Style } from './style.ts';
 /** The styles that the shop can draft, by id. */
 export const styleBook: { readonly [id: string]: Style } = { [fittedDress.id]: fittedDress };
 
-export const styleOf = (id: string): Style | undefined => (Object.hasOwn(styleBook, id) ? styleBook[id] : undefined);
+export const styleOf = (id: string): Style | undefined =>
+  Object.hasOwn(styleBook, id) ? styleBook[id] : undefined;

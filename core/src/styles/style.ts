@@ -42,4 +42,8 @@ export interface Style {
 }
 
 /** Every measure that a style can use, in no order. */
-export const measuresOf = (style: Style): MeasureId[] => [...style.requires, ...style.derives, ...style.checks];
+export const measuresOf = (style: Style): MeasureId[] => [
+  ...style.requires,
+  ...style.derives,
+  ...style.checks,
+];

@@ -63,7 +63,8 @@ export function parseLength(text: string, unit: Unit): ParsedLength {
   while (rest !== '') {
     const match = TERM.exec(rest);
     const [whole, numberText, top, bottom, word] = match ?? [];
-    if (whole === undefined || (numberText === undefined && top === undefined)) return { ok: false, fault: 'not-a-length' };
+    if (whole === undefined || (numberText === undefined && top === undefined))
+      return { ok: false, fault: 'not-a-length' };
     if (bottom !== undefined && Number(bottom) === 0) return { ok: false, fault: 'zero-denominator' };
     const factor = word === undefined ? bareUnit : UNIT_WORDS[word];
     if (factor === undefined) return { ok: false, fault: 'not-a-length' };

@@ -16,7 +16,9 @@ const remedyWords = (remedy: Remedy | undefined, length: (mm: number) => string)
     case 'measure-again':
       return `Measure ${measureName(remedy.measure)} again.`;
     case 'set-choice':
-      return remedy.mm === undefined ? `Change ${choiceWords(remedy.choice)}.` : `Set ${choiceWords(remedy.choice)} to ${length(remedy.mm)}.`;
+      return remedy.mm === undefined
+        ? `Change ${choiceWords(remedy.choice)}.`
+        : `Set ${choiceWords(remedy.choice)} to ${length(remedy.mm)}.`;
     case 'add-cloth':
       return `Add a cloth for the ${remedy.role}.`;
   }
@@ -27,7 +29,8 @@ const choiceWords = (id: string): string => id.replace(/[A-Z]/g, (letter) => ` $
 
 /** What a finding says, as a colleague would: what is wrong, by how much, and what to change. */
 export function findingWords(finding: Finding, unit: Unit): FindingWords {
-  const length = (mm: number | undefined) => formatLength(mm ?? 0, unit, { denominator: 8, style: 'typeset' });
+  const length = (mm: number | undefined) =>
+    formatLength(mm ?? 0, unit, { denominator: 8, style: 'typeset' });
   const { code, where, found, expected } = finding;
   const measure = where.measure ? measureName(where.measure) : '';
   const Measure = where.measure ? measureOf(where.measure).names[0] : '';
@@ -36,46 +39,106 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
   const remedy = remedyWords(finding.remedy, length);
   switch (code) {
     case 'measure-derived':
-      return { message: `${Measure} was not measured; worked out as ${length(found)}.`, remedy: `Measure ${measure} to be sure.` };
+      return {
+        message: `${Measure} was not measured; worked out as ${length(found)}.`,
+        remedy: `Measure ${measure} to be sure.`,
+      };
     case 'measure-out-of-range':
-      return { message: `${Measure} ${length(found)} is unusual; people are ${(found ?? 0) < (expected ?? 0) ? 'seldom under' : 'seldom over'} ${length(expected)}.`, remedy };
+      return {
+        message: `${Measure} ${length(found)} is unusual; people are ${(found ?? 0) < (expected ?? 0) ? 'seldom under' : 'seldom over'} ${length(expected)}.`,
+        remedy,
+      };
     case 'measures-disagree':
-      return { message: `${Measure} ${length(found)} does not go with ${where.subject ?? 'the others'}; expected about ${length(expected)}.`, remedy };
+      return {
+        message: `${Measure} ${length(found)} does not go with ${where.subject ?? 'the others'}; expected about ${length(expected)}.`,
+        remedy,
+      };
     case 'shoulder-length-differs':
-      return { message: `The shoulder comes out ${length(found)}, but one shoulder was measured ${length(expected)}.`, remedy };
+      return {
+        message: `The shoulder comes out ${length(found)}, but one shoulder was measured ${length(expected)}.`,
+        remedy,
+      };
     case 'neck-narrower-than-base':
-      return { message: `The neck is chosen ${length(found)} wide; the neck base lies at ${length(expected)}, and the draft uses that.`, remedy };
+      return {
+        message: `The neck is chosen ${length(found)} wide; the neck base lies at ${length(expected)}, and the draft uses that.`,
+        remedy,
+      };
     case 'neck-deep':
-      return { message: `The neck reaches ${length(found)} down; lower than ${length(expected)} shows more than most clients expect.`, remedy };
+      return {
+        message: `The neck reaches ${length(found)} down; lower than ${length(expected)} shows more than most clients expect.`,
+        remedy,
+      };
     case 'armhole-off-measure':
-      return { message: `The armhole comes out ${length(found)}; measured with ease it should be ${length(expected)}.`, remedy };
+      return {
+        message: `The armhole comes out ${length(found)}; measured with ease it should be ${length(expected)}.`,
+        remedy,
+      };
     case 'front-shorter-than-back':
-      return { message: `The front waist lies ${by} above the back's. Fronts are usually as long or longer.`, remedy };
+      return {
+        message: `The front waist lies ${by} above the back's. Fronts are usually as long or longer.`,
+        remedy,
+      };
     case 'bust-dart-unsolved':
-      return { message: `Front and back side differ by ${length(found)} and no bust dart makes up for it.`, remedy };
+      return {
+        message: `Front and back side differ by ${length(found)} and no bust dart makes up for it.`,
+        remedy,
+      };
     case 'bust-dart-large':
-      return { message: `The bust dart takes ${length(found)}; over ${length(expected)} it stands up in a point.`, remedy };
+      return {
+        message: `The bust dart takes ${length(found)}; over ${length(expected)} it stands up in a point.`,
+        remedy,
+      };
     case 'waist-unsolved':
       return { message: `${piece}: the waist misses its width by ${length(found)}.`, remedy };
     case 'waist-dart-large':
-      return { message: `${piece}: a waist dart takes ${length(found)}; over ${length(expected)} it stands up in a point.`, remedy: remedy || 'Add ease at the waist.' };
+      return {
+        message: `${piece}: a waist dart takes ${length(found)}; over ${length(expected)} it stands up in a point.`,
+        remedy: remedy || 'Add ease at the waist.',
+      };
     case 'length-above-hip':
-      return { message: `The skirt is ${length(found)} from the waist; it must pass the hip, at least ${length(expected)}.`, remedy: 'Make it longer.' };
+      return {
+        message: `The skirt is ${length(found)} from the waist; it must pass the hip, at least ${length(expected)}.`,
+        remedy: 'Make it longer.',
+      };
     case 'hem-below-stride':
-      return { message: `The hem is ${length(found)} round; a stride needs about ${length(expected)}.`, remedy: 'Leave the centre back open below the hip line as a slit, peg less, or shorten.' };
+      return {
+        message: `The hem is ${length(found)} round; a stride needs about ${length(expected)}.`,
+        remedy: 'Leave the centre back open below the hip line as a slit, peg less, or shorten.',
+      };
     case 'outline-crosses-itself':
-      return { message: `${piece}: the outline crosses itself. Some measures contradict each other.`, remedy: 'Check the shoulder, bust point and lengths of this set.' };
+      return {
+        message: `${piece}: the outline crosses itself. Some measures contradict each other.`,
+        remedy: 'Check the shoulder, bust point and lengths of this set.',
+      };
     case 'seam-differs':
-      return { message: `Seam ${where.subject ?? ''}: the two sides differ by ${by}.`, remedy: 'Measure the lengths again, or change the choice that moved it.' };
+      return {
+        message: `Seam ${where.subject ?? ''}: the two sides differ by ${by}.`,
+        remedy: 'Measure the lengths again, or change the choice that moved it.',
+      };
     case 'round-differs':
-      return { message: `Finished ${where.subject ?? measure} is ${length(found)}; wanted ${length(expected)}.`, remedy: remedy || `Check ${measure} and its ease.` };
+      return {
+        message: `Finished ${where.subject ?? measure} is ${length(found)}; wanted ${length(expected)}.`,
+        remedy: remedy || `Check ${measure} and its ease.`,
+      };
     case 'cloth-missing':
-      return { message: `No cloth is named for the ${where.subject ?? 'outer'}; its lay is left out.`, remedy };
+      return {
+        message: `No cloth is named for the ${where.subject ?? 'outer'}; its lay is left out.`,
+        remedy,
+      };
     case 'cloth-too-narrow':
-      return { message: `The widest piece needs ${length(expected)} across; this cloth lies ${length(found)} wide so.`, remedy: 'Lay it open, or take a wider cloth.' };
+      return {
+        message: `The widest piece needs ${length(expected)} across; this cloth lies ${length(found)} wide so.`,
+        remedy: 'Lay it open, or take a wider cloth.',
+      };
     case 'cloth-too-short':
-      return { message: `The lay needs ${length(found)}; there is ${length(expected)}, so it is ${by} short.`, remedy: 'Take more cloth, a wider one, or lay it another way.' };
+      return {
+        message: `The lay needs ${length(found)}; there is ${length(expected)}, so it is ${by} short.`,
+        remedy: 'Take more cloth, a wider one, or lay it another way.',
+      };
     case 'figures-by-hand-ignored':
-      return { message: 'This file sets figures by hand; they are kept but not yet drawn.', remedy: 'Mark them on the chalked piece.' };
+      return {
+        message: 'This file sets figures by hand; they are kept but not yet drawn.',
+        remedy: 'Mark them on the chalked piece.',
+      };
   }
 }

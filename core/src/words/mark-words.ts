@@ -5,7 +5,10 @@ import { edgeName, levelName, pieceName, roleName } from './names.ts';
 
 /** Numbers at the table are to the nearest ⅛ in, or half a centimetre. Common practice. */
 export function chalkNumber(mm: number, unit: Unit, style: LengthFormat['style'] = 'plain'): string {
-  return formatNumber(unit === 'cm' ? Math.round(mm / 5) * 5 : mm, unit, { denominator: 8, style: style ?? 'plain' });
+  return formatNumber(unit === 'cm' ? Math.round(mm / 5) * 5 : mm, unit, {
+    denominator: 8,
+    style: style ?? 'plain',
+  });
 }
 
 const pointNames: { readonly [name in PointName]: string } = {
@@ -40,26 +43,65 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
       return {
         title: 'Where it starts',
         text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and centre cross here. Downs run ${mark.downs === 'away' ? 'away from the start of the cloth' : 'back to the start of the cloth'}, outs to the ${mark.outs}.`,
-        figures: [figure(mark.fromStart, 'from the start'), ...(mark.onFold ? [] : [figure(mark.across, `from the ${mark.acrossFrom}`)])],
+        figures: [
+          figure(mark.fromStart, 'from the start'),
+          ...(mark.onFold ? [] : [figure(mark.across, `from the ${mark.acrossFrom}`)]),
+        ],
       };
     case 'start-line':
-      return { title: 'Start line', text: 'Square across from the centre, as wide as the piece.', figures: [figure(mark.out, 'out')] };
+      return {
+        title: 'Start line',
+        text: 'Square across from the centre, as wide as the piece.',
+        figures: [figure(mark.out, 'out')],
+      };
     case 'level':
-      return { title: first(levelName[mark.level]), text: 'Square across, from the start line.', figures: [figure(mark.down, 'down')] };
+      return {
+        title: first(levelName[mark.level]),
+        text: 'Square across, from the start line.',
+        figures: [figure(mark.down, 'down')],
+      };
     case 'point':
-      return { title: pointNames[mark.name], text: 'From the start line and from the centre.', figures: [figure(mark.out, 'out'), down(mark.down)] };
+      return {
+        title: pointNames[mark.name],
+        text: 'From the start line and from the centre.',
+        figures: [figure(mark.out, 'out'), down(mark.down)],
+      };
     case 'slope':
-      return { title: first(edgeName(mark.edge)), text: 'A straight line between the two marks.', figures: [figure(mark.mm, 'long')] };
+      return {
+        title: first(edgeName(mark.edge)),
+        text: 'A straight line between the two marks.',
+        figures: [figure(mark.mm, 'long')],
+      };
     case 'curve':
-      return { title: first(edgeName(mark.edge)), text: `A fair curve through ${mark.points.length} marks; check it with the tape on edge.`, figures: [figure(mark.mm, 'along')] };
+      return {
+        title: first(edgeName(mark.edge)),
+        text: `A fair curve through ${mark.points.length} marks; check it with the tape on edge.`,
+        figures: [figure(mark.mm, 'along')],
+      };
     case 'dart':
-      return { title: mark.dart === 'bust-dart' ? 'Bust dart' : 'Waist dart', text: 'Both legs from the mouth to the tip.', figures: [figure(mark.intake, 'wide'), figure(mark.out, 'tip out'), figure(mark.down, 'tip down')] };
+      return {
+        title: mark.dart === 'bust-dart' ? 'Bust dart' : 'Waist dart',
+        text: 'Both legs from the mouth to the tip.',
+        figures: [figure(mark.intake, 'wide'), figure(mark.out, 'tip out'), figure(mark.down, 'tip down')],
+      };
     case 'allowance':
-      return { title: `Allowance, ${roleName[mark.role]}`, text: 'Outside the stitch line, all along. This is the line to cut.', figures: [figure(mark.mm, 'outside')] };
+      return {
+        title: `Allowance, ${roleName[mark.role]}`,
+        text: 'Outside the stitch line, all along. This is the line to cut.',
+        figures: [figure(mark.mm, 'outside')],
+      };
     case 'notch':
-      return { title: `${mark.notch === 'double' ? 'Double notch' : 'Notch'}, ${edgeName(mark.edge)}`, text: 'Along the edge, from its upper end.', figures: [figure(mark.mm, 'along')] };
+      return {
+        title: `${mark.notch === 'double' ? 'Double notch' : 'Notch'}, ${edgeName(mark.edge)}`,
+        text: 'Along the edge, from its upper end.',
+        figures: [figure(mark.mm, 'along')],
+      };
     case 'label':
-      return { title: 'Label it', text: `Write ${pieceName(mark.piece)}, ${mark.copies === 1 ? 'one' : mark.copies}, grain and top before the next piece is cut.`, figures: [] };
+      return {
+        title: 'Label it',
+        text: `Write ${pieceName(mark.piece)}, ${mark.copies === 1 ? 'one' : mark.copies}, grain and top before the next piece is cut.`,
+        figures: [],
+      };
   }
 }
 
@@ -67,6 +109,9 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
 export function markLine(mark: Mark, unit: Unit): string {
   const { title, text, figures } = markWords(mark, unit);
   const numbers = figures.map(({ value, word }) => `${value} ${word}`).join(', ');
-  const through = mark.kind === 'curve' ? ` Out and down: ${mark.points.map(({ x, y }) => `${chalkNumber(x, unit)}, ${chalkNumber(y, unit)}`).join('; ')}.` : '';
+  const through =
+    mark.kind === 'curve'
+      ? ` Out and down: ${mark.points.map(({ x, y }) => `${chalkNumber(x, unit)}, ${chalkNumber(y, unit)}`).join('; ')}.`
+      : '';
   return (numbers ? `${title}: ${numbers}. ${text}` : `${title}. ${text}`) + through;
 }

@@ -30,7 +30,12 @@ export const roleName: { readonly [role in EdgeRole]: string } = {
 /** `side-lower` as `side, lower`; `waist-2` as `waist, outer`. */
 export function edgeName(id: string): string {
   const numbered = /^waist-(\d)$/.exec(id);
-  if (numbered) return numbered[1] === '1' ? 'waist, at the centre' : numbered[1] === '2' ? 'waist, past the dart' : 'waist, at the side';
+  if (numbered)
+    return numbered[1] === '1'
+      ? 'waist, at the centre'
+      : numbered[1] === '2'
+        ? 'waist, past the dart'
+        : 'waist, at the side';
   if (id.startsWith('side-')) return `side, ${id === 'side-upper' ? 'above' : 'below'} the bust dart`;
   return id.replaceAll('-', ' ');
 }

@@ -30,7 +30,10 @@ function expression(working: Working, unit: Unit, style: 'plain' | 'typeset', in
       return `${labelOf(working)} ${formatNumber(working.mm, unit, format(style))}`;
     case 'sum': {
       const text = working.terms
-        .filter(({ working: term }) => term.kind !== 'correction' || formatNumber(term.mm, unit, format(style)) !== '0')
+        .filter(
+          ({ working: term }) =>
+            term.kind !== 'correction' || formatNumber(term.mm, unit, format(style)) !== '0',
+        )
         .map(({ sign, working: term }, index) => {
           const operator = sign < 0 ? '− ' : index === 0 ? '' : '+ ';
           return operator + expression(term, unit, style, sign < 0);

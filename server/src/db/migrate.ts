@@ -19,7 +19,10 @@ const LOCK = 512_617;
 export function migrate(sequelize: Sequelize): Promise<string[]> {
   return sequelize.transaction(async (transaction) => {
     await sequelize.query(`SELECT pg_advisory_xact_lock(${LOCK})`, { transaction });
-    await sequelize.query('CREATE TABLE IF NOT EXISTS migrations (name text PRIMARY KEY, at timestamptz NOT NULL DEFAULT now())', { transaction });
+    await sequelize.query(
+      'CREATE TABLE IF NOT EXISTS migrations (name text PRIMARY KEY, at timestamptz NOT NULL DEFAULT now())',
+      { transaction },
+    );
     const umzug = new Umzug<MigrationContext>({
       migrations: [...migrations],
       context: { query: sequelize.getQueryInterface(), transaction },
@@ -32,7 +35,10 @@ export function migrate(sequelize: Sequelize): Promise<string[]> {
           await sequelize.query('DELETE FROM migrations WHERE name = $1', { bind: [name], transaction });
         },
         executed: async () => {
-          const rows = await sequelize.query<{ name: string }>('SELECT name FROM migrations ORDER BY name', { type: QueryTypes.SELECT, transaction });
+          const rows = await sequelize.query<{ name: string }>('SELECT name FROM migrations ORDER BY name', {
+            type: QueryTypes.SELECT,
+            transaction,
+          });
           return rows.map(({ name }) => name);
         },
       },

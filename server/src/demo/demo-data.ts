@@ -6,11 +6,21 @@ export interface DemoTicket {
   readonly dueIn: number;
   readonly unit: 'in' | 'cm';
   readonly from?: 'neckSide' | 'midShoulder';
-  readonly observations?: { readonly build: 'slim' | 'middle' | 'full'; readonly tummy: 'flat' | 'rounded'; readonly shoulders: 'square' | 'middle' | 'sloping' };
+  readonly observations?: {
+    readonly build: 'slim' | 'middle' | 'full';
+    readonly tummy: 'flat' | 'rounded';
+    readonly shoulders: 'square' | 'middle' | 'sloping';
+  };
   readonly measures: { readonly [id: string]: string };
   /** Absent until agreed with the client. */
   readonly choices?: { readonly [id: string]: string };
-  readonly cloth?: { readonly name: string; readonly colour: string; readonly width: string; readonly oneWay?: boolean; readonly length?: string };
+  readonly cloth?: {
+    readonly name: string;
+    readonly colour: string;
+    readonly width: string;
+    readonly oneWay?: boolean;
+    readonly length?: string;
+  };
   readonly lay?: 'open' | 'half';
   /** How much of the chalking is done, from 0 to 1. */
   readonly chalked?: number;

@@ -14,7 +14,8 @@ function toProblem(error: unknown): Problem | undefined {
   const { type, status } = error as { type?: string; status?: number };
   const parser = type === undefined ? undefined : PARSER_PROBLEMS[type];
   if (parser) return new Problem(...parser);
-  if (error instanceof URIError || status === 400) return new Problem(400, 'bad-request', 'The address cannot be read.');
+  if (error instanceof URIError || status === 400)
+    return new Problem(400, 'bad-request', 'The address cannot be read.');
   return undefined;
 }
 
@@ -26,6 +27,10 @@ export const errorHandler: ErrorRequestHandler = (error: unknown, request, respo
   }
   const problem = toProblem(error);
   if (!problem) request.log.error({ err: error }, 'unexpected failure');
-  const answer = problem ?? new Problem(500, 'fault', 'Something went wrong on our side; nothing was changed.');
-  response.status(answer.status).type('application/problem+json').send(JSON.stringify(problemBody(answer)));
+  const answer =
+    problem ?? new Problem(500, 'fault', 'Something went wrong on our side; nothing was changed.');
+  response
+    .status(answer.status)
+    .type('application/problem+json')
+    .send(JSON.stringify(problemBody(answer)));
 };

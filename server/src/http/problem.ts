@@ -8,7 +8,12 @@ export class Problem extends Error {
   /** Further members of the answer, such as the other version of a conflict. */
   readonly extra: Readonly<Record<string, unknown>>;
 
-  constructor(status: number, code: string, detail: string, more: { field?: string; extra?: Readonly<Record<string, unknown>> } = {}) {
+  constructor(
+    status: number,
+    code: string,
+    detail: string,
+    more: { field?: string; extra?: Readonly<Record<string, unknown>> } = {},
+  ) {
     super(detail);
     this.status = status;
     this.code = code;
@@ -17,7 +22,8 @@ export class Problem extends Error {
   }
 }
 
-export const badInput = ({ code, field, message }: InputFault): Problem => new Problem(422, code, message, { field });
+export const badInput = ({ code, field, message }: InputFault): Problem =>
+  new Problem(422, code, message, { field });
 
 export const notFound = (what: string): Problem => new Problem(404, 'not-found', `There is no such ${what}.`);
 

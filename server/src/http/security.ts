@@ -8,7 +8,8 @@ export const withNonce: RequestHandler = (_request, response, next) => {
   next();
 };
 
-export const nonceOf = (response: { locals: Record<string, unknown> }): string => String(response.locals['nonce']);
+export const nonceOf = (response: { locals: Record<string, unknown> }): string =>
+  String(response.locals['nonce']);
 
 /** Everything from this origin alone; no inline script, no eval. Plain http on loopback, so no HSTS. */
 export const security = (): RequestHandler =>

@@ -1,14 +1,20 @@
 import { Ajv2020, type ErrorObject } from 'ajv/dist/2020.js';
-import addFormats from 'ajv-formats';
+import { fullFormats } from 'ajv-formats/dist/formats.js';
 import { Problem } from './problem.ts';
 
 const ajv = new Ajv2020({ allowUnionTypes: true });
-addFormats.default(ajv);
+ajv.addFormat('date', fullFormats.date);
+ajv.addFormat('uuid', fullFormats.uuid);
 
 function fieldOf({ instancePath, keyword, params }: ErrorObject): string {
   const path = instancePath.slice(1).replaceAll('/', '.');
   const named = params as { missingProperty?: string; additionalProperty?: string };
-  const last = keyword === 'required' ? named.missingProperty : keyword === 'additionalProperties' ? named.additionalProperty : undefined;
+  const last =
+    keyword === 'required'
+      ? named.missingProperty
+      : keyword === 'additionalProperties'
+        ? named.additionalProperty
+        : undefined;
   return [path, last].filter(Boolean).join('.');
 }
 

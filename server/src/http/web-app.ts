@@ -7,10 +7,16 @@ import { nonceOf } from './security.ts';
 export function webApp(webDir: string): Router {
   const page = readFileSync(path.join(webDir, 'index.html'), 'utf8');
   const router = Router();
-  router.use('/assets', express.static(path.join(webDir, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  router.use(
+    '/assets',
+    express.static(path.join(webDir, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+  );
   router.use(express.static(webDir, { index: false }));
   router.get('/{*path}', (_request, response) => {
-    response.type('html').set('Cache-Control', 'no-store').send(page.replaceAll('__CSP_NONCE__', nonceOf(response)));
+    response
+      .type('html')
+      .set('Cache-Control', 'no-store')
+      .send(page.replaceAll('__CSP_NONCE__', nonceOf(response)));
   });
   return router;
 }

@@ -26,8 +26,18 @@ function pitchOut(across: number, tip: Point, underarm: Point, gain: number): nu
  * The armhole from shoulder tip to underarm through its pitch point: leaves square to the shoulder, passes the pitch
  * vertically and arrives along `arriving` (square to the side seam). Two segments; the pitch is where they meet.
  */
-export function armholeCurve(tip: Point, shoulder: Point, underarm: Point, across: number, shape: ArmholeShape, arriving: Point): Curve {
-  const pitch = point(pitchOut(across, tip, underarm, shape.pitchGain), tip.y + shape.pitchDepth * (underarm.y - tip.y));
+export function armholeCurve(
+  tip: Point,
+  shoulder: Point,
+  underarm: Point,
+  across: number,
+  shape: ArmholeShape,
+  arriving: Point,
+): Curve {
+  const pitch = point(
+    pitchOut(across, tip, underarm, shape.pitchGain),
+    tip.y + shape.pitchDepth * (underarm.y - tip.y),
+  );
   const upper = distance(tip, pitch);
   const down = point(0, 1);
   return [

@@ -1,4 +1,12 @@
-import { curveLength, endDirection, endOf, lengthWhere, placeAtLength, startOf, type Curve } from '../../geometry/curve.ts';
+import {
+  curveLength,
+  endDirection,
+  endOf,
+  lengthWhere,
+  placeAtLength,
+  startOf,
+  type Curve,
+} from '../../geometry/curve.ts';
 import { point, quarterTurn } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
 import { makePiece, type Piece } from '../../pieces/piece.ts';
@@ -25,13 +33,26 @@ export interface BackDraft {
 
 /** The back's underarm curve alone: the chest line is solved on it. */
 export const backArmholeCurve = (body: Body, frame: BodiceFrame, shape: BodiceShape): Curve =>
-  armholeCurve(frame.tip, frame.shoulder, point(shape.underarm.back, shape.chest), body.mm('acrossBack'), backArmhole, point(1, 0));
+  armholeCurve(
+    frame.tip,
+    frame.shoulder,
+    point(shape.underarm.back, shape.chest),
+    body.mm('acrossBack'),
+    backArmhole,
+    point(1, 0),
+  );
 
 /** The dart stands at half the back's waist width; its tip reaches a little below the chest line. */
 const DART = { out: 0.5, tip: 0.02 };
 
 /** The bodice back: a pair, with the zip's allowance outside the centre line. */
-export function draftBack(body: Body, frame: BodiceFrame, shape: BodiceShape, rules: RuleSet, allowances: Allowances): BackDraft {
+export function draftBack(
+  body: Body,
+  frame: BodiceFrame,
+  shape: BodiceShape,
+  rules: RuleSet,
+  allowances: Allowances,
+): BackDraft {
   const underarm = point(shape.underarm.back, shape.chest);
   const nip = sideNip(frame.bustWidth.back - frame.waistWidth.back, rules, frame.scale);
   const waistSide = point(frame.bustWidth.back - nip + shape.waistShift.back, frame.waist.back);
@@ -43,7 +64,16 @@ export function draftBack(body: Body, frame: BodiceFrame, shape: BodiceShape, ru
     to: point(0, frame.waist.back),
     arriving: point(-1, 0),
     darts: shape.darts.back
-      ? [{ tip: point(DART.out * frame.waistWidth.back, shape.chest + DART.tip * (frame.waist.back - shape.chest)), axis: point(0, 1), weight: 1 }]
+      ? [
+          {
+            tip: point(
+              DART.out * frame.waistWidth.back,
+              shape.chest + DART.tip * (frame.waist.back - shape.chest),
+            ),
+            axis: point(0, 1),
+            weight: 1,
+          },
+        ]
       : [],
     target: frame.waistWidth.back,
   });
@@ -51,7 +81,10 @@ export function draftBack(body: Body, frame: BodiceFrame, shape: BodiceShape, ru
   const { edges, darts } = waistEdges(waist, allowances.waist);
   const bustLength = lengthWhere(side, 'y', frame.bustPoint.y);
   const bustOut = bustLength === undefined ? endOf(side).x : placeAtLength(side, bustLength).point.x;
-  const bustWidth = waist.mouths.reduce((width, mouth) => width - openingAt(mouth, frame.bustPoint.y), bustOut);
+  const bustWidth = waist.mouths.reduce(
+    (width, mouth) => width - openingAt(mouth, frame.bustPoint.y),
+    bustOut,
+  );
   const pitch = curveLength(armhole.slice(0, 1));
   const piece = makePiece({
     id: 'bodice-back',
@@ -61,11 +94,21 @@ export function draftBack(body: Body, frame: BodiceFrame, shape: BodiceShape, ru
     grain: point(0, 1),
     edges: [
       { id: 'neck', role: 'neck', path: neck, allowance: allowances.neck },
-      { id: 'shoulder', role: 'shoulder', path: [line(frame.neckPoint, frame.tip)], allowance: allowances.shoulder },
+      {
+        id: 'shoulder',
+        role: 'shoulder',
+        path: [line(frame.neckPoint, frame.tip)],
+        allowance: allowances.shoulder,
+      },
       { id: 'armhole', role: 'armhole', path: armhole, allowance: allowances.armhole },
       { id: 'side', role: 'side', path: side, allowance: allowances.side },
       ...edges,
-      { id: 'centre-back', role: 'centre', path: [line(point(0, frame.waist.back), startOf(neck))], allowance: allowances.zip },
+      {
+        id: 'centre-back',
+        role: 'centre',
+        path: [line(point(0, frame.waist.back), startOf(neck))],
+        allowance: allowances.zip,
+      },
     ],
     notches: [
       { edge: 'armhole', at: pitch, kind: 'double' },

@@ -37,7 +37,13 @@ interface Attempt {
   readonly armhole: { readonly found: number; readonly wanted: number };
 }
 
-function attempt(body: Body, frame: BodiceFrame, start: BodiceShape, rules: RuleSet, allowances: Allowances): Attempt {
+function attempt(
+  body: Body,
+  frame: BodiceFrame,
+  start: BodiceShape,
+  rules: RuleSet,
+  allowances: Allowances,
+): Attempt {
   const { shape, found, wanted } = solveArmhole(body, frame, start, rules);
   const back = draftBack(body, frame, shape, rules, allowances);
   const front = draftFront(body, frame, shape, rules, allowances, back.sideLength);
@@ -65,14 +71,21 @@ function settle(body: Body, frame: BodiceFrame, rules: RuleSet, allowances: Allo
     darts: { front: false, back: false },
   };
   const first = shortfalls(frame, attempt(body, frame, bare, rules, allowances));
-  let shape: BodiceShape = { ...bare, darts: { front: -first.waist.front > LEAST_WAIST_DART, back: -first.waist.back > LEAST_WAIST_DART } };
+  let shape: BodiceShape = {
+    ...bare,
+    darts: { front: -first.waist.front > LEAST_WAIST_DART, back: -first.waist.back > LEAST_WAIST_DART },
+  };
   let draft = attempt(body, frame, shape, rules, allowances);
   for (let round = 0; round < MOST_REDRAFTS; round++) {
     const { bust, waist } = shortfalls(frame, draft);
-    if ([bust.front, bust.back, waist.front, waist.back].reduce((sum, mm) => sum + Math.abs(mm), 0) < SETTLED) break;
+    if ([bust.front, bust.back, waist.front, waist.back].reduce((sum, mm) => sum + Math.abs(mm), 0) < SETTLED)
+      break;
     shape = {
       ...draft.shape,
-      underarm: { front: draft.shape.underarm.front + bust.front, back: draft.shape.underarm.back + bust.back },
+      underarm: {
+        front: draft.shape.underarm.front + bust.front,
+        back: draft.shape.underarm.back + bust.back,
+      },
       waistShift: {
         front: draft.shape.waistShift.front + (shape.darts.front ? 0 : waist.front),
         back: draft.shape.waistShift.back + (shape.darts.back ? 0 : waist.back),
@@ -86,31 +99,89 @@ function settle(body: Body, frame: BodiceFrame, rules: RuleSet, allowances: Allo
 function bodiceFindings({ front, back, armhole }: Attempt): Finding[] {
   const findings: Finding[] = [];
   if (Math.abs(armhole.found - armhole.wanted) > inches(0.5)) {
-    findings.push(finding('armhole-off-measure', { measure: 'armhole' }, { found: armhole.found, expected: armhole.wanted, remedy: { kind: 'measure-again', measure: 'armhole' } }));
+    findings.push(
+      finding(
+        'armhole-off-measure',
+        { measure: 'armhole' },
+        {
+          found: armhole.found,
+          expected: armhole.wanted,
+          remedy: { kind: 'measure-again', measure: 'armhole' },
+        },
+      ),
+    );
   }
   if (!front.balance.solved) {
-    findings.push(finding('bust-dart-unsolved', { piece: 'bodice-front', edge: 'side', measure: 'backWaistLength' }, { found: front.balance.residual, expected: 0, remedy: { kind: 'measure-again', measure: 'backWaistLength' } }));
+    findings.push(
+      finding(
+        'bust-dart-unsolved',
+        { piece: 'bodice-front', edge: 'side', measure: 'backWaistLength' },
+        {
+          found: front.balance.residual,
+          expected: 0,
+          remedy: { kind: 'measure-again', measure: 'backWaistLength' },
+        },
+      ),
+    );
   }
   for (const draft of [front, back]) {
     const piece = draft.piece.id;
     if (!draft.waist.solved && Math.abs(draft.waist.residual) > 1) {
-      findings.push(finding('waist-unsolved', { piece, edge: 'waist', measure: 'waist' }, { found: draft.waist.residual, expected: 0, remedy: { kind: 'measure-again', measure: 'waist' } }));
+      findings.push(
+        finding(
+          'waist-unsolved',
+          { piece, edge: 'waist', measure: 'waist' },
+          { found: draft.waist.residual, expected: 0, remedy: { kind: 'measure-again', measure: 'waist' } },
+        ),
+      );
     }
     for (const { mm } of draft.waist.mouths) {
-      if (mm > LARGE_WAIST_DART) findings.push(finding('waist-dart-large', { piece, choice: 'easeWaist' }, { found: mm, expected: LARGE_WAIST_DART, remedy: { kind: 'set-choice', choice: 'easeWaist' } }));
+      if (mm > LARGE_WAIST_DART)
+        findings.push(
+          finding(
+            'waist-dart-large',
+            { piece, choice: 'easeWaist' },
+            { found: mm, expected: LARGE_WAIST_DART, remedy: { kind: 'set-choice', choice: 'easeWaist' } },
+          ),
+        );
     }
   }
   const bustDart = front.piece.intakes.find(({ operation }) => operation === 'balance')?.mm ?? 0;
   if (bustDart > LARGE_BUST_DART) {
-    findings.push(finding('bust-dart-large', { piece: 'bodice-front', measure: 'frontWaistLength' }, { found: bustDart, expected: LARGE_BUST_DART, remedy: { kind: 'measure-again', measure: 'frontWaistLength' } }));
+    findings.push(
+      finding(
+        'bust-dart-large',
+        { piece: 'bodice-front', measure: 'frontWaistLength' },
+        {
+          found: bustDart,
+          expected: LARGE_BUST_DART,
+          remedy: { kind: 'measure-again', measure: 'frontWaistLength' },
+        },
+      ),
+    );
   }
   return findings;
 }
 
 /** A sleeveless bodice by the solved block: finished bust and waist are what was asked, whatever the curves take. */
-export function draftBodice(body: Body, choices: BodiceChoices, rules: RuleSet, allowances: Allowances): Bodice {
+export function draftBodice(
+  body: Body,
+  choices: BodiceChoices,
+  rules: RuleSet,
+  allowances: Allowances,
+): Bodice {
   const { frame, findings } = bodiceFrame(body, choices, rules);
   const draft = settle(body, frame, rules, allowances);
-  const front = draft.front.piece.darts.reduce((piece, dart) => shortenDart(piece, dart.id, rules['dart.tipShort']), draft.front.piece);
-  return { front, back: draft.back.piece, frame, shape: draft.shape, sideNip: { front: draft.front.nip, back: draft.back.nip }, findings: [...findings, ...bodiceFindings(draft)] };
+  const front = draft.front.piece.darts.reduce(
+    (piece, dart) => shortenDart(piece, dart.id, rules['dart.tipShort']),
+    draft.front.piece,
+  );
+  return {
+    front,
+    back: draft.back.piece,
+    frame,
+    shape: draft.shape,
+    sideNip: { front: draft.front.nip, back: draft.back.nip },
+    findings: [...findings, ...bodiceFindings(draft)],
+  };
 }

@@ -59,7 +59,8 @@ function dropOf(body: Body, rules: RuleSet): number {
 
 function neckBase(body: Body, rules: RuleSet, size: number): number {
   const neck = body.taken('neck');
-  const wanted = neck === undefined ? rules['neck.baseWidth'] * Math.min(1, size) : neck * rules['neck.baseShare'];
+  const wanted =
+    neck === undefined ? rules['neck.baseWidth'] * Math.min(1, size) : neck * rules['neck.baseShare'];
   return clamp(wanted, NECK_BASE.least * body.mm('shoulder'), NECK_BASE.most * body.mm('shoulder'));
 }
 
@@ -67,7 +68,11 @@ function neckBase(body: Body, rules: RuleSet, size: number): number {
  * Resolves over-determined measures in one place; whatever is overridden becomes a finding.
  * The bust level follows from the slanted shoulder-to-bust tape by Pythagoras.
  */
-export function bodiceFrame(body: Body, choices: BodiceChoices, rules: RuleSet): { frame: BodiceFrame; findings: Finding[] } {
+export function bodiceFrame(
+  body: Body,
+  choices: BodiceChoices,
+  rules: RuleSet,
+): { frame: BodiceFrame; findings: Finding[] } {
   const findings: Finding[] = [];
   const size = bodyScale(body);
   const tip = point(body.mm('shoulder') / 2, dropOf(body, rules) * size);
@@ -76,10 +81,30 @@ export function bodiceFrame(body: Body, choices: BodiceChoices, rules: RuleSet):
 
   const shoulderLength = body.taken('shoulderLength');
   if (shoulderLength !== undefined && Math.abs(distance(base, tip) - shoulderLength) > inches(3 / 8)) {
-    findings.push(finding('shoulder-length-differs', { measure: 'shoulderLength' }, { found: distance(base, tip), expected: shoulderLength, remedy: { kind: 'measure-again', measure: 'shoulderLength' } }));
+    findings.push(
+      finding(
+        'shoulder-length-differs',
+        { measure: 'shoulderLength' },
+        {
+          found: distance(base, tip),
+          expected: shoulderLength,
+          remedy: { kind: 'measure-again', measure: 'shoulderLength' },
+        },
+      ),
+    );
   }
   if (choices.neckWidth < base.x - 1) {
-    findings.push(finding('neck-narrower-than-base', { choice: 'neckWidth' }, { found: choices.neckWidth, expected: base.x, remedy: { kind: 'set-choice', choice: 'neckWidth', mm: base.x } }));
+    findings.push(
+      finding(
+        'neck-narrower-than-base',
+        { choice: 'neckWidth' },
+        {
+          found: choices.neckWidth,
+          expected: base.x,
+          remedy: { kind: 'set-choice', choice: 'neckWidth', mm: base.x },
+        },
+      ),
+    );
   }
   const along = clamp((choices.neckWidth - base.x) / shoulder.x, 0, distance(base, tip) - SHOULDER_LEAST);
 
@@ -93,13 +118,37 @@ export function bodiceFrame(body: Body, choices: BodiceChoices, rules: RuleSet):
     back: start.y + body.mm('backWaistLength'),
   };
   if (waist.front < waist.back - 1) {
-    findings.push(finding('front-shorter-than-back', { measure: 'frontWaistLength' }, { found: waist.front, expected: waist.back, remedy: { kind: 'measure-again', measure: 'frontWaistLength' } }));
+    findings.push(
+      finding(
+        'front-shorter-than-back',
+        { measure: 'frontWaistLength' },
+        {
+          found: waist.front,
+          expected: waist.back,
+          remedy: { kind: 'measure-again', measure: 'frontWaistLength' },
+        },
+      ),
+    );
   }
   if (choices.neckDepthFront > bustPoint.y - inches(1)) {
-    findings.push(finding('neck-deep', { choice: 'neckDepthFront' }, { found: choices.neckDepthFront, expected: bustPoint.y - inches(1), remedy: { kind: 'set-choice', choice: 'neckDepthFront', mm: bustPoint.y - inches(1) } }));
+    findings.push(
+      finding(
+        'neck-deep',
+        { choice: 'neckDepthFront' },
+        {
+          found: choices.neckDepthFront,
+          expected: bustPoint.y - inches(1),
+          remedy: { kind: 'set-choice', choice: 'neckDepthFront', mm: bustPoint.y - inches(1) },
+        },
+      ),
+    );
   }
 
-  const share = clamp((rules['bust.frontShare'] * (body.mm('bust') - body.mm('highBust'))) / 4, 0, rules['bust.frontShareMost'] * size);
+  const share = clamp(
+    (rules['bust.frontShare'] * (body.mm('bust') - body.mm('highBust'))) / 4,
+    0,
+    rules['bust.frontShareMost'] * size,
+  );
   const bustQuarter = (body.mm('bust') + choices.easeBust) / 4;
   const waistQuarter = (body.mm('waist') + choices.easeWaist) / 4;
   return {

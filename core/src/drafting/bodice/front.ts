@@ -1,5 +1,15 @@
 import { clamp } from '../../geometry/clamp.ts';
-import { curveLength, endDirection, endOf, lengthWhere, mapCurve, placeAtLength, splitCurve, startOf, type Curve } from '../../geometry/curve.ts';
+import {
+  curveLength,
+  endDirection,
+  endOf,
+  lengthWhere,
+  mapCurve,
+  placeAtLength,
+  splitCurve,
+  startOf,
+  type Curve,
+} from '../../geometry/curve.ts';
 import { distance, point, quarterTurn, rotate, rotateDirection, type Point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
@@ -63,7 +73,11 @@ function solveBalance(frame: BodiceFrame, shape: BodiceShape, waistX: number, ba
   const atLevel = point(waistX, frame.waist.front);
   const excess = lengthTo(atLevel) - backSide;
   if (excess > LEAST_DART || (shape.wedge > 0 && excess >= 0)) {
-    const turn = solve((angle) => lengthTo(rotate(atLevel, frame.bustPoint, -angle)) - backSide, 0, WIDEST_DART);
+    const turn = solve(
+      (angle) => lengthTo(rotate(atLevel, frame.bustPoint, -angle)) - backSide,
+      0,
+      WIDEST_DART,
+    );
     return { angle: turn.x, solved: turn.ok, residual: turn.residual, waistSide: atLevel };
   }
   const drop = solve((y) => lengthTo(point(waistX, y)) - backSide, shape.chest + 20, frame.waist.front + 120);
@@ -86,9 +100,20 @@ interface Side {
 }
 
 /** The side with its balance dart opened: the part above turns with the wedge, the part below with the balance. */
-function openSide(frame: BodiceFrame, shape: BodiceShape, closed: Curve, balance: Balance, allowance: number): Side {
+function openSide(
+  frame: BodiceFrame,
+  shape: BodiceShape,
+  closed: Curve,
+  balance: Balance,
+  allowance: number,
+): Side {
   if (balance.angle === 0 && shape.wedge === 0) {
-    return { edges: [{ id: 'side', role: 'side', path: closed, allowance }], darts: [], direction: endDirection(closed), lower: curveLength(closed) };
+    return {
+      edges: [{ id: 'side', role: 'side', path: closed, allowance }],
+      darts: [],
+      direction: endDirection(closed),
+      lower: curveLength(closed),
+    };
   }
   const turn = (curve: Curve, angle: number) => mapCurve(curve, (p) => rotate(p, frame.bustPoint, angle));
   const [above, below] = splitCurve(closed, dartPlace(frame, shape, curveLength(closed)));
@@ -114,7 +139,14 @@ function bustLevel(frame: BodiceFrame, shape: BodiceShape, width: number): Point
 }
 
 /** The bodice front: a half-piece on the fold, its darts drawn to the bust point. */
-export function draftFront(body: Body, frame: BodiceFrame, shape: BodiceShape, rules: RuleSet, allowances: Allowances, backSide: number): FrontDraft {
+export function draftFront(
+  body: Body,
+  frame: BodiceFrame,
+  shape: BodiceShape,
+  rules: RuleSet,
+  allowances: Allowances,
+  backSide: number,
+): FrontDraft {
   const nip = sideNip(frame.bustWidth.front - frame.waistWidth.front, rules, frame.scale);
   const waistX = frame.bustWidth.front - nip + shape.waistShift.front;
   const balance = solveBalance(frame, shape, waistX, backSide);
@@ -143,11 +175,21 @@ export function draftFront(body: Body, frame: BodiceFrame, shape: BodiceShape, r
     grain: point(0, 1),
     edges: [
       { id: 'neck', role: 'neck', path: neck, allowance: allowances.neck },
-      { id: 'shoulder', role: 'shoulder', path: [line(frame.neckPoint, frame.tip)], allowance: allowances.shoulder },
+      {
+        id: 'shoulder',
+        role: 'shoulder',
+        path: [line(frame.neckPoint, frame.tip)],
+        allowance: allowances.shoulder,
+      },
       { id: 'armhole', role: 'armhole', path: armhole, allowance: allowances.armhole },
       ...side.edges,
       ...waistParts.edges,
-      { id: 'centre-front', role: 'fold', path: [line(point(0, frame.waist.front), startOf(neck))], allowance: 0 },
+      {
+        id: 'centre-front',
+        role: 'fold',
+        path: [line(point(0, frame.waist.front), startOf(neck))],
+        allowance: 0,
+      },
     ],
     notches: [
       { edge: 'armhole', at: curveLength(armhole.slice(0, 1)), kind: 'single' },
@@ -160,8 +202,16 @@ export function draftFront(body: Body, frame: BodiceFrame, shape: BodiceShape, r
       { name: 'waist', path: [point(0, frame.waist.front), balance.waistSide] },
     ],
     intakes: [
-      { operation: 'balance', level: 'side', mm: 2 * distance(frame.bustPoint, closedWaist) * Math.sin(balance.angle / 2) },
-      { operation: 'armhole wedge', level: 'armhole', mm: 2 * distance(frame.bustPoint, turnedUnderarm(frame, shape)) * Math.sin(shape.wedge / 2) },
+      {
+        operation: 'balance',
+        level: 'side',
+        mm: 2 * distance(frame.bustPoint, closedWaist) * Math.sin(balance.angle / 2),
+      },
+      {
+        operation: 'armhole wedge',
+        level: 'armhole',
+        mm: 2 * distance(frame.bustPoint, turnedUnderarm(frame, shape)) * Math.sin(shape.wedge / 2),
+      },
       ...waist.mouths.map(({ mm }) => ({ operation: 'waist dart', level: 'waist' as const, mm })),
     ],
   });

@@ -8,5 +8,7 @@ import { handleCurve } from '../../geometry/segment.ts';
  */
 export function roundNeckline(neckPoint: Point, shoulder: Point, depth: number): Curve {
   const up = scale(quarterTurn(shoulder), -1);
-  return [handleCurve(point(0, depth), point(1, 0), 0.56 * neckPoint.x, neckPoint, up, 0.5 * (depth - neckPoint.y))];
+  return [
+    handleCurve(point(0, depth), point(1, 0), 0.56 * neckPoint.x, neckPoint, up, 0.5 * (depth - neckPoint.y)),
+  ];
 }

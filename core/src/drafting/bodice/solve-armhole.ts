@@ -27,7 +27,12 @@ const ROUNDS = 4;
  * Finds the chest line and the armhole's wedge by turns: the wedge brings the front armhole down to the back's, the
  * depth brings the two together to the measured armhole plus its ease. What a bound leaves over is for a finding.
  */
-export function solveArmhole(body: Body, frame: BodiceFrame, start: BodiceShape, rules: RuleSet): { shape: BodiceShape; found: number; wanted: number } {
+export function solveArmhole(
+  body: Body,
+  frame: BodiceFrame,
+  start: BodiceShape,
+  rules: RuleSet,
+): { shape: BodiceShape; found: number; wanted: number } {
   const wanted = body.mm('armhole') + rules['armhole.ease'];
   const { least, most } = chestBounds(body, frame);
   let shape = { ...start, chest: clamp(body.mm('armhole') / 2, least, most) };
@@ -36,10 +41,16 @@ export function solveArmhole(body: Body, frame: BodiceFrame, start: BodiceShape,
     const underarm = point(before.underarm.front, before.chest);
     const widest = (rules['armhole.wedge'] * frame.scale) / distance(frame.bustPoint, underarm);
     const over = (wedge: number) =>
-      curveLength(frontArmholeCurve(body, frame, { ...before, wedge })) - curveLength(backArmholeCurve(body, frame, before));
+      curveLength(frontArmholeCurve(body, frame, { ...before, wedge })) -
+      curveLength(backArmholeCurve(body, frame, before));
     const wedge = over(0) <= 0 ? 0 : solve(over, 0, widest, 1e-3).x;
     const wedged = { ...before, wedge };
-    const chest = solve((depth) => armholeRound(body, frame, { ...wedged, chest: depth }) - wanted, least, most, 1e-3).x;
+    const chest = solve(
+      (depth) => armholeRound(body, frame, { ...wedged, chest: depth }) - wanted,
+      least,
+      most,
+      1e-3,
+    ).x;
     shape = { ...wedged, chest };
   }
   return { shape, found: armholeRound(body, frame, shape), wanted };

@@ -15,5 +15,7 @@ export function shortenDart(piece: Piece, dartId: string, mm: number): Piece {
   const [a, tip, b] = [startOf(first), endOf(first), endOf(second)];
   const middle = between(a, b, 0.5);
   const shortened = between(tip, middle, Math.min(MOST, mm / distance(tip, middle)));
-  return replaceEdge(replaceEdge(piece, dart.legs[0], [line(a, shortened)]), dart.legs[1], [line(shortened, b)]);
+  return replaceEdge(replaceEdge(piece, dart.legs[0], [line(a, shortened)]), dart.legs[1], [
+    line(shortened, b),
+  ]);
 }

@@ -1,5 +1,14 @@
 import { clamp } from '../../geometry/clamp.ts';
-import { curveLength, endDirection, endOf, placeAtLength, reverseCurve, startDirection, startOf, type Curve } from '../../geometry/curve.ts';
+import {
+  curveLength,
+  endDirection,
+  endOf,
+  placeAtLength,
+  reverseCurve,
+  startDirection,
+  startOf,
+  type Curve,
+} from '../../geometry/curve.ts';
 import { add, point, quarterTurn, scale, unitVector, type Point } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
@@ -56,13 +65,20 @@ function sideOf(plan: PanelPlan, sideIn: number): Curve {
   const leaving = unitVector(point(clamp(1.15 * sideIn, -200, 200), 0.62 * plan.hipDepth));
   const overHip = handleCurve(top, leaving, 0.34 * plan.hipDepth, hip, down, 0.42 * plan.hipDepth);
   if (plan.pegging === 0) return [overHip, line(hip, hem)];
-  return [overHip, handleCurve(hip, down, 0.3 * below, hem, unitVector(point(-1.05 * plan.pegging, below)), 0.33 * below)];
+  return [
+    overHip,
+    handleCurve(hip, down, 0.3 * below, hem, unitVector(point(-1.05 * plan.pegging, below)), 0.33 * below),
+  ];
 }
 
 function dartsOf(plan: PanelPlan, drop: number): DartPlan[] {
   const [first, second] = SHAPING.dartLengths[plan.which];
   const axis = point(0, -1);
-  const dart = (out: number, length: number, weight: number): DartPlan => ({ tip: point(out, length * plan.scale), axis, weight });
+  const dart = (out: number, length: number, weight: number): DartPlan => ({
+    tip: point(out, length * plan.scale),
+    axis,
+    weight,
+  });
   const meeting = plan.dartOut ?? 0.55 * plan.waist;
   if (drop < SHAPING.noDart) return [];
   if (drop < SHAPING.oneDart) return [dart(meeting, first, 1)];
@@ -90,7 +106,16 @@ function sideWithoutDart(plan: PanelPlan, drop: number): number {
 /** The hem, square to the side and level at the centre, from the side inwards. */
 function hemOf(side: Curve, length: number): Curve {
   const corner = endOf(side);
-  return [handleCurve(corner, quarterTurn(endDirection(side)), 0.18 * corner.x, point(0, length), point(-1, 0), 0.5 * corner.x)];
+  return [
+    handleCurve(
+      corner,
+      quarterTurn(endDirection(side)),
+      0.18 * corner.x,
+      point(0, length),
+      point(-1, 0),
+      0.5 * corner.x,
+    ),
+  ];
 }
 
 /** The side carried on along its end, so that both panels' sides are equally long. */
@@ -102,14 +127,20 @@ export function planPanelSide(plan: PanelPlan): { side: Curve; darts: DartPlan[]
   const drop = plan.hip - plan.waist;
   const darts = dartsOf(plan, drop);
   const most = (drop > SHAPING.largeDrop ? SHAPING.sideMostLarge : SHAPING.sideMost) * plan.scale;
-  const sideIn = darts.length === 0 ? sideWithoutDart(plan, drop) : clamp(SHAPING.sidePart[plan.which] * drop, 0, most);
+  const sideIn =
+    darts.length === 0 ? sideWithoutDart(plan, drop) : clamp(SHAPING.sidePart[plan.which] * drop, 0, most);
   return { side: sideOf(plan, sideIn), darts };
 }
 
 const hipNotch = (side: Curve, plan: PanelPlan): number => curveLength(side.slice(0, 1)) || plan.hipDepth;
 
 /** One panel of a straight or pegged skirt: the front on the fold, the back a pair with the zip's allowance. */
-export function draftPanel(plan: PanelPlan, side: Curve, darts: readonly DartPlan[], allowances: Allowances): PanelDraft {
+export function draftPanel(
+  plan: PanelPlan,
+  side: Curve,
+  darts: readonly DartPlan[],
+  allowances: Allowances,
+): PanelDraft {
   const waist = waistOf(plan, side, darts);
   const parts = waistEdges(waist, allowances.waist);
   const hem = hemOf(side, plan.length);
@@ -125,7 +156,12 @@ export function draftPanel(plan: PanelPlan, side: Curve, darts: readonly DartPla
     grain: point(0, 1),
     edges: [
       ...parts.edges,
-      { id: `centre-${plan.which}`, role: isFront ? 'fold' : 'centre', path: [line(centreTop, point(0, plan.length))], allowance: isFront ? 0 : allowances.zip },
+      {
+        id: `centre-${plan.which}`,
+        role: isFront ? 'fold' : 'centre',
+        path: [line(centreTop, point(0, plan.length))],
+        allowance: isFront ? 0 : allowances.zip,
+      },
       { id: 'hem', role: 'hem', path: reverseCurve(hem), allowance: allowances.hem },
       { id: 'side', role: 'side', path: reverseCurve(side), allowance: allowances.side },
     ],

@@ -34,14 +34,26 @@ function dartOut(bodice: Piece): number | undefined {
 }
 
 /** A pegged skirt whose waist seams equal the bodice's and whose darts meet the bodice's darts. */
-export function draftSkirt(body: Body, choices: SkirtChoices, bodice: { front: Piece; back: Piece }, rules: RuleSet, allowances: Allowances): Skirt {
+export function draftSkirt(
+  body: Body,
+  choices: SkirtChoices,
+  bodice: { front: Piece; back: Piece },
+  rules: RuleSet,
+  allowances: Allowances,
+): Skirt {
   const scale = bodyScale(body);
   const share = body.mm('waist') > STRAIGHT_FIGURE * body.mm('hip') ? 0 : rules['skirt.frontShare'] * scale;
   const hipDepth = body.mm('waistToHip');
   const findings: Finding[] = [];
   const shortest = hipDepth + LEAST_BELOW_HIP;
   if (choices.length < shortest) {
-    findings.push(finding('length-above-hip', { choice: 'length' }, { found: choices.length, expected: shortest, remedy: { kind: 'set-choice', choice: 'length' } }));
+    findings.push(
+      finding(
+        'length-above-hip',
+        { choice: 'length' },
+        { found: choices.length, expected: shortest, remedy: { kind: 'set-choice', choice: 'length' } },
+      ),
+    );
   }
   const plan = (which: 'front' | 'back'): PanelPlan => ({
     which,
@@ -57,13 +69,25 @@ export function draftSkirt(body: Body, choices: SkirtChoices, bodice: { front: P
   const [front, back] = drawTrue(plan('front'), plan('back'), allowances);
   for (const { piece, waist } of [front, back]) {
     if (!waist.solved && Math.abs(waist.residual) > 1) {
-      findings.push(finding('waist-unsolved', { piece: piece.id, edge: 'waist', measure: 'waist' }, { found: waist.residual, expected: 0, remedy: { kind: 'measure-again', measure: 'waist' } }));
+      findings.push(
+        finding(
+          'waist-unsolved',
+          { piece: piece.id, edge: 'waist', measure: 'waist' },
+          { found: waist.residual, expected: 0, remedy: { kind: 'measure-again', measure: 'waist' } },
+        ),
+      );
     }
   }
   const stride = rules['walking.ratio'] * body.mm('hip');
   const hemRound = 2 * (roleLength(front.piece, 'hem') + roleLength(back.piece, 'hem'));
   if (hemRound < stride && choices.length > body.mm('waistToKnee') - inches(2)) {
-    findings.push(finding('hem-below-stride', { choice: 'pegging' }, { found: hemRound, expected: stride, remedy: { kind: 'set-choice', choice: 'pegging', mm: 0 } }));
+    findings.push(
+      finding(
+        'hem-below-stride',
+        { choice: 'pegging' },
+        { found: hemRound, expected: stride, remedy: { kind: 'set-choice', choice: 'pegging', mm: 0 } },
+      ),
+    );
   }
   return { front: front.piece, back: back.piece, share, findings };
 }

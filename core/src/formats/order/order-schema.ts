@@ -1,5 +1,8 @@
 /** The order file, JSON Schema 2020-12. Published as docs/schemas/order.schema.json. */
-const length = { type: ['number', 'string'], description: 'A number in the file’s unit, or a text such as "28 1/2", "98cm", "1yd 4".' } as const;
+const length = {
+  type: ['number', 'string'],
+  description: 'A number in the file’s unit, or a text such as "28 1/2", "98cm", "1yd 4".',
+} as const;
 
 export const orderSchema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
@@ -17,7 +20,11 @@ export const orderSchema = {
     },
     measured: {
       type: 'object',
-      properties: { from: { enum: ['neckSide', 'midShoulder'] }, startLine: { enum: ['stitch', 'cut'] }, heelHeight: length },
+      properties: {
+        from: { enum: ['neckSide', 'midShoulder'] },
+        startLine: { enum: ['stitch', 'cut'] },
+        heelHeight: length,
+      },
     },
     measures: { type: 'object', additionalProperties: length },
     observations: {
@@ -39,7 +46,11 @@ export const orderSchema = {
           choices: { type: 'object' },
           figures: {
             type: 'object',
-            additionalProperties: { type: 'object', required: ['value'], properties: { value: length, why: { type: 'string' } } },
+            additionalProperties: {
+              type: 'object',
+              required: ['value'],
+              properties: { value: length, why: { type: 'string' } },
+            },
           },
         },
       },

@@ -12,7 +12,11 @@ export interface OrderFile {
   readonly version: 1;
   readonly unit: Unit;
   readonly client?: { readonly name?: string; readonly kind?: ClientKind };
-  readonly measured?: { readonly from?: Person['from']; readonly startLine?: 'stitch' | 'cut'; readonly heelHeight?: WrittenLength };
+  readonly measured?: {
+    readonly from?: Person['from'];
+    readonly startLine?: 'stitch' | 'cut';
+    readonly heelHeight?: WrittenLength;
+  };
   readonly measures: { readonly [id: string]: WrittenLength };
   readonly observations?: Partial<Person['observations']>;
   readonly garments: readonly GarmentFile[];

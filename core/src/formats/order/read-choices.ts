@@ -11,10 +11,16 @@ const ALLOWANCE_BOUNDS = { least: 0, most: inches(4) };
 const RULE_BOUNDS = { least: 0, most: inches(12) };
 
 function readAllowances(written: unknown, unit: Unit, field: string): Read<Partial<Allowances>> {
-  if (typeof written !== 'object' || written === null) return refuse('wrong-shape', field, 'Allowances are written by seam role, such as { "side": 1 }.');
+  if (typeof written !== 'object' || written === null)
+    return refuse('wrong-shape', field, 'Allowances are written by seam role, such as { "side": 1 }.');
   const values: Partial<Record<SeamRole, number>> = {};
   for (const [role, value] of Object.entries(written as Record<string, WrittenLength>)) {
-    if (!isRuleId(`allowance.${role}`)) return refuse('unknown-choice', `${field}.${role}`, `${role} is not a seam role; there are ${roles().join(', ')}.`);
+    if (!isRuleId(`allowance.${role}`))
+      return refuse(
+        'unknown-choice',
+        `${field}.${role}`,
+        `${role} is not a seam role; there are ${roles().join(', ')}.`,
+      );
     const mm = readLength(value, unit, `${field}.${role}`, `The ${role} allowance`, ALLOWANCE_BOUNDS);
     if (!mm.ok) return mm;
     values[role as SeamRole] = mm.value;
@@ -28,7 +34,12 @@ const roles = (): string[] =>
     .map((id) => id.slice('allowance.'.length));
 
 /** Reads a garment's choices against its style: unknown ones and those out of range are refused by name. */
-export function readChoices(style: Style, garment: GarmentFile, unit: Unit, field: string): Read<{ choices: ChoiceValues; allowances: Partial<Allowances> }> {
+export function readChoices(
+  style: Style,
+  garment: GarmentFile,
+  unit: Unit,
+  field: string,
+): Read<{ choices: ChoiceValues; allowances: Partial<Allowances> }> {
   const choices: Record<string, number> = {};
   let allowances: Partial<Allowances> = {};
   for (const [id, written] of Object.entries(garment.choices ?? {})) {
@@ -39,8 +50,14 @@ export function readChoices(style: Style, garment: GarmentFile, unit: Unit, fiel
       continue;
     }
     const choice = Object.hasOwn(style.choices, id) ? style.choices[id] : undefined;
-    if (!choice) return refuse('unknown-choice', `${field}.${id}`, `${id} is not a choice of ${style.id}; it has ${Object.keys(style.choices).join(', ')}.`);
-    if (typeof written === 'object') return refuse('wrong-shape', `${field}.${id}`, `${choice.label} is a length, such as 3 or "3 1/2".`);
+    if (!choice)
+      return refuse(
+        'unknown-choice',
+        `${field}.${id}`,
+        `${id} is not a choice of ${style.id}; it has ${Object.keys(style.choices).join(', ')}.`,
+      );
+    if (typeof written === 'object')
+      return refuse('wrong-shape', `${field}.${id}`, `${choice.label} is a length, such as 3 or "3 1/2".`);
     const mm = readLength(written, unit, `${field}.${id}`, choice.label, choice);
     if (!mm.ok) return mm;
     choices[id] = mm.value;
@@ -53,16 +70,28 @@ export function readRules(written: OrderFile['rules'], unit: Unit): Read<RuleSet
   const values: { [id in RuleId]?: number } = {};
   for (const [id, value] of Object.entries(written ?? {})) {
     const field = `rules.${id}`;
-    if (!isRuleId(id)) return refuse('unknown-rule', field, `${id} is not a house rule; there are ${Object.keys(rules).join(', ')}.`);
+    if (!isRuleId(id))
+      return refuse(
+        'unknown-rule',
+        field,
+        `${id} is not a house rule; there are ${Object.keys(rules).join(', ')}.`,
+      );
     const rule = ruleOf(id);
     if (rule.kind === 'length') {
-      const mm = readLength(value, unit, field, `Rule ${rule.label}`, id.startsWith('allowance.') ? ALLOWANCE_BOUNDS : RULE_BOUNDS);
+      const mm = readLength(
+        value,
+        unit,
+        field,
+        `Rule ${rule.label}`,
+        id.startsWith('allowance.') ? ALLOWANCE_BOUNDS : RULE_BOUNDS,
+      );
       if (!mm.ok) return mm;
       values[id] = mm.value;
     } else {
       const count = typeof value === 'number' ? value : Number(value);
       const most = rule.kind === 'percent' ? 50 : 10;
-      if (!(count >= 0 && count <= most)) return refuse('out-of-range', field, `Rule ${rule.label} must be a number between 0 and ${most}.`);
+      if (!(count >= 0 && count <= most))
+        return refuse('out-of-range', field, `Rule ${rule.label} must be a number between 0 and ${most}.`);
       values[id] = count;
     }
   }

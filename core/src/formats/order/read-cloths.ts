@@ -12,7 +12,13 @@ const UNNAMED_COLOUR = '#2f5d62';
 function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
   const width = readLength(file.width, unit, `${field}.width`, 'Cloth width', WIDTH_BOUNDS);
   if (!width.ok) return width;
-  const selvedge = readLength(file.selvedge ?? (unit === 'in' ? 0.5 : '0.5in'), unit, `${field}.selvedge`, 'Selvedge', SELVEDGE_BOUNDS);
+  const selvedge = readLength(
+    file.selvedge ?? (unit === 'in' ? 0.5 : '0.5in'),
+    unit,
+    `${field}.selvedge`,
+    'Selvedge',
+    SELVEDGE_BOUNDS,
+  );
   if (!selvedge.ok) return selvedge;
   let length: number | null = null;
   if (file.length !== null && file.length !== undefined) {

@@ -20,21 +20,30 @@ const HEEL_BOUNDS = { least: 0, most: inches(9) };
 /** `/garments/0/style` as garments.0.style; a missing property is named as if it were there. */
 function fieldOf(error: ErrorObject): string {
   const path = error.instancePath.slice(1).replaceAll('/', '.');
-  const missing = error.keyword === 'required' ? String((error.params as { missingProperty: string }).missingProperty) : '';
+  const missing =
+    error.keyword === 'required' ? String((error.params as { missingProperty: string }).missingProperty) : '';
   return [path, missing].filter(Boolean).join('.');
 }
 
 function shapeWords(error: ErrorObject, field: string): string {
   if (error.keyword === 'required') return `${field} is missing.`;
-  if (error.keyword === 'enum') return `${field} must be one of ${(error.params as { allowedValues: string[] }).allowedValues.join(', ')}.`;
+  if (error.keyword === 'enum')
+    return `${field} must be one of ${(error.params as { allowedValues: string[] }).allowedValues.join(', ')}.`;
   return `${field || 'the file'} ${error.message ?? 'has the wrong shape'}.`;
 }
 
 function checkHead(file: unknown): Read<OrderFile> {
-  if (typeof file !== 'object' || file === null || Array.isArray(file)) return refuse('wrong-shape', '', 'An order is a JSON object; see the order file in the README.');
+  if (typeof file !== 'object' || file === null || Array.isArray(file))
+    return refuse('wrong-shape', '', 'An order is a JSON object; see the order file in the README.');
   const head = file as { format?: unknown; version?: unknown };
-  if (head.format !== 'ample-bolt/order') return refuse('wrong-format', 'format', 'format must be "ample-bolt/order".');
-  if (head.version !== 1) return refuse('wrong-version', 'version', `version ${JSON.stringify(head.version) ?? 'is missing'}: this program reads version 1.`);
+  if (head.format !== 'ample-bolt/order')
+    return refuse('wrong-format', 'format', 'format must be "ample-bolt/order".');
+  if (head.version !== 1)
+    return refuse(
+      'wrong-version',
+      'version',
+      `version ${JSON.stringify(head.version) ?? 'is missing'}: this program reads version 1.`,
+    );
   const candidate: unknown = file;
   if (validate(candidate)) return read(candidate);
   const [error] = validate.errors ?? [];
@@ -46,7 +55,11 @@ function checkHead(file: unknown): Read<OrderFile> {
 function missingMeasure(style: Style, values: MeasureValues): Read<MeasureValues> {
   const missing = style.requires.find((id) => values[id] === undefined);
   if (!missing) return read(values);
-  return refuse('missing-measure', `measures.${missing}`, `${measureOf(missing).names[0]} is missing; ${style.name.toLowerCase()} needs it. ${measureOf(missing).steps.join(' ')}`);
+  return refuse(
+    'missing-measure',
+    `measures.${missing}`,
+    `${measureOf(missing).names[0]} is missing; ${style.name.toLowerCase()} needs it. ${measureOf(missing).steps.join(' ')}`,
+  );
 }
 
 /** Reads a parsed order file: shape, names, lengths and required measures, in that order. */
@@ -56,14 +69,26 @@ export function readOrder(file: unknown): Read<Order> {
   const order = head.value;
   const { unit } = order;
   const [garment, second] = order.garments;
-  if (!garment || second) return refuse('not-yet', 'garments', 'An order holds one garment for now; write one file for each.');
+  if (!garment || second)
+    return refuse('not-yet', 'garments', 'An order holds one garment for now; write one file for each.');
   const style = styleOf(garment.style);
-  if (!style) return refuse('unknown-style', 'garments.0.style', `${garment.style} is not in the style book; there is ${Object.keys(styleBook).join(', ')}.`);
+  if (!style)
+    return refuse(
+      'unknown-style',
+      'garments.0.style',
+      `${garment.style} is not in the style book; there is ${Object.keys(styleBook).join(', ')}.`,
+    );
   const values = readMeasures(order.measures, unit);
   if (!values.ok) return values;
   const complete = missingMeasure(style, values.value);
   if (!complete.ok) return complete;
-  const heel = readLength(order.measured?.heelHeight ?? 0, unit, 'measured.heelHeight', 'Heel height', HEEL_BOUNDS);
+  const heel = readLength(
+    order.measured?.heelHeight ?? 0,
+    unit,
+    'measured.heelHeight',
+    'Heel height',
+    HEEL_BOUNDS,
+  );
   if (!heel.ok) return heel;
   const chosen = readChoices(style, garment, unit, 'garments.0.choices');
   if (!chosen.ok) return chosen;
@@ -75,7 +100,11 @@ export function readOrder(file: unknown): Read<Order> {
     unit,
     client: { name: order.client?.name ?? '', kind: order.client?.kind ?? 'adult' },
     startLine: order.measured?.startLine ?? 'stitch',
-    person: { from: order.measured?.from ?? 'neckSide', observations: { ...usualObservations, ...order.observations }, values: complete.value },
+    person: {
+      from: order.measured?.from ?? 'neckSide',
+      observations: { ...usualObservations, ...order.observations },
+      values: complete.value,
+    },
     style,
     ...chosen.value,
     rules: rules.value,
@@ -90,7 +119,11 @@ export function readOrderText(text: string): Read<Order> {
   try {
     file = JSON.parse(text);
   } catch (error) {
-    return refuse('malformed-json', '', `The file is not JSON: ${error instanceof Error ? error.message : 'unreadable'}.`);
+    return refuse(
+      'malformed-json',
+      '',
+      `The file is not JSON: ${error instanceof Error ? error.message : 'unreadable'}.`,
+    );
   }
   return readOrder(file);
 }

@@ -1,7 +1,8 @@
 import type { EnteredById, Ticket } from '../../shop/ticket.ts';
 import type { OrderFile } from './order.ts';
 
-const written = (entered: EnteredById): { [id: string]: string } => Object.fromEntries(Object.entries(entered).map(([id, { typed }]) => [id, typed]));
+const written = (entered: EnteredById): { [id: string]: string } =>
+  Object.fromEntries(Object.entries(entered).map(([id, { typed }]) => [id, typed]));
 
 const millimetres = (mm: number): string => `${mm}mm`;
 

@@ -19,15 +19,28 @@ export interface MarksToPrint {
 
 function layPage(paper: Paper, lay: Lay, ticket: Ticket): void {
   const cloth = ticket.cloths.find(({ role }) => role === lay.role);
-  write(paper, `Lay on ${cloth?.name ?? lay.role}, ${formatLength(lay.width, ticket.unit)} wide, ${lay.fold === 'half' ? 'folded in half, selvedge to selvedge' : 'open, one layer'}`, { bold: true, size: 12 });
-  write(paper, `Length ${formatLength(lay.length, ticket.unit)}. Buy ${lay.buy.amount} ${lay.buy.unit}. The start of the cloth is at the top.`);
+  write(
+    paper,
+    `Lay on ${cloth?.name ?? lay.role}, ${formatLength(lay.width, ticket.unit)} wide, ${lay.fold === 'half' ? 'folded in half, selvedge to selvedge' : 'open, one layer'}`,
+    { bold: true, size: 12 },
+  );
+  write(
+    paper,
+    `Length ${formatLength(lay.length, ticket.unit)}. Buy ${lay.buy.amount} ${lay.buy.unit}. The start of the cloth is at the top.`,
+  );
   skip(paper, 6);
   const clothRing = [point(0, 0), point(lay.width, 0), point(lay.width, lay.length), point(0, lay.length)];
-  const foldRings = lay.sections.flatMap(({ foldLines, from, to }) => foldLines.map((x) => ({ ring: [point(x, from), point(x, to)], dashed: true })));
+  const foldRings = lay.sections.flatMap(({ foldLines, from, to }) =>
+    foldLines.map((x) => ({ ring: [point(x, from), point(x, to)], dashed: true })),
+  );
   draw(
     paper,
     {
-      rings: [{ ring: clothRing, faint: true }, ...lay.placements.map(({ polygon }) => ({ ring: polygon })), ...foldRings],
+      rings: [
+        { ring: clothRing, faint: true },
+        ...lay.placements.map(({ polygon }) => ({ ring: polygon })),
+        ...foldRings,
+      ],
       box: boxOf(clothRing),
       labels: lay.placements.map(({ piece, polygon }) => {
         const box = boxOf(polygon);
@@ -39,7 +52,12 @@ function layPage(paper: Paper, lay: Lay, ticket: Ticket): void {
   );
 }
 
-function piecePage(paper: Paper, { piece, stitch, outline }: DraftedPiece, marks: readonly Mark[], ticket: Ticket): void {
+function piecePage(
+  paper: Paper,
+  { piece, stitch, outline }: DraftedPiece,
+  marks: readonly Mark[],
+  ticket: Ticket,
+): void {
   turnPage(paper);
   write(paper, `${piece.name}, ${cutName(piece.cut.layers, piece.cut.copies)}`, { bold: true, size: 14 });
   skip(paper, 6);
@@ -51,12 +69,21 @@ function piecePage(paper: Paper, { piece, stitch, outline }: DraftedPiece, marks
 export async function marksPdf({ ticket, draft, marks }: MarksToPrint): Promise<Uint8Array> {
   const paper = await newPaper(`Ticket ${ticket.number}, ${ticket.title}`);
   write(paper, `No. ${ticket.number}  ${ticket.title}`, { bold: true, size: 18 });
-  write(paper, `${ticket.client.name}, due ${ticket.dueOn}. Lengths in ${ticket.unit === 'in' ? 'inches, to the nearest 1/8' : 'centimetres, to the nearest half'}. Full line: cut. Dashed line: stitch.`);
+  write(
+    paper,
+    `${ticket.client.name}, due ${ticket.dueOn}. Lengths in ${ticket.unit === 'in' ? 'inches, to the nearest 1/8' : 'centimetres, to the nearest half'}. Full line: cut. Dashed line: stitch.`,
+  );
   skip(paper, 8);
   if (ticket.lay) layPage(paper, ticket.lay, ticket);
   else write(paper, 'No lay was chosen yet.', { quiet: true });
   skip(paper, 4);
   for (const caution of cautions.cutting) write(paper, caution, { size: 9, quiet: true });
-  for (const drafted of draft.pieces) piecePage(paper, drafted, marks.filter(({ piece }) => piece === drafted.piece.id), ticket);
+  for (const drafted of draft.pieces)
+    piecePage(
+      paper,
+      drafted,
+      marks.filter(({ piece }) => piece === drafted.piece.id),
+      ticket,
+    );
   return paper.document.save();
 }

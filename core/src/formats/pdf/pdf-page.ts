@@ -20,7 +20,10 @@ export interface Paper {
 export async function newPaper(title: string): Promise<Paper> {
   const document = await PDFDocument.create();
   document.setTitle(title);
-  const [plain, bold] = await Promise.all([document.embedFont(StandardFonts.Helvetica), document.embedFont(StandardFonts.HelveticaBold)]);
+  const [plain, bold] = await Promise.all([
+    document.embedFont(StandardFonts.Helvetica),
+    document.embedFont(StandardFonts.HelveticaBold),
+  ]);
   return { document, plain, bold, page: document.addPage([PAGE.width, PAGE.height]), y: PAGE.margin };
 }
 
@@ -34,8 +37,14 @@ export function turnPage(paper: Paper): void {
 
 /** Standard fonts know Latin letters only; anything else would throw, so it is shown as a question mark. */
 function printable(text: string, font: PDFFont): string {
-  const known = text.replaceAll('\u2044', '/').replaceAll('\u2009', ' ').replaceAll('−', '-').replaceAll('≈', '~');
-  return [...known].map((letter) => (font.getCharacterSet().includes(letter.codePointAt(0) ?? 0) ? letter : '?')).join('');
+  const known = text
+    .replaceAll('\u2044', '/')
+    .replaceAll('\u2009', ' ')
+    .replaceAll('−', '-')
+    .replaceAll('≈', '~');
+  return [...known]
+    .map((letter) => (font.getCharacterSet().includes(letter.codePointAt(0) ?? 0) ? letter : '?'))
+    .join('');
 }
 
 function linesOf(text: string, font: PDFFont, size: number, width: number): string[] {
@@ -59,11 +68,21 @@ export interface TextStyle {
 }
 
 /** Writes wrapped text at the next line and moves on; a new page where it does not fit. */
-export function write(paper: Paper, text: string, { size = 10, bold = false, quiet: soft = false, indent = 0 }: TextStyle = {}): void {
+export function write(
+  paper: Paper,
+  text: string,
+  { size = 10, bold = false, quiet: soft = false, indent = 0 }: TextStyle = {},
+): void {
   const font = bold ? paper.bold : paper.plain;
   for (const line of linesOf(text, font, size, roomAcross - indent)) {
     if (roomBelow(paper) < size * 1.4) turnPage(paper);
-    paper.page.drawText(line, { x: PAGE.margin + indent, y: PAGE.height - paper.y - size, size, font, color: soft ? quiet : ink });
+    paper.page.drawText(line, {
+      x: PAGE.margin + indent,
+      y: PAGE.height - paper.y - size,
+      size,
+      font,
+      color: soft ? quiet : ink,
+    });
     paper.y += size * 1.4;
   }
 }
@@ -74,12 +93,22 @@ export const skip = (paper: Paper, points: number): void => {
 
 export interface Drawing {
   readonly rings: readonly { readonly ring: Ring; readonly dashed?: boolean; readonly faint?: boolean }[];
-  readonly box: { readonly minX: number; readonly minY: number; readonly maxX: number; readonly maxY: number };
+  readonly box: {
+    readonly minX: number;
+    readonly minY: number;
+    readonly maxX: number;
+    readonly maxY: number;
+  };
   readonly labels?: readonly { readonly text: string; readonly x: number; readonly y: number }[];
 }
 
 /** Draws rings, in mm, fitted into `width` × `height` points at the next line. */
-export function draw(paper: Paper, { rings, box, labels = [] }: Drawing, width: number, height: number): void {
+export function draw(
+  paper: Paper,
+  { rings, box, labels = [] }: Drawing,
+  width: number,
+  height: number,
+): void {
   if (roomBelow(paper) < height) turnPage(paper);
   const scale = Math.min(width / (box.maxX - box.minX), height / (box.maxY - box.minY));
   const [left, top] = [PAGE.margin - box.minX * scale, PAGE.height - paper.y + box.minY * scale];
@@ -98,7 +127,13 @@ export function draw(paper: Paper, { rings, box, labels = [] }: Drawing, width: 
   for (const { text, x, y } of labels) {
     const shown = printable(text, paper.plain);
     const half = paper.plain.widthOfTextAtSize(shown, 8) / 2;
-    paper.page.drawText(shown, { x: left + x * scale - half, y: top - y * scale - 3, size: 8, font: paper.plain, color: ink });
+    paper.page.drawText(shown, {
+      x: left + x * scale - half,
+      y: top - y * scale - 3,
+      size: 8,
+      font: paper.plain,
+      color: ink,
+    });
   }
   paper.y += (box.maxY - box.minY) * scale + 10;
 }

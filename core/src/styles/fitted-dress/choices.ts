@@ -4,13 +4,13 @@ import type { Choice } from '../style.ts';
 /** Ranges and defaults are common practice for a sleeveless fitted dress. */
 // prettier-ignore
 export const fittedDressChoices = {
-  neckWidth: { label: 'Neck width', group: 'Neck', help: 'From the centre, on the half; at the neck base unless chosen', least: inches(2), most: inches(6), usual: 'from-body' },
+  neckWidth: { label: 'Neck width', group: 'Neck', help: 'From the centre, on the half', least: inches(2), most: inches(6), usual: 'from-body' },
   neckDepthFront: { label: 'Neck depth, front', group: 'Neck', help: 'Straight down from the start line', least: inches(2), most: inches(9), usual: inches(3.5) },
   neckDepthBack: { label: 'Neck depth, back', group: 'Neck', help: 'Straight down from the start line', least: inches(0.5), most: inches(8), usual: inches(1.5) },
   easeBust: { label: 'Ease at bust', group: 'Ease', help: 'Finished round less body round', least: 0, most: inches(8), usual: inches(2) },
   easeWaist: { label: 'Ease at waist', group: 'Ease', help: 'Finished round less body round', least: 0, most: inches(8), usual: inches(1.5) },
   easeHip: { label: 'Ease at hip', group: 'Ease', help: 'Finished round less body round', least: inches(0.5), most: inches(10), usual: inches(2) },
-  length: { label: 'Length', group: 'Skirt', help: 'Start line to finished hem; at the knee unless chosen', least: inches(18), most: inches(66), usual: 'from-body' },
+  length: { label: 'Length', group: 'Skirt', help: 'Start line to finished hem', least: inches(18), most: inches(66), usual: 'from-body' },
   pegging: { label: 'Pegging', group: 'Skirt', help: 'How far each quarter of the hem comes in', least: 0, most: inches(3), usual: inches(1) },
 } as const satisfies Record<string, Choice>;
 

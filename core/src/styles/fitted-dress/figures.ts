@@ -17,8 +17,10 @@ export interface FigureContext {
   readonly rules: RuleSet;
 }
 
-export const allowanceTerm = (context: FigureContext, role: SeamRole): Term => plus(byRule(allowanceRule(role), context.allowances[role]));
-export const lessAllowance = (context: FigureContext, role: SeamRole): Term => minus(byRule(allowanceRule(role), context.allowances[role]));
+export const allowanceTerm = (context: FigureContext, role: SeamRole): Term =>
+  plus(byRule(allowanceRule(role), context.allowances[role]));
+export const lessAllowance = (context: FigureContext, role: SeamRole): Term =>
+  minus(byRule(allowanceRule(role), context.allowances[role]));
 
 interface FigureParts {
   readonly name: string;
@@ -32,7 +34,10 @@ interface FigureParts {
 }
 
 /** A figure whose working ends on what was really drawn. */
-export const figure = ({ piece }: DraftedPiece, { name, working, because, ...parts }: FigureParts): Figure => ({
+export const figure = (
+  { piece }: DraftedPiece,
+  { name, working, because, ...parts }: FigureParts,
+): Figure => ({
   id: `${piece.id}/${name}`,
   ...parts,
   working: corrected(working, parts.mm, because),
@@ -54,23 +59,59 @@ export function outlineOut({ piece, outline }: DraftedPiece, at: Point): number 
 }
 
 /** A width at a level, from the centre out to the side. */
-export const outFigure = (piece: DraftedPiece, level: LevelName, label: string, working: Working, because: string): Figure => {
+export const outFigure = (
+  piece: DraftedPiece,
+  level: LevelName,
+  label: string,
+  working: Working,
+  because: string,
+): Figure => {
   const end = levelEnd(piece, level);
-  return figure(piece, { name: level, label, kind: 'out', mm: outlineOut(piece, end), stitch: end.x, working, because });
+  return figure(piece, {
+    name: level,
+    label,
+    kind: 'out',
+    mm: outlineOut(piece, end),
+    stitch: end.x,
+    working,
+    because,
+  });
 };
 
 /** A corner of the stitch line with the cut corner that belongs to it, read out or down. */
-export function cornerFigure(piece: DraftedPiece, edge: string, kind: 'out' | 'down', name: string, label: string, working: Working): Figure {
+export function cornerFigure(
+  piece: DraftedPiece,
+  edge: string,
+  kind: 'out' | 'down',
+  name: string,
+  label: string,
+  working: Working,
+): Figure {
   const cut = piece.corners[edge];
   if (!cut) throw new Error(`${piece.piece.id} has no corner at ${edge}`);
   const stitch = endOf(edgeOf(piece.piece, edge).path);
   const axis = kind === 'out' ? 'x' : 'y';
-  return figure(piece, { name, label, kind, mm: cut[axis], stitch: stitch[axis], working, because: 'corner' });
+  return figure(piece, {
+    name,
+    label,
+    kind,
+    mm: cut[axis],
+    stitch: stitch[axis],
+    working,
+    because: 'corner',
+  });
 }
 
 /** A point inside the piece or a level, where cut and stitch agree. */
-export const insideFigure = (piece: DraftedPiece, kind: Figure['kind'], name: string, label: string, mm: number, working: Working, because: string): Figure =>
-  figure(piece, { name, label, kind, mm, stitch: mm, working, because });
+export const insideFigure = (
+  piece: DraftedPiece,
+  kind: Figure['kind'],
+  name: string,
+  label: string,
+  mm: number,
+  working: Working,
+  because: string,
+): Figure => figure(piece, { name, label, kind, mm, stitch: mm, working, because });
 
 /** The sums behind a dart: what it takes in, and where its tip stands. */
 export interface DartWorkings {
@@ -86,11 +127,24 @@ export function dartFigures(piece: DraftedPiece, workingsOf: (dartId: string) =>
     const [mouthA, tip, mouthB] = [startOf(outer.path), endOf(outer.path), endOf(inner.path)];
     const label = dartLabel(dart.id);
     const workings = workingsOf(dart.id);
-    const inside = (kind: Figure['kind'], name: string, words: string, mm: number, working: Working, because: string) =>
-      insideFigure(piece, kind, `${dart.id}-${name}`, `${label}, ${words}`, mm, working, because);
+    const inside = (
+      kind: Figure['kind'],
+      name: string,
+      words: string,
+      mm: number,
+      working: Working,
+      because: string,
+    ) => insideFigure(piece, kind, `${dart.id}-${name}`, `${label}, ${words}`, mm, working, because);
     const leg = edgeLength(outer);
     return [
-      inside('length', 'intake', 'whole intake', distance(mouthA, mouthB), workings.intake, 'curve of the seam'),
+      inside(
+        'length',
+        'intake',
+        'whole intake',
+        distance(mouthA, mouthB),
+        workings.intake,
+        'curve of the seam',
+      ),
       inside('length', 'leg', 'length of each leg', leg, drawn('mouth to tip', leg), 'as drawn'),
       inside('out', 'tip-out', 'tip, out', tip.x, workings.tipOut, 'along the dart'),
       inside('down', 'tip-down', 'tip, down', tip.y, workings.tipDown, 'along the dart'),
@@ -107,11 +161,17 @@ export function dartLabel(id: string): string {
 export const waistDartTerms = ({ piece }: DraftedPiece): Term[] =>
   piece.darts
     .filter(({ id }) => id.startsWith('waist-dart'))
-    .map((dart) => plus(drawn(dartLabel(dart.id).toLowerCase(), distance(startOf(edgeOf(piece, dart.legs[0]).path), endOf(edgeOf(piece, dart.legs[1]).path)))));
+    .map((dart) =>
+      plus(
+        drawn(
+          dartLabel(dart.id).toLowerCase(),
+          distance(startOf(edgeOf(piece, dart.legs[0]).path), endOf(edgeOf(piece, dart.legs[1]).path)),
+        ),
+      ),
+    );
 
 /** The length of a seam on the stitch line; its cut line is as long but for the corners. */
 export const seamFigure = (piece: DraftedPiece, role: 'side' | 'shoulder', label: string): Figure => {
   const mm = edgesWithRole(piece.piece, role).reduce((total, edge) => total + edgeLength(edge), 0);
   return insideFigure(piece, 'length', `${role}-seam`, label, mm, drawn('as drawn', mm), 'curve');
 };
-

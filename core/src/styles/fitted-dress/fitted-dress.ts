@@ -17,7 +17,15 @@ import { skirtFigures } from './skirt-figures.ts';
 
 type Chosen = { readonly [id in FittedDressChoice]: number };
 
-const derives = ['height', 'highBust', 'acrossChest', 'acrossBack', 'armhole', 'waistToHip', 'waistToKnee'] as const;
+const derives = [
+  'height',
+  'highBust',
+  'acrossChest',
+  'acrossBack',
+  'armhole',
+  'waistToHip',
+  'waistToKnee',
+] as const;
 
 /** Choices with defaults filled in: unless chosen, the neck lies at its base and the hem falls at the knee. */
 function fillChoices(body: Body, { choices, rules }: DraftInput): Chosen {
@@ -43,7 +51,12 @@ function finish(body: Body, choices: Chosen, bodice: Bodice, skirt: Skirt, conte
   if (!bodiceFront || !bodiceBack || !skirtFront || !skirtBack) throw new Error('the dress has four pieces');
   const seams = checkSeams(
     drafted.map(({ piece }) => piece),
-    dressSeams({ bodiceFront: bodice.front, bodiceBack: bodice.back, skirtFront: skirt.front, skirtBack: skirt.back }),
+    dressSeams({
+      bodiceFront: bodice.front,
+      bodiceBack: bodice.back,
+      skirtFront: skirt.front,
+      skirtBack: skirt.back,
+    }),
   );
   const rounds = [
     measureRound('bust', [bodiceFront, bodiceBack], body.mm('bust'), choices.easeBust),
@@ -52,9 +65,17 @@ function finish(body: Body, choices: Chosen, bodice: Bodice, skirt: Skirt, conte
   ];
   const figures = [
     ...[bodiceFront, bodiceBack].flatMap((piece) => bodiceFigures(context, choices, bodice, piece)),
-    ...[skirtFront, skirtBack].flatMap((piece) => skirtFigures(context, choices, skirt, piece, bodice.frame.waist.front)),
+    ...[skirtFront, skirtBack].flatMap((piece) =>
+      skirtFigures(context, choices, skirt, piece, bodice.frame.waist.front),
+    ),
   ];
-  const findings = [...bodice.findings, ...skirt.findings, ...outlineFindings(drafted), ...seamFindings(seams), ...roundFindings(rounds)];
+  const findings = [
+    ...bodice.findings,
+    ...skirt.findings,
+    ...outlineFindings(drafted),
+    ...seamFindings(seams),
+    ...roundFindings(rounds),
+  ];
   return { pieces: drafted, seams, rounds, figures, findings };
 }
 
@@ -63,7 +84,11 @@ function draft(input: DraftInput): Draft {
   const choices = fillChoices(body, input);
   const allowances = allowancesFrom(input.rules, input.allowances);
   const bodice = draftBodice(body, choices, input.rules, allowances);
-  const skirtChoices = { easeHip: choices.easeHip, pegging: choices.pegging, length: choices.length - bodice.frame.waist.front };
+  const skirtChoices = {
+    easeHip: choices.easeHip,
+    pegging: choices.pegging,
+    length: choices.length - bodice.frame.waist.front,
+  };
   const skirt = draftSkirt(body, skirtChoices, bodice, input.rules, allowances);
   const drafted = finish(body, choices, bodice, skirt, { body, allowances, rules: input.rules });
   return { ...drafted, findings: [...drafted.findings, ...findings] };
@@ -74,7 +99,16 @@ export const fittedDress: Style = {
   id: 'fitted-dress',
   name: 'Fitted dress',
   summary: 'Sleeveless, round neck, waist and bust darts, pegged skirt, zip at the centre back',
-  requires: ['shoulder', 'bustSpan', 'shoulderToBust', 'frontWaistLength', 'backWaistLength', 'bust', 'waist', 'hip'],
+  requires: [
+    'shoulder',
+    'bustSpan',
+    'shoulderToBust',
+    'frontWaistLength',
+    'backWaistLength',
+    'bust',
+    'waist',
+    'hip',
+  ],
   derives,
   checks: ['shoulderLength', 'neck', 'underBust', 'shoulderToUnderBust'],
   choices: fittedDressChoices,

@@ -1,12 +1,16 @@
 import { edgesWithRole, type EdgeRole, type Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 
-const edgesOf = (piece: Piece, role: EdgeRole): string[] => edgesWithRole(piece, role).map((edge) => `${piece.id}/${edge.id}`);
+const edgesOf = (piece: Piece, role: EdgeRole): string[] =>
+  edgesWithRole(piece, role).map((edge) => `${piece.id}/${edge.id}`);
 
-const joined = (id: string, role: EdgeRole, a: Piece, b: Piece): Seam => equalSeam(id, edgesOf(a, role), edgesOf(b, role));
+const joined = (id: string, role: EdgeRole, a: Piece, b: Piece): Seam =>
+  equalSeam(id, edgesOf(a, role), edgesOf(b, role));
 
 const dartSeams = (piece: Piece): Seam[] =>
-  piece.darts.map((dart) => equalSeam(`${piece.id} ${dart.id}`, [`${piece.id}/${dart.legs[0]}`], [`${piece.id}/${dart.legs[1]}`]));
+  piece.darts.map((dart) =>
+    equalSeam(`${piece.id} ${dart.id}`, [`${piece.id}/${dart.legs[0]}`], [`${piece.id}/${dart.legs[1]}`]),
+  );
 
 export interface DressPieces {
   readonly bodiceFront: Piece;

@@ -7,7 +7,19 @@ import { edgeOf, roleLength } from '../../pieces/piece.ts';
 import { drawn, minus, plus, sum, type Term } from '../../workings/working.ts';
 import type { ChoiceValues } from '../style.ts';
 import { choiceTerm, quarterOf } from './bodice-figures.ts';
-import { allowanceTerm, dartFigures, type DartWorkings, figure, insideFigure, levelEnd, outFigure, outlineOut, seamFigure, waistDartTerms, type FigureContext } from './figures.ts';
+import {
+  allowanceTerm,
+  dartFigures,
+  type DartWorkings,
+  figure,
+  insideFigure,
+  levelEnd,
+  outFigure,
+  outlineOut,
+  seamFigure,
+  waistDartTerms,
+  type FigureContext,
+} from './figures.ts';
 
 /** Skirt darts share what the hip and waist widths differ by, less the side; their places follow the bodice's darts. */
 function skirtDart({ piece }: DraftedPiece, dartId: string): DartWorkings {
@@ -15,11 +27,21 @@ function skirtDart({ piece }: DraftedPiece, dartId: string): DartWorkings {
   const [outer, inner] = [edgeOf(piece, legs[0]), edgeOf(piece, legs[1])];
   const tip = endOf(outer.path);
   const intake = distance(startOf(outer.path), endOf(inner.path));
-  return { intake: drawn('share of hip less waist', intake), tipOut: drawn('below the bodice dart', tip.x), tipDown: drawn('dart depth', tip.y) };
+  return {
+    intake: drawn('share of hip less waist', intake),
+    tipOut: drawn('below the bodice dart', tip.x),
+    tipDown: drawn('dart depth', tip.y),
+  };
 }
 
 /** Every cut dimension of a skirt panel, from the waist down; downs are from the waist line at the centre front. */
-export function skirtFigures(context: FigureContext, choices: ChoiceValues, skirt: Skirt, piece: DraftedPiece, waistLevel: number): Figure[] {
+export function skirtFigures(
+  context: FigureContext,
+  choices: ChoiceValues,
+  skirt: Skirt,
+  piece: DraftedPiece,
+  waistLevel: number,
+): Figure[] {
   const isFront = piece.piece.id === 'skirt-front';
   const share = drawn('front share', skirt.share);
   const shareTerm: Term = isFront ? plus(share) : minus(share);
@@ -34,11 +56,31 @@ export function skirtFigures(context: FigureContext, choices: ChoiceValues, skir
       piece,
       'waist',
       'Waist, out',
-      sum(plus(drawn('bodice waist', roleLength(piece.piece, 'waist'))), ...waistDartTerms(piece), allowanceTerm(context, 'side')),
+      sum(
+        plus(drawn('bodice waist', roleLength(piece.piece, 'waist'))),
+        ...waistDartTerms(piece),
+        allowanceTerm(context, 'side'),
+      ),
       'curve of the waist',
     ),
-    insideFigure(piece, 'down', 'waist-side', 'Waist, down at the side', waistSide.y, drawn('waist line', 0), 'rise over the hip'),
-    insideFigure(piece, 'down', 'hip-line', 'Hip line, down', hip.y, context.body.term('waistToHip'), 'as drawn'),
+    insideFigure(
+      piece,
+      'down',
+      'waist-side',
+      'Waist, down at the side',
+      waistSide.y,
+      drawn('waist line', 0),
+      'rise over the hip',
+    ),
+    insideFigure(
+      piece,
+      'down',
+      'hip-line',
+      'Hip line, down',
+      hip.y,
+      context.body.term('waistToHip'),
+      'as drawn',
+    ),
     outFigure(piece, 'hip', 'Hip, out', sum(...hipTerms), 'curve of the side'),
     figure(piece, {
       name: 'length',

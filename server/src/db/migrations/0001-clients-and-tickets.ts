@@ -6,12 +6,21 @@ const stamps = {
   created_at: { type: DataTypes.DATE, allowNull: false, defaultValue: literal('now()') },
   updated_at: { type: DataTypes.DATE, allowNull: false, defaultValue: literal('now()') },
 };
-const json = (initial: string) => ({ type: DataTypes.JSONB, allowNull: false, defaultValue: literal(`'${initial}'::jsonb`) });
+const json = (initial: string) => ({
+  type: DataTypes.JSONB,
+  allowNull: false,
+  defaultValue: literal(`'${initial}'::jsonb`),
+});
 
 export const up: Migration = async ({ context: { query, transaction } }) => {
   await query.createTable(
     'clients',
-    { id, name: { type: DataTypes.TEXT, allowNull: false }, kind: { type: DataTypes.TEXT, allowNull: false }, ...stamps },
+    {
+      id,
+      name: { type: DataTypes.TEXT, allowNull: false },
+      kind: { type: DataTypes.TEXT, allowNull: false },
+      ...stamps,
+    },
     { transaction },
   );
   await query.createTable(
@@ -39,7 +48,13 @@ export const up: Migration = async ({ context: { query, transaction } }) => {
     'measure_sets',
     {
       id,
-      ticket_id: { type: DataTypes.UUID, allowNull: false, unique: true, references: { model: 'tickets', key: 'id' }, onDelete: 'CASCADE' },
+      ticket_id: {
+        type: DataTypes.UUID,
+        allowNull: false,
+        unique: true,
+        references: { model: 'tickets', key: 'id' },
+        onDelete: 'CASCADE',
+      },
       measured_from: { type: DataTypes.TEXT, allowNull: false },
       start_line: { type: DataTypes.TEXT, allowNull: false },
       observations: { type: DataTypes.JSONB, allowNull: false },

@@ -1,5 +1,13 @@
 import type { ClientKind } from '@ample-bolt/core/measures/plausibility';
-import { DataTypes, literal, Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import {
+  DataTypes,
+  literal,
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
 
 export class ClientModel extends Model<InferAttributes<ClientModel>, InferCreationAttributes<ClientModel>> {
   declare id: CreationOptional<string>;

@@ -9,5 +9,8 @@ export const clientSchema = {
   type: 'object',
   required: ['name', 'kind'],
   additionalProperties: false,
-  properties: { name: { type: 'string', minLength: 1, maxLength: 120, pattern: '\\S' }, kind: { enum: ['adult', 'child'] } },
+  properties: {
+    name: { type: 'string', minLength: 1, maxLength: 120, pattern: '\\S' },
+    kind: { enum: ['adult', 'child'] },
+  },
 } as const;

@@ -18,13 +18,21 @@ function accepted<T>(read: { ok: true; value: T } | { ok: false; fault: InputFau
 }
 
 /** Fields that were left empty are not entered. */
-const filled = (typed: Typed): Typed => Object.fromEntries(Object.entries(typed).filter(([, text]) => text.trim() !== ''));
+const filled = (typed: Typed): Typed =>
+  Object.fromEntries(Object.entries(typed).filter(([, text]) => text.trim() !== ''));
 
 /** A bare number means the ticket's unit; the unit is written down with it, so that it still does when the unit changes. */
-const withUnit = (text: string, unit: Unit): string => (/[a-z"″]\s*$/i.test(text) ? text.trim() : `${text.trim()} ${unit}`);
+const withUnit = (text: string, unit: Unit): string =>
+  /[a-z"″]\s*$/i.test(text) ? text.trim() : `${text.trim()} ${unit}`;
 
-function entered(typed: Typed, lengths: { readonly [id: string]: number | undefined }, unit: Unit): EnteredById {
-  return Object.fromEntries(Object.entries(typed).map(([id, text]) => [id, { mm: lengths[id] ?? 0, typed: withUnit(text, unit) }]));
+function entered(
+  typed: Typed,
+  lengths: { readonly [id: string]: number | undefined },
+  unit: Unit,
+): EnteredById {
+  return Object.fromEntries(
+    Object.entries(typed).map(([id, text]) => [id, { mm: lengths[id] ?? 0, typed: withUnit(text, unit) }]),
+  );
 }
 
 export function readMeasureEntries(typed: Typed, unit: Unit): EnteredById {
@@ -34,14 +42,23 @@ export function readMeasureEntries(typed: Typed, unit: Unit): EnteredById {
 
 export function knownStyle(id: string): Style {
   const style = styleOf(id);
-  if (!style) throw new Problem(422, 'unknown-style', `${id} is not in the style book; there is ${Object.keys(styleBook).join(', ')}.`, { field: 'styleId' });
+  if (!style)
+    throw new Problem(
+      422,
+      'unknown-style',
+      `${id} is not in the style book; there is ${Object.keys(styleBook).join(', ')}.`,
+      { field: 'styleId' },
+    );
   return style;
 }
 
 export function readChoiceEntries(styleId: string, typed: Typed, unit: Unit): EnteredById {
   const present = filled(typed);
-  const { choices } = accepted(readChoices(knownStyle(styleId), { style: styleId, choices: present }, unit, 'choices'));
+  const { choices } = accepted(
+    readChoices(knownStyle(styleId), { style: styleId, choices: present }, unit, 'choices'),
+  );
   return entered(present, choices, unit);
 }
 
-export const readClothEntries = (files: readonly ClothFile[], unit: Unit): Cloth[] => accepted(readCloths(files, unit));
+export const readClothEntries = (files: readonly ClothFile[], unit: Unit): Cloth[] =>
+  accepted(readCloths(files, unit));

@@ -36,7 +36,10 @@ export class TicketModel extends Model<InferAttributes<TicketModel>, InferCreati
   declare measureSet?: NonAttribute<MeasureSetModel>;
 }
 
-export class MeasureSetModel extends Model<InferAttributes<MeasureSetModel>, InferCreationAttributes<MeasureSetModel>> {
+export class MeasureSetModel extends Model<
+  InferAttributes<MeasureSetModel>,
+  InferCreationAttributes<MeasureSetModel>
+> {
   declare id: CreationOptional<string>;
   declare ticketId: ForeignKey<string>;
   declare measuredFrom: MeasureSet['from'];
@@ -73,7 +76,14 @@ export function initTicketModels(sequelize: Sequelize): void {
     { sequelize, tableName: 'tickets' },
   );
   MeasureSetModel.init(
-    { id: id(), measuredFrom: text(), startLine: text(), observations: DataTypes.JSONB, values: DataTypes.JSONB, ...stamps() },
+    {
+      id: id(),
+      measuredFrom: text(),
+      startLine: text(),
+      observations: DataTypes.JSONB,
+      values: DataTypes.JSONB,
+      ...stamps(),
+    },
     { sequelize, tableName: 'measure_sets' },
   );
   TicketModel.belongsTo(ClientModel, { foreignKey: 'clientId', as: 'client' });

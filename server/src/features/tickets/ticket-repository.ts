@@ -1,6 +1,6 @@
 import { usualObservations } from '@ample-bolt/core/measures/measure-set';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
-import type { CreationAttributes, Transaction } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import { ClientModel } from '../clients/client-model.ts';
 import { MeasureSetModel, TicketModel } from './ticket-model.ts';
 
@@ -9,7 +9,12 @@ const related = [
   { model: MeasureSetModel, as: 'measureSet' },
 ];
 
-const noMeasures: MeasureSet = { from: 'neckSide', startLine: 'stitch', observations: usualObservations, values: {} };
+const noMeasures: MeasureSet = {
+  from: 'neckSide',
+  startLine: 'stitch',
+  observations: usualObservations,
+  values: {},
+};
 
 function toTicket(row: TicketModel): Ticket {
   const { client, measureSet } = row;
@@ -23,7 +28,12 @@ function toTicket(row: TicketModel): Ticket {
     unit: row.unit,
     styleId: row.styleId,
     measures: measureSet
-      ? { from: measureSet.measuredFrom, startLine: measureSet.startLine, observations: measureSet.observations, values: measureSet.values }
+      ? {
+          from: measureSet.measuredFrom,
+          startLine: measureSet.startLine,
+          observations: measureSet.observations,
+          values: measureSet.values,
+        }
       : noMeasures,
     choices: row.choices,
     rules: row.rules,
@@ -36,7 +46,13 @@ function toTicket(row: TicketModel): Ticket {
 }
 
 export async function listTickets(): Promise<Ticket[]> {
-  const rows = await TicketModel.findAll({ include: related, order: [['dueOn', 'ASC'], ['number', 'ASC']] });
+  const rows = await TicketModel.findAll({
+    include: related,
+    order: [
+      ['dueOn', 'ASC'],
+      ['number', 'ASC'],
+    ],
+  });
   return rows.map(toTicket);
 }
 
@@ -45,16 +61,35 @@ export async function findTicket(id: string): Promise<Ticket | undefined> {
   return row ? toTicket(row) : undefined;
 }
 
-export async function createTicket(ticket: Pick<Ticket, 'title' | 'dueOn' | 'unit' | 'styleId'> & { clientId: string }): Promise<string> {
+export async function createTicket(
+  ticket: Pick<Ticket, 'title' | 'dueOn' | 'unit' | 'styleId'> & { clientId: string },
+): Promise<string> {
   return (await TicketModel.create(ticket)).id;
 }
 
 /** What of a ticket can be changed. Measures live in a row of their own. */
-export type TicketChange = Partial<Pick<Ticket, 'title' | 'dueOn' | 'unit' | 'choices' | 'cloths' | 'lay' | 'chalked' | 'marksInAll' | 'measures' | 'rules'>>;
+export type TicketChange = Partial<
+  Pick<
+    Ticket,
+    | 'title'
+    | 'dueOn'
+    | 'unit'
+    | 'choices'
+    | 'cloths'
+    | 'lay'
+    | 'chalked'
+    | 'marksInAll'
+    | 'measures'
+    | 'rules'
+  >
+>;
 
-async function writeMeasures(ticketId: string, measures: MeasureSet, transaction: Transaction): Promise<void> {
-  const row: CreationAttributes<MeasureSetModel> = {
-    ticketId,
+async function writeMeasures(
+  ticketId: string,
+  measures: MeasureSet,
+  transaction: Transaction,
+): Promise<void> {
+  const row = {
     measuredFrom: measures.from,
     startLine: measures.startLine,
     observations: measures.observations,
@@ -62,13 +97,20 @@ async function writeMeasures(ticketId: string, measures: MeasureSet, transaction
   };
   const existing = await MeasureSetModel.findOne({ where: { ticketId }, transaction });
   if (existing) await existing.update(row, { transaction });
-  else await MeasureSetModel.create(row, { transaction });
+  else await MeasureSetModel.create({ ticketId, ...row }, { transaction });
 }
 
 /** Writes a change if the ticket still has the version that it was made on; says whether it did. */
-export function changeTicket(id: string, version: number, { measures, ...columns }: TicketChange): Promise<boolean> {
+export function changeTicket(
+  id: string,
+  version: number,
+  { measures, ...columns }: TicketChange,
+): Promise<boolean> {
   return TicketModel.sequelize!.transaction(async (transaction) => {
-    const [count] = await TicketModel.update({ ...columns, version: version + 1 }, { where: { id, version }, transaction });
+    const [count] = await TicketModel.update(
+      { ...columns, version: version + 1 },
+      { where: { id, version }, transaction },
+    );
     if (count === 1 && measures) await writeMeasures(id, measures, transaction);
     return count === 1;
   });

@@ -20,7 +20,19 @@ import {
   type NewTicket,
   type TicketEdit,
 } from './ticket-schemas.ts';
-import { draftTicket, editTicket, marksOf, openTicket, setChalk, setChoices, setCloths, setLay, setMeasures, ticketById, ticketSummaries } from './ticket-service.ts';
+import {
+  draftTicket,
+  editTicket,
+  marksOf,
+  openTicket,
+  setChalk,
+  setChoices,
+  setCloths,
+  setLay,
+  setMeasures,
+  ticketById,
+  ticketSummaries,
+} from './ticket-service.ts';
 
 const read = {
   newTicket: validator<NewTicket>(newTicketSchema),
@@ -41,7 +53,8 @@ function idOf(request: Request): string {
   return id;
 }
 
-const fileName = (number: number, ending: string): string => `attachment; filename="ticket-${number}.${ending}"`;
+const fileName = (number: number, ending: string): string =>
+  `attachment; filename="ticket-${number}.${ending}"`;
 
 export function ticketRoutes(): Router {
   const router = Router();
@@ -84,7 +97,10 @@ export function ticketRoutes(): Router {
     const ticket = await ticketById(idOf(request));
     const draft = draftTicket(ticket);
     const bytes = await marksPdf({ ticket, draft, marks: marksOf(ticket, draft, ticket.lay) });
-    response.type('pdf').set('Content-Disposition', fileName(ticket.number, 'pdf').replace('attachment', 'inline')).send(Buffer.from(bytes));
+    response
+      .type('pdf')
+      .set('Content-Disposition', fileName(ticket.number, 'pdf').replace('attachment', 'inline'))
+      .send(Buffer.from(bytes));
   });
   return router;
 }

@@ -51,7 +51,10 @@ export const ticketEditSchema = {
   properties: { version, title, dueOn, unit },
 } as const;
 
-export type MeasuresEdit = Versioned & Pick<MeasureSet, 'from' | 'startLine' | 'observations'> & { readonly values: { readonly [id: string]: string } };
+export type MeasuresEdit = Versioned &
+  Pick<MeasureSet, 'from' | 'startLine' | 'observations'> & {
+    readonly values: { readonly [id: string]: string };
+  };
 export const measuresEditSchema = {
   type: 'object',
   required: ['version', 'from', 'startLine', 'observations', 'values'],
@@ -81,7 +84,11 @@ export const clothsEditSchema = {
   properties: { version, cloths: { ...cloths, maxItems: 12 } },
 } as const;
 
-const point = { type: 'object', required: ['x', 'y'], properties: { x: { type: 'number' }, y: { type: 'number' } } } as const;
+const point = {
+  type: 'object',
+  required: ['x', 'y'],
+  properties: { x: { type: 'number' }, y: { type: 'number' } },
+} as const;
 const span = { type: 'array', items: { type: 'number' }, minItems: 2, maxItems: 2 } as const;
 
 export type LayEdit = Versioned & { readonly lay: Lay | null };
@@ -93,20 +100,38 @@ export const layEditSchema = {
     version,
     lay: {
       type: ['object', 'null'],
-      required: ['role', 'width', 'usable', 'length', 'buy', 'utilisation', 'fold', 'sections', 'placements', 'bound'],
+      required: [
+        'role',
+        'width',
+        'usable',
+        'length',
+        'buy',
+        'utilisation',
+        'fold',
+        'sections',
+        'placements',
+        'bound',
+      ],
       properties: {
         role: { enum: ['outer', 'lining', 'stay', 'net', 'trim'] },
         fold: { enum: ['open', 'half'] },
         length: { type: 'number', exclusiveMinimum: 0 },
         usable: span,
-        buy: { type: 'object', required: ['amount', 'unit'], properties: { amount: { type: 'number' }, unit: { enum: ['yd', 'm'] } } },
+        buy: {
+          type: 'object',
+          required: ['amount', 'unit'],
+          properties: { amount: { type: 'number' }, unit: { enum: ['yd', 'm'] } },
+        },
         sections: {
           type: 'array',
           maxItems: 20,
           items: {
             type: 'object',
             required: ['fold', 'from', 'to', 'foldLines', 'doubled'],
-            properties: { foldLines: { type: 'array', items: { type: 'number' } }, doubled: { type: 'array', items: span } },
+            properties: {
+              foldLines: { type: 'array', items: { type: 'number' } },
+              doubled: { type: 'array', items: span },
+            },
           },
         },
         placements: {
@@ -136,5 +161,8 @@ export const chalkEditSchema = {
   type: 'object',
   required: ['version', 'chalked'],
   additionalProperties: false,
-  properties: { version, chalked: { type: 'object', additionalProperties: { type: 'integer', minimum: 0, maximum: 1000 } } },
+  properties: {
+    version,
+    chalked: { type: 'object', additionalProperties: { type: 'integer', minimum: 0, maximum: 1000 } },
+  },
 } as const;

@@ -1,0 +1,62 @@
+import { usualObservations, type MeasureValues } from '../measures/measure-set.ts';
+import { ruleSet } from '../rules/catalogue.ts';
+import type { ChoiceValues, DraftInput } from '../styles/style.ts';
+import { inches } from '../units/length.ts';
+
+/** What an ordinary body varies in, in inches. */
+export interface BodyShape {
+  readonly bust: number;
+  /** Bust less waist. */
+  readonly bustToWaist: number;
+  /** Hip less waist. */
+  readonly waistToHipRound: number;
+  readonly height: number;
+  /** Bust less high bust. */
+  readonly cup: number;
+}
+
+/**
+ * A whole set of measures in ordinary proportion, in mm. Lengths follow from height and bust by habits of the trade:
+ * half length a quarter of the height, more over a full bust; widths from the bust. Common practice, no source.
+ */
+export function ordinaryBody({ bust, bustToWaist, waistToHipRound, height, cup }: BodyShape): MeasureValues {
+  const waist = bust - bustToWaist;
+  const halfLength = height / 4 + (cup - 2) * 0.35 + (bust - 36) * 0.04;
+  const shoulder = 11.4 + bust / 10;
+  const lengths = {
+    height,
+    shoulder,
+    acrossChest: shoulder - 1.9,
+    acrossBack: shoulder - 1,
+    bustSpan: bust / 5 + 0.2,
+    shoulderToBust: 10.1 + (height - 66) * 0.1 + (bust - 36) * 0.14,
+    frontWaistLength: halfLength + 0.6,
+    backWaistLength: height / 4 - 0.3,
+    neck: 9.6 + bust / 7.5,
+    highBust: bust - cup,
+    bust,
+    waist,
+    hip: waist + waistToHipRound,
+    armhole: 5.2 + bust * 0.305,
+    waistToHip: 8 + (height - 66) * 0.06,
+    waistToKnee: height * 0.35,
+  };
+  return Object.fromEntries(Object.entries(lengths).map(([id, count]) => [id, inches(count)]));
+}
+
+/** A body as the input of a style, with default rules unless told. */
+export const draftInput = (values: MeasureValues, choices: ChoiceValues = {}): DraftInput => ({
+  person: { from: 'neckSide', observations: usualObservations, values },
+  choices,
+  allowances: {},
+  rules: ruleSet(),
+});
+
+/** A middle figure that most tests draft. */
+export const middleBody: MeasureValues = ordinaryBody({
+  bust: 36,
+  bustToWaist: 8,
+  waistToHipRound: 10.5,
+  height: 66,
+  cup: 2,
+});

@@ -1,0 +1,30 @@
+/** @type {import('jest').Config} */
+const common = {
+  testEnvironment: 'node',
+  extensionsToTreatAsEsm: ['.ts'],
+  transform: {
+    '^.+\\.ts$': [
+      '@swc/jest',
+      {
+        swcrc: false,
+        jsc: { target: 'es2023', parser: { syntax: 'typescript' } },
+        module: { type: 'es6' },
+        sourceMaps: 'inline',
+      },
+    ],
+  },
+  modulePathIgnorePatterns: ['/dist/'],
+};
+
+export default {
+  projects: [
+    { ...common, displayName: 'core', rootDir: 'core' },
+    {
+      ...common,
+      displayName: 'server',
+      rootDir: 'server',
+      globalSetup: '<rootDir>/../scripts/jest-database-up.mjs',
+      globalTeardown: '<rootDir>/../scripts/jest-database-down.mjs',
+    },
+  ],
+};

@@ -1,0 +1,28 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env['E2E_PORT'] ?? 5391);
+
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'test-results',
+  workers: 1,
+  forbidOnly: process.env['CI'] !== undefined,
+  reporter: [['list'], ['json', { outputFile: 'test-results/playwright.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-background-networking'],
+    },
+  },
+  webServer: {
+    command: 'node scripts/start.mjs',
+    url: `http://127.0.0.1:${port}/api/health`,
+    timeout: 240_000,
+    reuseExistingServer: false,
+    env: { PORT: String(port), DATA_DIR: process.env['E2E_DATA_DIR'] ?? 'data/e2e' },
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 10_000 },
+  },
+});

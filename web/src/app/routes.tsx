@@ -1,0 +1,35 @@
+import { createBrowserRouter, Navigate } from 'react-router';
+import { Waiting } from '../ui/Waiting.tsx';
+import { FailedPage } from './FailedPage.tsx';
+import { paths } from './paths.ts';
+import { Shell } from './Shell.tsx';
+
+/** Each page is a chunk of its own, so that the first load carries only the shell and the page asked for. */
+export const router = createBrowserRouter([
+  {
+    path: '/',
+    Component: Shell,
+    ErrorBoundary: FailedPage,
+    HydrateFallback: () => <Waiting what="the workroom" />,
+    children: [
+      { index: true, lazy: () => import('../features/today/index.ts') },
+      { path: 'tickets', lazy: () => import('../features/tickets/index.ts') },
+      { path: 'tickets/new', lazy: () => import('../features/tickets/new-ticket.ts') },
+      { path: 'people', lazy: () => import('../features/people/index.ts') },
+      {
+        path: 'tickets/:id',
+        lazy: () => import('../features/ticket/index.ts'),
+        children: [
+          { index: true, Component: () => <Navigate to="measure" replace /> },
+          { path: 'measure', lazy: () => import('../features/measure/index.ts') },
+          { path: 'style', lazy: () => import('../features/style/index.ts') },
+          { path: 'figures', lazy: () => import('../features/figures/index.ts') },
+          { path: 'draft', lazy: () => import('../features/draft/index.ts') },
+          { path: 'lay', lazy: () => import('../features/lay/index.ts') },
+          { path: 'chalk', lazy: () => import('../features/chalk/index.ts') },
+        ],
+      },
+      { path: '*', Component: () => <Navigate to={paths.today} replace /> },
+    ],
+  },
+]);

@@ -1,0 +1,87 @@
+import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
+import { boxOf } from '@ample-bolt/core/geometry/ring';
+import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
+import { formatNumber } from '@ample-bolt/core/units/format-length';
+import type { Unit } from '@ample-bolt/core/units/length';
+import { levelName } from '@ample-bolt/core/words/names';
+import { useSize } from '../ui/use-size.ts';
+import { PieceDrawing } from './PieceDrawing.tsx';
+import { fitView, toScreen, viewTransform } from './view.ts';
+
+interface PieceOnClothProps {
+  readonly drafted: DraftedPiece;
+  readonly cloth: string;
+  readonly unit: Unit;
+  /** An edge to light up. */
+  readonly lit?: string | undefined;
+}
+
+const MARGIN = 40;
+/** Room to the right of the piece for the names of its levels, in pixels. */
+const LABELS = 78;
+/** Level labels closer than this, in pixels, would lie on each other. */
+const LABEL_GAP = 15;
+
+/** Labels from the top down, each moved clear of the one above it. */
+function apart<T extends { readonly y: number }>(labels: readonly T[]): T[] {
+  return [...labels]
+    .sort((a, b) => a.y - b.y)
+    .reduce<T[]>(
+      (placed, label) => [
+        ...placed,
+        { ...label, y: Math.max(label.y, (placed.at(-1)?.y ?? -Infinity) + LABEL_GAP) },
+      ],
+      [],
+    );
+}
+
+/** A piece on the ticket's own cloth, with its levels named at their depth from the start line. */
+export function PieceOnCloth({ drafted, cloth, unit, lit }: PieceOnClothProps) {
+  const [holder, size] = useSize<HTMLDivElement>();
+  const { colour } = chalkFor(cloth);
+  const box = boxOf([...drafted.outline, ...drafted.stitch]);
+  const view = fitView(box, { width: size.width - LABELS, height: size.height }, MARGIN);
+  const onFold = drafted.piece.cut.layers === 'fold';
+  const labels = apart(
+    drafted.piece.levels.map(({ name, path }) => ({
+      name,
+      down: path[0]?.y ?? 0,
+      y: toScreen(view, path.at(-1) ?? { x: 0, y: 0 }).y,
+    })),
+  );
+  const right = toScreen(view, { x: box.maxX, y: 0 }).x + 8;
+  const centre = toScreen(view, { x: 0, y: (box.minY + box.maxY) / 2 });
+  return (
+    <div
+      ref={holder}
+      className="size-full min-h-0 overflow-hidden rounded-soft"
+      style={{ background: cloth }}
+    >
+      {size.width > 0 && (
+        <svg
+          width={size.width}
+          height={size.height}
+          role="img"
+          aria-label={`${drafted.piece.name}, drawn on the cloth`}
+        >
+          <g transform={viewTransform(view)}>
+            <PieceDrawing drafted={drafted} colour={colour} lit={lit} />
+          </g>
+          {labels.map(({ name, down, y }) => (
+            <text key={name} x={right} y={y + 4} fill={colour} fontSize="13">
+              {levelName[name]} {formatNumber(down, unit, { style: 'typeset' })}
+            </text>
+          ))}
+          <text
+            transform={`translate(${centre.x - 12} ${centre.y}) rotate(-90)`}
+            textAnchor="middle"
+            fill={colour}
+            fontSize="13"
+          >
+            {onFold ? 'fold' : 'centre back'}
+          </text>
+        </svg>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,1 @@
+export { ChalkPage as Component } from './ChalkPage.tsx';

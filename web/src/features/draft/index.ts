@@ -1,0 +1,1 @@
+export { DraftPage as Component } from './DraftPage.tsx';

@@ -1,0 +1,1 @@
+export { FiguresPage as Component } from './FiguresPage.tsx';

@@ -1,0 +1,128 @@
+import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import { formatNumber } from '@ample-bolt/core/units/format-length';
+import type { Unit } from '@ample-bolt/core/units/length';
+import { useState, type ReactNode } from 'react';
+import type { TicketActions } from '../../api/tickets.ts';
+import { ApiProblem } from '../../api/fetcher.ts';
+import { Button } from '../../ui/Button.tsx';
+import { useKept } from '../../ui/use-kept.ts';
+
+interface ClothFields {
+  readonly name: string;
+  readonly colour: string;
+  readonly width: string;
+  readonly selvedge: string;
+  readonly length: string;
+  readonly oneWay: boolean;
+}
+
+interface ClothFormProps {
+  readonly ticketId: string;
+  readonly cloth: Cloth | undefined;
+  readonly unit: Unit;
+  readonly actions: TicketActions;
+  readonly onDone: () => void;
+}
+
+const fieldsOf = (cloth: Cloth | undefined, unit: Unit): ClothFields => {
+  const text = (mm: number) => formatNumber(mm, unit, { denominator: 16, decimals: 1 });
+  return {
+    name: cloth?.name ?? '',
+    colour: cloth?.colour ?? '#23545b',
+    width: cloth ? text(cloth.width) : unit === 'in' ? '45' : '114',
+    selvedge: cloth ? text(cloth.selvedge) : unit === 'in' ? '1/2' : '1.5',
+    length: cloth?.length ? text(cloth.length) : '',
+    oneWay: cloth?.oneWay ?? false,
+  };
+};
+
+/** The outer cloth: what the tailor can read off the bolt and with the tape. */
+export function ClothForm({ ticketId, cloth, unit, actions, onDone }: ClothFormProps) {
+  const [kept, keep] = useKept<ClothFields>(`cloth-${ticketId}`);
+  const [problem, setProblem] = useState<{ field: string | undefined; words: string }>();
+  const fields = { ...fieldsOf(cloth, unit), ...kept };
+  const set = (change: Partial<ClothFields>) => keep({ ...fields, ...change });
+  const store = async () => {
+    const { name, length, ...rest } = fields;
+    try {
+      await actions.put('cloths', {
+        cloths: [
+          {
+            role: 'outer',
+            ...rest,
+            name: name.trim() || 'Outer cloth',
+            length: length.trim() === '' ? null : length,
+          },
+        ],
+      });
+      keep(undefined);
+      setProblem(undefined);
+      onDone();
+    } catch (error) {
+      setProblem({
+        field: error instanceof ApiProblem ? error.field : undefined,
+        words: error instanceof Error ? error.message : 'Not stored yet.',
+      });
+    }
+  };
+  const faulty = (field: string) => problem?.field === `cloths.0.${field}`;
+  const input = (field: 'name' | 'width' | 'selvedge' | 'length', placeholder = '') => (
+    <input
+      className={inputClass}
+      value={fields[field]}
+      placeholder={placeholder}
+      aria-invalid={faulty(field)}
+      autoComplete="off"
+      onChange={(event) => set({ [field]: event.target.value })}
+    />
+  );
+  return (
+    <form
+      className="flex flex-col gap-2.5"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void store();
+      }}
+    >
+      <Row label="Cloth">{input('name', 'Teal sateen')}</Row>
+      <Row label={`Width, ${unit}`}>{input('width')}</Row>
+      <Row label={`Selvedge, ${unit}`}>{input('selvedge')}</Row>
+      <Row label={`In hand, ${unit}`}>{input('length', 'to be bought')}</Row>
+      <Row label="Colour">
+        <input
+          type="color"
+          className="h-9 w-full rounded-soft border border-linen-3 bg-white p-1"
+          value={fields.colour}
+          onChange={(event) => set({ colour: event.target.value })}
+        />
+      </Row>
+      <label className="flex min-h-9 items-center gap-2 text-[15px]">
+        <input
+          type="checkbox"
+          className="size-5 accent-indigo"
+          checked={fields.oneWay}
+          onChange={(event) => set({ oneWay: event.target.checked })}
+        />
+        One way: pile or print has a top
+      </label>
+      {problem && (
+        <p role="alert" className="text-sm font-semibold text-madder">
+          {problem.words}
+        </p>
+      )}
+      <Button type="submit" className="min-h-11">
+        {cloth ? 'Use this cloth' : 'Name this cloth'}
+      </Button>
+    </form>
+  );
+}
+
+const inputClass =
+  'min-h-9 w-full rounded-soft border border-linen-3 bg-white px-2.5 aria-invalid:border-madder';
+
+const Row = ({ label, children }: { readonly label: string; readonly children: ReactNode }) => (
+  <label className="grid grid-cols-[96px_1fr] items-center gap-2">
+    <span className="text-sm text-walnut-2">{label}</span>
+    {children}
+  </label>
+);

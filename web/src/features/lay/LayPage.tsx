@@ -1,0 +1,259 @@
+import type { Draft } from '@ample-bolt/core/drafting/draft';
+import { boxOf } from '@ample-bolt/core/geometry/ring';
+import { purchaseUnit } from '@ample-bolt/core/lay/buying';
+import { choosePlan } from '@ample-bolt/core/lay/choose-plan';
+import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import { layPieceOf } from '@ample-bolt/core/lay/layable';
+import { folds, type Fold, type Lay } from '@ample-bolt/core/lay/lay';
+import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
+import { ruleSet } from '@ample-bolt/core/rules/catalogue';
+import { formatLength } from '@ample-bolt/core/units/format-length';
+import { pieceName } from '@ample-bolt/core/words/names';
+import { Check } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import { Button } from '../../ui/Button.tsx';
+import { Length } from '../../ui/Length.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { useHotkeys } from '../../ui/use-hotkeys.ts';
+import { NotYet } from '../ticket/NotYet.tsx';
+import { useTicketContext } from '../ticket/ticket-context.ts';
+import { ClothForm } from './ClothForm.tsx';
+import { foldWords } from './fold-words.ts';
+import { LayDrawing, placementKey } from './LayDrawing.tsx';
+import { PlanCard } from './PlanCard.tsx';
+import { useLaySearch } from './use-lay-search.ts';
+
+export function LayPage() {
+  const { ticket, actions, drafted } = useTicketContext();
+  if (!drafted) return <NotYet />;
+  const cloth = ticket.cloths.find(({ role }) => role === 'outer');
+  if (cloth) return <PlanLay draft={drafted.draft} cloth={cloth} stale={drafted.standing.layStale} />;
+  return (
+    <section className="mx-auto mt-8 max-w-md">
+      <h2 className="text-2xl">Which cloth?</h2>
+      <p className="mt-1 mb-5 text-lg text-walnut-2">
+        Measure its width between the selvedges before anything is planned.
+      </p>
+      <ClothForm
+        ticketId={ticket.id}
+        cloth={undefined}
+        unit={ticket.unit}
+        actions={actions}
+        onDone={() => undefined}
+      />
+    </section>
+  );
+}
+
+/** The first search is short, so that there is something to look at; improving is asked for. ms. */
+const FIRST_SEARCH = 3000;
+const IMPROVE_SEARCH = 10_000;
+
+function PlanLay({
+  draft,
+  cloth,
+  stale,
+}: {
+  readonly draft: Draft;
+  readonly cloth: Cloth;
+  readonly stale: boolean;
+}) {
+  const { ticket, actions, goTo } = useTicketContext();
+  const { unit } = ticket;
+  const pieces = draft.pieces.map(layPieceOf);
+  const taskFor = (fold: Fold, seed: number): LayTask => ({
+    pieces,
+    cloth,
+    fold,
+    seed,
+    shrinkPercent: ruleSet(ticket.rules)['cloth.shrinkage'],
+    buyIn: purchaseUnit(unit),
+  });
+  const chosen = ticket.lay && !stale ? ticket.lay : undefined;
+  const inputs = JSON.stringify([cloth, unit, pieces.map(({ outline }) => boxOf(outline))]);
+  // A chosen plan is not searched again by itself: a better one would be another lay than the one that is chalked.
+  const search = useLaySearch(
+    taskFor,
+    inputs,
+    folds.filter((fold) => fold !== chosen?.fold),
+    FIRST_SEARCH,
+  );
+  const [wanted, setWanted] = useState<Fold>();
+  const [selected, setSelected] = useState<string>();
+  const [editing, setEditing] = useState(false);
+  const [failure, setFailure] = useState<string>();
+  const [asking, setAsking] = useState<Lay>();
+
+  const plans = search.plans.map((plan) => {
+    const stored = chosen?.fold === plan.fold ? chosen : undefined;
+    return { ...plan, lay: stored && !(plan.lay && plan.lay.length < stored.length) ? stored : plan.lay };
+  });
+  const found = plans.flatMap(({ lay }) => (lay ? [lay] : []));
+  const best = choosePlan(found)[0];
+  const shown =
+    found.find(({ fold }) => fold === wanted) ??
+    (chosen && found.find(({ fold }) => fold === chosen.fold)) ??
+    best;
+  const isChosen = shown !== undefined && shown === chosen;
+
+  const improve = () =>
+    search.running ? search.stop() : search.run(wanted ? [wanted] : folds, IMPROVE_SEARCH);
+  useHotkeys({ i: improve });
+
+  const store = async (lay: Lay) => {
+    search.stop();
+    try {
+      await actions.put('lay', { lay });
+      setFailure(undefined);
+      goTo('chalk');
+    } catch (error) {
+      setFailure(error instanceof Error ? error.message : 'The lay was not stored; try again.');
+    }
+  };
+  const marksDone = Object.values(ticket.chalked).reduce((sum, count) => sum + count, 0);
+  const choose = (lay: Lay) => (marksDone > 0 ? setAsking(lay) : void store(lay));
+  const selectedPlacement = shown?.placements.find((placement) => placementKey(placement) === selected);
+  const tooLong = shown && cloth.length !== null && shown.length > cloth.length;
+
+  return (
+    <div className="flex h-full flex-col gap-3">
+      <div className="grid shrink-0 grid-cols-[1fr_1fr_auto] gap-3">
+        {plans.map((plan) => (
+          <PlanCard
+            key={plan.fold}
+            plan={plan}
+            unit={unit}
+            shown={shown !== undefined && plan.lay === shown}
+            chosen={chosen !== undefined && plan.lay === chosen}
+            running={search.running === plan.fold}
+            onShow={() => setWanted(plan.fold)}
+          />
+        ))}
+        <div className="flex items-center gap-3">
+          <Button look="outline" hotkey="i" onClick={improve} className="min-h-11">
+            {search.running ? 'Stop' : 'Improve'}
+          </Button>
+          <Button
+            className="min-h-11"
+            disabled={!shown || tooLong === true}
+            onClick={() => (isChosen ? goTo('chalk') : shown && choose(shown))}
+          >
+            {isChosen ? 'Go on chalking' : 'Chalk this'}
+          </Button>
+        </div>
+      </div>
+      {stale && (
+        <Notice tone="care">
+          The chosen lay no longer fits: pieces or cloth were changed after it. Choose one again.
+        </Notice>
+      )}
+      {tooLong && (
+        <Notice tone="stop">
+          There is {formatLength(cloth.length ?? 0, unit, { style: 'typeset' })} of this cloth; this lay needs{' '}
+          {formatLength(shown.length, unit, { style: 'typeset' })}. Take more, a wider cloth, or shorten the
+          dress.
+        </Notice>
+      )}
+      {asking && (
+        <Notice
+          tone="care"
+          action={
+            <span className="flex gap-2">
+              <Button look="quiet" onClick={() => setAsking(undefined)}>
+                Keep it
+              </Button>
+              <Button onClick={() => void store(asking)}>Start the chalk again</Button>
+            </span>
+          }
+        >
+          {marksDone} marks are chalked on the plan before. With another plan every piece lies elsewhere.
+        </Notice>
+      )}
+      {(failure ?? search.failure) && <Notice tone="stop">{failure ?? search.failure}</Notice>}
+      <div className="grid min-h-0 grow grid-cols-[minmax(0,1fr)_248px] gap-5 rounded-soft border border-linen-2 bg-linen-1 p-4">
+        <div className="flex min-h-0 flex-col gap-2">
+          <p className="flex items-baseline gap-4 text-sm">
+            <strong className="text-base">
+              {cloth.name}, <Length mm={cloth.width} unit={unit} />
+            </strong>
+            <span className="grow text-walnut-2">
+              {cloth.oneWay ? 'one way' : 'both ways'} · usable{' '}
+              <Length mm={cloth.width - 2 * cloth.selvedge} unit={unit} />
+              {shown ? ` · ${foldWords[shown.fold].how}` : ''}
+            </span>
+            {shown && (
+              <span className="flex items-center gap-1 font-semibold text-woad">
+                <Check size={16} aria-hidden /> {isChosen ? 'proved' : 'proved again when chosen'}
+              </span>
+            )}
+          </p>
+          <div className="min-h-0 grow">
+            {shown ? (
+              <LayDrawing lay={shown} cloth={cloth} unit={unit} selected={selected} onSelect={setSelected} />
+            ) : (
+              <p className="p-8 text-center text-walnut-2">
+                {search.running ? 'Laying the first plan' : 'No plan fits this cloth.'}
+              </p>
+            )}
+          </div>
+          <p className="flex justify-between text-sm text-walnut-2">
+            <span>← start of the cloth</span>
+            <span>grain and length →</span>
+          </p>
+        </div>
+        <aside className="flex min-h-0 flex-col gap-4 overflow-auto">
+          {editing ? (
+            <ClothForm
+              ticketId={ticket.id}
+              cloth={cloth}
+              unit={unit}
+              actions={actions}
+              onDone={() => setEditing(false)}
+            />
+          ) : (
+            <>
+              <Button look="quiet" onClick={() => setEditing(true)}>
+                Change the cloth
+              </Button>
+              {shown && selectedPlacement && (
+                <Facts title={pieceName(selectedPlacement.piece)}>
+                  <Fact words="From the start">
+                    <Length mm={boxOf(selectedPlacement.polygon).minY} unit={unit} />
+                  </Fact>
+                  <Fact words="From the upper selvedge">
+                    <Length mm={boxOf(selectedPlacement.polygon).minX} unit={unit} />
+                  </Fact>
+                </Facts>
+              )}
+              {shown && (
+                <Facts title="This plan">
+                  <Fact words="Length">
+                    <Length mm={shown.length} unit={unit} />
+                  </Fact>
+                  <Fact words="Could it be shorter? Not below">
+                    <Length mm={shown.bound} unit={unit} />
+                  </Fact>
+                </Facts>
+              )}
+              <p className="text-sm text-walnut-2">Choose a piece to read where it lies.</p>
+            </>
+          )}
+        </aside>
+      </div>
+    </div>
+  );
+}
+
+const Facts = ({ title, children }: { readonly title: string; readonly children: ReactNode }) => (
+  <section className="border-t border-linen-3 pt-3">
+    <h3 className="text-lg">{title}</h3>
+    <dl>{children}</dl>
+  </section>
+);
+
+const Fact = ({ words, children }: { readonly words: string; readonly children: ReactNode }) => (
+  <div className="mt-2">
+    <dt className="text-[13px] font-semibold text-walnut-2">{words}</dt>
+    <dd className="text-xl font-bold">{children}</dd>
+  </div>
+);

@@ -1,0 +1,6 @@
+import type { Fold } from '@ample-bolt/core/lay/lay';
+
+export const foldWords: Readonly<Record<Fold, { readonly name: string; readonly how: string }>> = {
+  open: { name: 'Open, one layer', how: 'Every copy is chalked on its own.' },
+  half: { name: 'Folded in half', how: 'Selvedge to selvedge; one outline cuts two.' },
+};

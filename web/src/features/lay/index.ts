@@ -1,0 +1,1 @@
+export { LayPage as Component } from './LayPage.tsx';

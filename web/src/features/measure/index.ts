@@ -1,0 +1,1 @@
+export { MeasurePage as Component } from './MeasurePage.tsx';

@@ -1,0 +1,79 @@
+import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
+import type { MeasureValues } from '@ample-bolt/core/measures/measure-set';
+import { readMeasure } from '@ample-bolt/core/measures/read-measure';
+import { valuesOf, type MeasureSet, type Ticket } from '@ample-bolt/core/shop/ticket';
+import { formatNumber } from '@ample-bolt/core/units/format-length';
+import { useState } from 'react';
+import type { TicketActions } from '../../api/tickets.ts';
+import { useKept } from '../../ui/use-kept.ts';
+
+type Typed = { readonly [id: string]: string };
+
+export interface MeasureEntry {
+  /** What stands in the field of a measure: typed and not stored, or the stored value in the ticket's unit. */
+  readonly textOf: (id: MeasureId) => string;
+  readonly type: (id: MeasureId, text: string) => void;
+  /** Stored values with readable typed ones laid over them, mm: what the checks look at. */
+  readonly values: MeasureValues;
+  /** What is wrong with the text of a measure, in words. */
+  readonly faultOf: (id: MeasureId) => string | undefined;
+  /** Sends everything readable; resolves when stored, or leaves it kept here with the failure shown. */
+  readonly save: () => Promise<void>;
+  readonly saveConditions: (
+    conditions: Partial<Pick<MeasureSet, 'from' | 'startLine' | 'observations'>>,
+  ) => Promise<void>;
+  readonly failure: string | undefined;
+  readonly unsaved: boolean;
+}
+
+/** Typing of measures: each keystroke survives a reload, each readable value is sent, none is lost when sending fails. */
+export function useMeasureEntry(
+  { id: ticketId, unit, measures }: Ticket,
+  actions: TicketActions,
+): MeasureEntry {
+  const [kept = {}, keep] = useKept<Typed>(`measures-${ticketId}`);
+  const [failure, setFailure] = useState<string>();
+  const read = (id: MeasureId) =>
+    kept[id] === undefined || kept[id].trim() === '' ? undefined : readMeasure(id, kept[id], unit);
+  const typedIds = Object.keys(kept) as MeasureId[];
+
+  const values: MeasureValues = { ...valuesOf(measures.values) };
+  const overlay = Object.fromEntries(typedIds.flatMap((id) => { const mm = read(id); return mm?.ok ? [[id, mm.value]] : []; })); // prettier-ignore
+
+  const send = async (conditions: Partial<Pick<MeasureSet, 'from' | 'startLine' | 'observations'>>) => {
+    const { from, startLine, observations } = measures;
+    const ready = typedIds.filter((id) => kept[id]?.trim() === '' || read(id)?.ok);
+    const typed: Record<string, string> = Object.fromEntries(
+      Object.entries(measures.values).map(([id, entered]) => [id, entered.typed]),
+    );
+    for (const id of ready) typed[id] = kept[id] ?? '';
+    try {
+      await actions.put('measures', { from, startLine, observations, ...conditions, values: typed });
+      const rest = Object.fromEntries(
+        Object.entries(kept).filter(([id]) => !ready.includes(id as MeasureId)),
+      );
+      keep(Object.keys(rest).length > 0 ? rest : undefined);
+      setFailure(undefined);
+    } catch (error) {
+      setFailure(error instanceof Error ? error.message : 'Not stored yet.');
+    }
+  };
+
+  return {
+    textOf: (id) =>
+      kept[id] ??
+      (measures.values[id]
+        ? formatNumber(measures.values[id].mm, unit, { denominator: 16, decimals: 2 })
+        : ''),
+    type: (id, text) => keep({ ...kept, [id]: text }),
+    values: { ...values, ...overlay },
+    faultOf: (id) => {
+      const mm = read(id);
+      return mm && !mm.ok ? mm.fault.message : undefined;
+    },
+    save: () => (typedIds.length > 0 ? send({}) : Promise.resolve()),
+    saveConditions: send,
+    failure,
+    unsaved: typedIds.length > 0,
+  };
+}

@@ -1,0 +1,54 @@
+import { Link } from 'react-router';
+import { useClients } from '../../api/clients.ts';
+import { useTickets } from '../../api/tickets.ts';
+import { paths } from '../../app/paths.ts';
+import { Card } from '../../ui/Card.tsx';
+import { dayText } from '../../ui/day.ts';
+import { Failed, Waiting } from '../../ui/Waiting.tsx';
+import { nextStep } from '../ticket/next-step.ts';
+
+/** Everyone the shop works for, with their tickets. */
+export function PeoplePage() {
+  const { data: clients, error, mutate } = useClients();
+  const { data: tickets = [] } = useTickets();
+  return (
+    <main className="flex flex-col gap-4 p-6">
+      <h1 className="text-3xl">People</h1>
+      {error && <Failed error={error} again={() => void mutate()} />}
+      {!clients && !error && <Waiting what="the people" />}
+      {clients?.length === 0 && (
+        <p className="text-walnut-2">Nobody yet. The first ticket brings the first client.</p>
+      )}
+      <div className="grid grid-cols-2 gap-4 xl:grid-cols-3">
+        {clients?.map((client) => (
+          <Card
+            key={client.id}
+            title={
+              <span className="text-base text-walnut">
+                {client.name}
+                {client.kind === 'child' ? ', child' : ''}
+              </span>
+            }
+          >
+            <ul className="px-5 py-2">
+              {tickets
+                .filter((ticket) => ticket.client.id === client.id)
+                .map((ticket) => (
+                  <li key={ticket.id}>
+                    <Link
+                      to={paths.station(ticket.id, nextStep(ticket.progress).station)}
+                      className="flex min-h-10 items-center gap-3 hover:underline"
+                    >
+                      <span className="font-head font-semibold">{ticket.number}</span>
+                      <span className="grow truncate">{ticket.title}</span>
+                      <span className="text-sm text-walnut-2">{dayText(ticket.dueOn)}</span>
+                    </Link>
+                  </li>
+                ))}
+            </ul>
+          </Card>
+        ))}
+      </div>
+    </main>
+  );
+}

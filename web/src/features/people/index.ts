@@ -1,0 +1,1 @@
+export { PeoplePage as Component } from './PeoplePage.tsx';

@@ -1,0 +1,121 @@
+import { styleOf } from '@ample-bolt/core/styles/style-book';
+import type { Choice, Style } from '@ample-bolt/core/styles/style';
+import { formatNumber } from '@ample-bolt/core/units/format-length';
+import type { Unit } from '@ample-bolt/core/units/length';
+import { Button } from '../../ui/Button.tsx';
+import { Notice } from '../../ui/Notice.tsx';
+import { useDrafted } from '../../workers/use-drafted.ts';
+import { clothColour } from '../ticket/cloth-of.ts';
+import { EaseStrip } from '../ticket/EaseStrip.tsx';
+import { FindingList } from '../ticket/FindingList.tsx';
+import { NotYet } from '../ticket/NotYet.tsx';
+import { useTicketContext } from '../ticket/ticket-context.ts';
+import { GarmentDrawing } from './GarmentDrawing.tsx';
+import { useChoiceEntry, type ChoiceEntry } from './use-choice-entry.ts';
+
+export function StylePage() {
+  const { ticket, drafted } = useTicketContext();
+  const style = styleOf(ticket.styleId);
+  if (!style || !drafted) return <NotYet />;
+  return <AgreeStyle style={style} />;
+}
+
+/** The client's choices beside the garment that they give, drawn anew with every figure typed. */
+function AgreeStyle({ style }: { readonly style: Style }) {
+  const { ticket, actions, goTo } = useTicketContext();
+  const entry = useChoiceEntry(ticket, style, actions);
+  const preview = useDrafted({ ...ticket, choices: entry.preview, lay: null });
+  const drafted = preview.drafted;
+  const groups = [...new Set(Object.values(style.choices).map(({ group }) => group))];
+  return (
+    <form
+      className="grid h-full grid-cols-[380px_minmax(0,1fr)_320px] gap-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void entry.agree().then((agreed) => agreed && goTo('figures'));
+      }}
+    >
+      <div className="flex min-h-0 flex-col rounded-soft border border-linen-2 bg-white px-5 py-3">
+        <div className="min-h-0 grow overflow-auto">
+          <h2 className="text-2xl">{style.name}</h2>
+          <p className="text-sm text-walnut-2">{style.summary}</p>
+          {groups.map((group) => (
+            <fieldset key={group} className="mt-2 border-t border-linen-2 pt-1">
+              <legend className="sr-only">{group}</legend>
+              {Object.entries(style.choices)
+                .filter(([, choice]) => choice.group === group)
+                .map(([id, choice]) => (
+                  <ChoiceField
+                    key={id}
+                    id={id}
+                    choice={choice}
+                    entry={entry}
+                    unit={ticket.unit}
+                    usual={drafted?.chosen[id]}
+                  />
+                ))}
+            </fieldset>
+          ))}
+        </div>
+        {entry.failure && <Notice tone="stop">{entry.failure}</Notice>}
+        <Button type="submit" className="mt-2 min-h-12 w-full" hotkey="↵">
+          {ticket.choices === null
+            ? 'Agree this style'
+            : entry.changed
+              ? 'Agree the change'
+              : 'Agreed; on to the figures'}
+        </Button>
+      </div>
+      {drafted ? (
+        <GarmentDrawing draft={drafted.draft} cloth={clothColour(ticket)} />
+      ) : (
+        <div className="rounded-soft bg-linen-1" />
+      )}
+      <div className="flex min-h-0 flex-col gap-3 overflow-auto">
+        {drafted && <EaseStrip rounds={drafted.draft.rounds} unit={ticket.unit} />}
+        {drafted && (
+          <FindingList
+            findings={drafted.draft.findings.filter(({ severity }) => severity !== 'note')}
+            unit={ticket.unit}
+          />
+        )}
+      </div>
+    </form>
+  );
+}
+
+interface ChoiceFieldProps {
+  readonly id: string;
+  readonly choice: Choice;
+  readonly entry: ChoiceEntry;
+  readonly unit: Unit;
+  /** What is in force now, mm: shown where nothing was chosen. */
+  readonly usual: number | undefined;
+}
+
+function ChoiceField({ id, choice, entry, unit, usual }: ChoiceFieldProps) {
+  const fault = entry.faultOf(id);
+  return (
+    <label className="flex items-center gap-3 py-1">
+      <span className="grow">
+        <span className="block font-semibold">{choice.label}</span>
+        <span
+          id={`${id}-says`}
+          className={`block text-[13px] ${fault ? 'font-semibold text-madder' : 'text-walnut-2'}`}
+        >
+          {fault ?? choice.help}
+        </span>
+      </span>
+      <input
+        value={entry.textOf(id)}
+        onChange={(event) => entry.type(id, event.target.value)}
+        placeholder={usual === undefined ? '' : formatNumber(usual, unit, { style: 'typeset' })}
+        aria-invalid={fault !== undefined}
+        aria-describedby={`${id}-says`}
+        autoComplete="off"
+        className="min-h-10 w-24 shrink-0 rounded-soft border border-linen-3 bg-white px-3 text-right text-xl font-bold placeholder:font-normal placeholder:text-walnut-2 aria-invalid:border-madder"
+      />
+      <span className="w-5 text-walnut-2">{unit}</span>
+    </label>
+  );
+}

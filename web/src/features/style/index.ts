@@ -1,0 +1,1 @@
+export { StylePage as Component } from './StylePage.tsx';

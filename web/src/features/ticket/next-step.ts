@@ -1,0 +1,39 @@
+import { stationsOf, type StationId, type TicketProgress } from '@ample-bolt/core/shop/stations';
+
+export interface NextStep {
+  readonly station: StationId;
+  /** On the button. */
+  readonly verb: string;
+  /** Beside the progress strip. */
+  readonly words: string;
+}
+
+/** The one thing to do next on a ticket. */
+export function nextStep(progress: TicketProgress): NextStep {
+  const station =
+    stationsOf(progress).find(({ state }) => state === 'next' || state === 'held')?.id ?? 'chalk';
+  const { measuresMissing, marksDone, marksInAll } = progress;
+  switch (station) {
+    case 'measure':
+      return {
+        station,
+        verb: 'Measure',
+        words: measuresMissing === 1 ? 'one measure missing' : `${measuresMissing} measures missing`,
+      };
+    case 'style':
+      return { station, verb: 'Agree style', words: 'measured; agree the style' };
+    case 'figures':
+    case 'draft':
+      return { station, verb: 'Look', words: 'look at the draft' };
+    case 'lay':
+      return { station, verb: 'Plan lay', words: 'drafted; plan the cloth' };
+    case 'chalk':
+      if (marksInAll > 0 && marksDone >= marksInAll)
+        return { station, verb: 'Look', words: 'all chalked; cut' };
+      return {
+        station,
+        verb: marksDone > 0 ? 'Go on' : 'Chalk',
+        words: marksDone > 0 ? `chalked ${marksDone} of ${marksInAll}` : 'laid; ready to chalk',
+      };
+  }
+}

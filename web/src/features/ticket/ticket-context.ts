@@ -1,0 +1,15 @@
+import type { StationId, StationStanding } from '@ample-bolt/core/shop/stations';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { useOutletContext } from 'react-router';
+import type { TicketActions } from '../../api/tickets.ts';
+import type { Drafting } from '../../workers/use-drafted.ts';
+
+/** What every station of a ticket works with. */
+export interface TicketContext extends Drafting {
+  readonly ticket: Ticket;
+  readonly actions: TicketActions;
+  readonly stations: readonly StationStanding[];
+  readonly goTo: (station: StationId) => void;
+}
+
+export const useTicketContext = (): TicketContext => useOutletContext<TicketContext>();

@@ -1,0 +1,180 @@
+import { styleBook } from '@ample-bolt/core/styles/style-book';
+import type { Unit } from '@ample-bolt/core/units/length';
+import { useEffect, useState, type ReactNode } from 'react';
+import { useForm, useWatch } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { useSWRConfig } from 'swr';
+import { useClients } from '../../api/clients.ts';
+import { openTicket } from '../../api/tickets.ts';
+import { paths } from '../../app/paths.ts';
+import { Button } from '../../ui/Button.tsx';
+import { dayFrom } from '../../ui/day.ts';
+import { Notice } from '../../ui/Notice.tsx';
+import { Segmented } from '../../ui/Segmented.tsx';
+import { useKept } from '../../ui/use-kept.ts';
+
+interface Fields {
+  client: string;
+  kind: 'adult' | 'child';
+  title: string;
+  styleId: string;
+  dueOn: string;
+  unit: Unit;
+}
+
+const fresh = (): Fields => ({
+  client: '',
+  kind: 'adult',
+  title: '',
+  styleId: 'fitted-dress',
+  dueOn: dayFrom(new Date(), 21),
+  unit: 'in',
+});
+
+/** A new ticket: for whom, what, and by when. What is typed survives a reload. */
+export function NewTicketPage() {
+  const navigate = useNavigate();
+  const { mutate } = useSWRConfig();
+  const { data: clients = [] } = useClients();
+  const [kept, keep] = useKept<Fields>('new-ticket');
+  const { register, handleSubmit, control, setValue, formState } = useForm<Fields>({
+    defaultValues: { ...fresh(), ...kept },
+  });
+  const fields = useWatch({ control });
+  const [failure, setFailure] = useState<string>();
+  const known = clients.find(({ name }) => name.toLowerCase() === fields.client?.trim().toLowerCase());
+  useEffect(() => {
+    if (formState.isDirty) keep(fields as Fields);
+  }, [fields, formState.isDirty, keep]);
+
+  const submit = handleSubmit(async ({ client, kind, ...ticket }) => {
+    setFailure(undefined);
+    try {
+      const opened = await openTicket({
+        ...ticket,
+        client: known ? { id: known.id } : { name: client.trim(), kind },
+      });
+      keep(undefined);
+      void mutate('/api/tickets');
+      void mutate('/api/clients');
+      await navigate(paths.station(opened.id, 'measure'));
+    } catch (error) {
+      setFailure(error instanceof Error ? error.message : 'The ticket was not opened; try again.');
+    }
+  });
+
+  return (
+    <main className="mx-auto max-w-2xl p-6">
+      <h1 className="text-3xl">New ticket</h1>
+      <form onSubmit={(event) => void submit(event)} className="mt-6 flex flex-col gap-5" noValidate>
+        <Field
+          label="Client"
+          error={formState.errors.client?.message}
+          hint={
+            known ? `Known here; this is another ticket for ${known.name}.` : 'A new name opens a new client.'
+          }
+        >
+          <input
+            autoFocus
+            list="clients"
+            autoComplete="off"
+            className={inputClass}
+            {...register('client', { validate: (name) => name.trim() !== '' || 'Write the client’s name.' })}
+          />
+          <datalist id="clients">
+            {clients.map(({ id, name }) => (
+              <option key={id} value={name} />
+            ))}
+          </datalist>
+        </Field>
+        {!known && (
+          <div className="flex items-center gap-3">
+            <span className="text-sm font-semibold text-walnut-2">Built as</span>
+            <Segmented
+              label="Built as"
+              value={fields.kind ?? 'adult'}
+              onChange={(kind) => setValue('kind', kind, { shouldDirty: true })}
+              options={[
+                { value: 'adult', word: 'Adult' },
+                { value: 'child', word: 'Child' },
+              ]}
+            />
+          </div>
+        )}
+        <Field label="What is made" error={formState.errors.title?.message}>
+          <input
+            className={inputClass}
+            {...register('title', {
+              validate: (title) => title.trim() !== '' || 'Give it a name, such as “Navy dress”.',
+            })}
+          />
+        </Field>
+        <div className="grid grid-cols-2 gap-5">
+          <Field label="Style">
+            <select className={inputClass} {...register('styleId')}>
+              {Object.values(styleBook).map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </Field>
+          <Field label="Due" error={formState.errors.dueOn?.message}>
+            <input
+              type="date"
+              className={inputClass}
+              {...register('dueOn', { required: 'Choose the day it must be ready.' })}
+            />
+          </Field>
+        </div>
+        <div className="flex items-center gap-3">
+          <span className="text-sm font-semibold text-walnut-2">Measured in</span>
+          <Segmented
+            label="Measured in"
+            value={fields.unit ?? 'in'}
+            onChange={(unit) => setValue('unit', unit, { shouldDirty: true })}
+            options={[
+              { value: 'in', word: 'inches' },
+              { value: 'cm', word: 'centimetres' },
+            ]}
+          />
+        </div>
+        {failure && <Notice tone="stop">{failure}</Notice>}
+        <div className="flex gap-3">
+          <Button type="submit" disabled={formState.isSubmitting}>
+            Open ticket and measure
+          </Button>
+          <Button look="quiet" onClick={() => void navigate(-1)}>
+            Not now
+          </Button>
+        </div>
+      </form>
+    </main>
+  );
+}
+
+const inputClass = 'min-h-11 w-full rounded-soft border border-linen-3 bg-white px-3 text-lg';
+
+const Field = ({
+  label,
+  hint,
+  error,
+  children,
+}: {
+  readonly label: string;
+  readonly hint?: string;
+  readonly error?: string | undefined;
+  readonly children: ReactNode;
+}) => (
+  <label className="flex flex-col gap-1">
+    <span className="text-sm font-semibold text-walnut-2">{label}</span>
+    {children}
+    {error ? (
+      <span role="alert" className="text-sm font-semibold text-madder">
+        {error}
+      </span>
+    ) : (
+      hint && <span className="text-sm text-walnut-2">{hint}</span>
+    )}
+  </label>
+);

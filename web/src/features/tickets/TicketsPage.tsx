@@ -1,0 +1,87 @@
+import { stationsOf } from '@ample-bolt/core/shop/stations';
+import { useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { useTickets } from '../../api/tickets.ts';
+import { paths } from '../../app/paths.ts';
+import { buttonClass } from '../../ui/Button.tsx';
+import { Card } from '../../ui/Card.tsx';
+import { dayText } from '../../ui/day.ts';
+import { useHotkeys } from '../../ui/use-hotkeys.ts';
+import { Failed, Waiting } from '../../ui/Waiting.tsx';
+import { nextStep } from '../ticket/next-step.ts';
+import { ProgressStrip } from '../ticket/ProgressStrip.tsx';
+
+/** Every ticket, to be found by number, title, client or cloth. */
+export function TicketsPage() {
+  const { data: tickets, error, mutate } = useTickets();
+  const [sought, setSought] = useState('');
+  const field = useRef<HTMLInputElement>(null);
+  useHotkeys({ '/': () => field.current?.focus() });
+  const found = tickets?.filter(({ number, title, client, cloth }) =>
+    `${number} ${title} ${client.name} ${cloth?.name ?? ''}`
+      .toLowerCase()
+      .includes(sought.trim().toLowerCase()),
+  );
+  return (
+    <main className="flex flex-col gap-4 p-6">
+      <header className="flex items-center gap-4">
+        <h1 className="grow text-3xl">Tickets</h1>
+        <input
+          ref={field}
+          type="search"
+          aria-label="Find a ticket"
+          placeholder="Find by number, name or cloth"
+          value={sought}
+          onChange={(event) => setSought(event.target.value)}
+          className="min-h-9 w-72 rounded-soft border border-linen-3 bg-white px-3"
+        />
+        <Link to={paths.newTicket} className={buttonClass('act')}>
+          New ticket
+        </Link>
+      </header>
+      {error && <Failed error={error} again={() => void mutate()} />}
+      {!tickets && !error && <Waiting what="the tickets" />}
+      {found && (
+        <Card>
+          {found.length === 0 && (
+            <p className="p-6 text-walnut-2">
+              {tickets?.length === 0 ? 'No ticket was opened yet.' : `Nothing is called “${sought}”.`}
+            </p>
+          )}
+          <ul>
+            {found.map((ticket) => {
+              const step = nextStep(ticket.progress);
+              return (
+                <li key={ticket.id} className="border-t border-linen-2 first:border-t-0">
+                  <Link
+                    to={paths.station(ticket.id, step.station)}
+                    className="grid grid-cols-[44px_minmax(0,1.4fr)_minmax(0,1fr)_minmax(0,1fr)_100px_230px] items-center gap-4 px-5 py-3.5 hover:bg-linen-1"
+                  >
+                    <span className="font-head font-semibold">{ticket.number}</span>
+                    <span className="truncate font-semibold">{ticket.title}</span>
+                    <span className="truncate">{ticket.client.name}</span>
+                    <span className="flex min-w-0 items-center gap-2 text-walnut-2">
+                      {ticket.cloth && (
+                        <span
+                          className="size-4 shrink-0 rounded-[3px] border border-linen-3"
+                          style={{ background: ticket.cloth.colour }}
+                          aria-hidden
+                        />
+                      )}
+                      <span className="truncate">{ticket.cloth?.name ?? 'no cloth yet'}</span>
+                    </span>
+                    <span>{dayText(ticket.dueOn)}</span>
+                    <span className="flex flex-col gap-1">
+                      <ProgressStrip stations={stationsOf(ticket.progress)} />
+                      <span className="text-sm text-walnut-2">{step.words}</span>
+                    </span>
+                  </Link>
+                </li>
+              );
+            })}
+          </ul>
+        </Card>
+      )}
+    </main>
+  );
+}

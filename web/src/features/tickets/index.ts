@@ -1,0 +1,1 @@
+export { TicketsPage as Component } from './TicketsPage.tsx';

@@ -1,0 +1,1 @@
+export { NewTicketPage as Component } from './NewTicketPage.tsx';

@@ -1,0 +1,121 @@
+import { stationsOf } from '@ample-bolt/core/shop/stations';
+import { format } from 'date-fns';
+import { Link, useNavigate } from 'react-router';
+import { useTickets, type TicketSummary } from '../../api/tickets.ts';
+import { paths } from '../../app/paths.ts';
+import { buttonClass, Key } from '../../ui/Button.tsx';
+import { Card } from '../../ui/Card.tsx';
+import { amountText } from '../../ui/amount.ts';
+import { daysAway, dayText } from '../../ui/day.ts';
+import { useHotkeys } from '../../ui/use-hotkeys.ts';
+import { Failed, Waiting } from '../../ui/Waiting.tsx';
+import { nextStep } from '../ticket/next-step.ts';
+import { ProgressStrip } from '../ticket/ProgressStrip.tsx';
+
+/** What lies on the table: every open ticket by its due day, each with the one thing to do next. */
+export function TodayPage() {
+  const today = new Date();
+  const navigate = useNavigate();
+  const { data: tickets, error, mutate } = useTickets();
+  useHotkeys({ n: () => void navigate(paths.newTicket) });
+  return (
+    <main className="flex flex-col gap-4 p-6">
+      <header className="flex items-center gap-4">
+        <h1 className="text-3xl">{format(today, 'EEEE d MMMM')}</h1>
+        <p className="grow text-walnut-2">
+          {tickets && (tickets.length === 1 ? 'one ticket open' : `${tickets.length} tickets open`)}
+        </p>
+        <Link to={paths.newTicket} className={buttonClass('act')}>
+          New ticket <Key>n</Key>
+        </Link>
+      </header>
+      {error && <Failed error={error} again={() => void mutate()} />}
+      {!tickets && !error && <Waiting what="the tickets" />}
+      {tickets?.length === 0 && <NothingYet />}
+      {tickets && tickets.length > 0 && (
+        <div className="grid grid-cols-[minmax(0,1fr)_320px] items-start gap-5">
+          <Card title="At the table, soonest first">
+            <ol>
+              {tickets.map((ticket, index) => (
+                <TicketRow key={ticket.id} ticket={ticket} today={today} first={index === 0} />
+              ))}
+            </ol>
+          </Card>
+          <ToBuy tickets={tickets} />
+        </div>
+      )}
+    </main>
+  );
+}
+
+function TicketRow({
+  ticket,
+  today,
+  first,
+}: {
+  readonly ticket: TicketSummary;
+  readonly today: Date;
+  readonly first: boolean;
+}) {
+  const step = nextStep(ticket.progress);
+  return (
+    <li className="grid grid-cols-[44px_minmax(0,1fr)_250px_128px] items-center gap-4 border-t border-linen-2 px-5 py-4 first:border-t-0">
+      <span className="font-head font-semibold">{ticket.number}</span>
+      <div className="min-w-0">
+        <p className="truncate font-semibold">{ticket.title}</p>
+        <p className="flex items-center gap-2 text-sm text-walnut-2">
+          {ticket.client.name} · {dayText(ticket.dueOn)}, {daysAway(ticket.dueOn, today)}
+        </p>
+      </div>
+      <div>
+        <ProgressStrip stations={stationsOf(ticket.progress)} />
+        <p className="mt-1.5 text-sm text-walnut-2">{step.words}</p>
+      </div>
+      <Link
+        to={paths.station(ticket.id, step.station)}
+        className={buttonClass(first ? 'act' : 'outline')}
+        aria-label={`${step.verb}: ${ticket.title}`}
+      >
+        {step.verb}
+      </Link>
+    </li>
+  );
+}
+
+/** Cloth that a chosen lay asks for. */
+function ToBuy({ tickets }: { readonly tickets: readonly TicketSummary[] }) {
+  const wanted = tickets.filter(({ buy, cloth }) => buy && cloth);
+  return (
+    <Card title="Cloth to buy">
+      {wanted.length === 0 ? (
+        <p className="px-5 py-4 text-walnut-2">Nothing yet. A chosen lay puts its cloth here.</p>
+      ) : (
+        <ul className="px-5 py-2">
+          {wanted.map(({ id, number, cloth, buy }) => (
+            <li key={id} className="flex items-center gap-3 py-2">
+              <span
+                className="size-5 shrink-0 rounded-[3px] border border-linen-3"
+                style={{ background: cloth?.colour }}
+                aria-hidden
+              />
+              <span className="grow">
+                {cloth?.name} <span className="text-walnut-2">for Nº {number}</span>
+              </span>
+              <strong>{buy && amountText(buy.amount, buy.unit)}</strong>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Card>
+  );
+}
+
+const NothingYet = () => (
+  <section className="mt-20 text-center">
+    <h2 className="text-2xl">The table is clear</h2>
+    <p className="mt-2 text-lg text-walnut-2">Open a ticket for the first client; the tape comes next.</p>
+    <Link to={paths.newTicket} className={`${buttonClass('act')} mt-6`}>
+      New ticket
+    </Link>
+  </section>
+);

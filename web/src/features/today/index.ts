@@ -1,0 +1,1 @@
+export { TodayPage as Component } from './TodayPage.tsx';

@@ -1,0 +1,49 @@
+import type { Lay } from '@ample-bolt/core/lay/lay';
+import { planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
+import { expose } from 'comlink';
+
+export interface LayProgress {
+  readonly work: number;
+  /** Present when it is better than the one before. */
+  readonly lay: Lay | undefined;
+}
+
+/** Between two looks at the message queue, so that a stop is heard and progress is seen. ms. */
+const SLICE = 60;
+
+const breathe = () => new Promise((resolve) => setTimeout(resolve, 0));
+
+let stopped = false;
+
+/** Searches for `milliseconds` or until stopped, telling every better lay. Resolves to the steps done. */
+async function search(
+  task: LayTask,
+  milliseconds: number,
+  tell: (progress: LayProgress) => void,
+): Promise<number> {
+  stopped = false;
+  const start = performance.now();
+  let pause = start + SLICE;
+  let work = 0;
+  for (const step of planLay(task)) {
+    work = step.work;
+    if (step.improved) tell({ work, lay: step.lay });
+    const now = performance.now();
+    if (now - start > milliseconds) break;
+    if (now < pause) continue;
+    tell({ work, lay: undefined });
+    await breathe();
+    if (stopped) break;
+    pause = performance.now() + SLICE;
+  }
+  return work;
+}
+
+const api = {
+  search,
+  stop: () => {
+    stopped = true;
+  },
+};
+export type LayApi = typeof api;
+expose(api);
