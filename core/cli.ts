@@ -9,13 +9,14 @@ import type { InputFault } from './src/formats/input-fault.ts';
 import { layJson } from './src/formats/lay-json.ts';
 import type { Order } from './src/formats/order/order.ts';
 import { readOrderText } from './src/formats/order/read-order.ts';
+import { readLays } from './src/formats/read-lays.ts';
 import { draftSvg, laySvg } from './src/formats/svg.ts';
 import { purchaseUnit } from './src/lay/buying.ts';
 import { checkLay } from './src/lay/check-lay.ts';
 import { compareWidths, type WidthPlan } from './src/lay/compare-widths.ts';
 import { choosePlan } from './src/lay/choose-plan.ts';
 import { layPieceOf } from './src/lay/layable.ts';
-import { folds, type Fold, type Lay, type Placement } from './src/lay/lay.ts';
+import { folds, type Fold, type Lay } from './src/lay/lay.ts';
 import { layObstacle, planLay, type LayTask } from './src/lay/plan-lay.ts';
 import { measureIds, measureOf } from './src/measures/catalogue.ts';
 import { formatLength } from './src/units/format-length.ts';
@@ -259,38 +260,20 @@ function layCommand(flags: Flags): Answer {
   };
 }
 
-/** A lay as its file has it: points as [x, y]. */
-type LayFile = Omit<Lay, 'placements'> & {
-  readonly placements: readonly (Omit<Placement, 'polygon'> & {
-    readonly polygon: readonly [number, number][];
-  })[];
-};
-
-function readLays(path: string): readonly (LayFile | null)[] {
+function proveCommand(order: Order, draft: Draft, path: string): Answer {
+  let file: unknown;
   const text = readFile(path, 'prove');
   try {
-    const file = JSON.parse(text) as { lays?: LayFile[] } | LayFile | null;
-    return file !== null && 'lays' in file ? (file.lays ?? []) : [file as LayFile | null];
+    file = JSON.parse(text);
   } catch {
     throw new BadInput('malformed-json', 'prove', `${path} is not JSON.`);
   }
-}
-
-function proveCommand(order: Order, draft: Draft, path: string): Answer {
-  const faults = readLays(path).flatMap((lay) => {
-    const cloth = order.cloths.find(({ role }) => role === lay?.role);
-    if (!lay || !cloth || !Array.isArray(lay.placements) || !Array.isArray(lay.sections)) {
-      throw new BadInput('wrong-shape', 'prove', `${path} is not a lay of this order.`);
-    }
-    const placements = lay.placements.map((placement) => ({
-      ...placement,
-      polygon: placement.polygon.map(([x, y]) => ({ x, y })),
-    }));
-    return checkLay(
-      { ...lay, placements },
-      draft.pieces.filter(({ piece }) => piece.role === lay.role).map(layPieceOf),
-      cloth,
-    );
+  const lays = readLays(file);
+  if (!lays.ok) throw new BadInput(lays.fault.code, lays.fault.field, lays.fault.message);
+  const faults = lays.value.flatMap((lay) => {
+    const cloth = order.cloths.find(({ role }) => role === lay.role);
+    if (!cloth) throw new BadInput('wrong-shape', 'prove', `The order has no ${lay.role} cloth.`);
+    return checkLay(lay, draft.pieces.filter(({ piece }) => piece.role === lay.role).map(layPieceOf), cloth);
   });
   const ok = faults.length === 0;
   return {

@@ -41,16 +41,40 @@ function depthIn(ring: WholeRing, x: number, y: number): number {
   return nearest;
 }
 
+interface Extent {
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+}
+
+function extentOf(ring: WholeRing): Extent {
+  const extent = { left: Infinity, right: -Infinity, top: Infinity, bottom: -Infinity };
+  for (let index = 0; index < ring.length; index += 2) {
+    extent.left = Math.min(extent.left, at(ring, index));
+    extent.right = Math.max(extent.right, at(ring, index));
+    extent.top = Math.min(extent.top, at(ring, index + 1));
+    extent.bottom = Math.max(extent.bottom, at(ring, index + 1));
+  }
+  return extent;
+}
+
 interface Boundary {
   readonly x: number;
   readonly y: number;
 }
 
-/** Points that between them reach every stretch of a's boundary, as b cuts it: corners, crossings, and middles between. */
+/**
+ * Points that between them reach every stretch of a's boundary, as b cuts it: corners, crossings, and middles between.
+ * Sides that pass b's extent by cannot be inside b and are left out.
+ */
 function stretchesOf(a: WholeRing, b: WholeRing): Boundary[] {
   const points: Boundary[] = [];
+  const extent = extentOf(b);
   for (let index = 0, previous = a.length - 2; index < a.length; previous = index, index += 2) {
     const [px, py, qx, qy] = [at(a, previous), at(a, previous + 1), at(a, index), at(a, index + 1)];
+    if (Math.max(px, qx) < extent.left || Math.min(px, qx) > extent.right) continue;
+    if (Math.max(py, qy) < extent.top || Math.min(py, qy) > extent.bottom) continue;
     const cuts = [0, 1];
     for (let other = 0, before = b.length - 2; other < b.length; before = other, other += 2) {
       const [cx, cy, dx, dy] = [at(b, before), at(b, before + 1), at(b, other), at(b, other + 1)];

@@ -142,13 +142,13 @@ export function cutLine(piece: Piece): CutLine {
     );
     return [...points, ...(joins[index] ?? [])];
   });
-  const loops = union(
-    [raw.map((p) => ({ x: Math.round(p.x * PER_MM), y: Math.round(p.y * PER_MM) }))],
-    FillRule.Positive,
-  )
-    .map((loop) =>
-      ramerDouglasPeucker(loop, THINNING * PER_MM).map(({ x, y }) => point(x / PER_MM, y / PER_MM)),
-    )
+  const whole = raw.map((p) => ({ x: Math.round(p.x * PER_MM), y: Math.round(p.y * PER_MM) }));
+  const thinned = union([whole], FillRule.Positive).map((loop) =>
+    ramerDouglasPeucker(loop, THINNING * PER_MM),
+  );
+  // Thinning can fold a spike over itself; uniting once more irons it out.
+  const loops = union(thinned, FillRule.Positive)
+    .map((loop) => loop.map(({ x, y }) => point(x / PER_MM, y / PER_MM)))
     .sort((a, b) => Math.abs(signedArea(b)) - Math.abs(signedArea(a)));
   const [ring] = loops;
   if (!ring) throw new Error(`${piece.id}: the cut line has no area`);

@@ -20,6 +20,9 @@ function chestBounds(body: Body, frame: BodiceFrame): { least: number; most: num
 const armholeRound = (body: Body, frame: BodiceFrame, shape: BodiceShape): number =>
   curveLength(frontArmholeCurve(body, frame, shape)) + curveLength(backArmholeCurve(body, frame, shape));
 
+/** A wedge that would close less than this, mm, is left to the depth: its dart could not be sewn. */
+const LEAST_WEDGE = 3;
+
 /** Four turns of the two solves settle both to a hundredth of a millimetre. */
 const ROUNDS = 4;
 
@@ -43,7 +46,8 @@ export function solveArmhole(
     const over = (wedge: number) =>
       curveLength(frontArmholeCurve(body, frame, { ...before, wedge })) -
       curveLength(backArmholeCurve(body, frame, before));
-    const wedge = over(0) <= 0 ? 0 : solve(over, 0, widest, 1e-3).x;
+    const needed = over(0) <= 0 ? 0 : solve(over, 0, widest, 1e-3).x;
+    const wedge = needed * distance(frame.bustPoint, underarm) < LEAST_WEDGE ? 0 : needed;
     const wedged = { ...before, wedge };
     const chest = solve(
       (depth) => armholeRound(body, frame, { ...wedged, chest: depth }) - wanted,

@@ -118,9 +118,12 @@ function hemOf(side: Curve, length: number): Curve {
   ];
 }
 
+/** Differences below this, mm, are arithmetic, and a stretch so short would have no direction. */
+const LEAST_EXTENSION = 1e-3;
+
 /** The side carried on along its end, so that both panels' sides are equally long. */
 export const extendSide = (side: Curve, mm: number): Curve =>
-  mm <= 0 ? side : [...side, line(endOf(side), add(endOf(side), scale(endDirection(side), mm)))];
+  mm < LEAST_EXTENSION ? side : [...side, line(endOf(side), add(endOf(side), scale(endDirection(side), mm)))];
 
 /** The side seam of a panel and the darts its drop asks for. */
 export function planPanelSide(plan: PanelPlan): { side: Curve; darts: DartPlan[] } {

@@ -1,0 +1,133 @@
+import { describe, expect, test } from '@jest/globals';
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+
+const root = path.resolve(import.meta.dirname, '..');
+const example = path.join(root, 'examples/lamp-bearer.json');
+const folder = mkdtempSync(path.join(tmpdir(), 'bolt-'));
+
+/** Runs `bolt` as a person would, in a process of its own. */
+function bolt(...args: string[]) {
+  const { NODE_OPTIONS: _options, ...env } = process.env;
+  const { status, stdout, stderr } = spawnSync(
+    process.execPath,
+    [path.join(root, 'core/bolt.mjs'), ...args],
+    { encoding: 'utf8', env },
+  );
+  return { status, stdout, stderr, json: () => JSON.parse(stdout) as Record<string, unknown> };
+}
+
+function changed(change: (order: { measures: Record<string, unknown>; cloths: unknown[] }) => void): string {
+  const order = JSON.parse(readFileSync(example, 'utf8')) as {
+    measures: Record<string, unknown>;
+    cloths: unknown[];
+  };
+  change(order);
+  const file = path.join(folder, `order-${Math.floor(performance.now() * 1000)}.json`);
+  writeFileSync(file, JSON.stringify(order));
+  return file;
+}
+
+describe('bolt', () => {
+  test('measures lists the catalogue', () => {
+    const { status, stdout } = bolt('measures', '--json');
+    expect(status).toBe(0);
+    const list = JSON.parse(stdout) as {
+      id: string;
+      names: string[];
+      kind: string;
+      steps: string[];
+      related: string[];
+    }[];
+    expect(list.find(({ id }) => id === 'frontWaistLength')).toMatchObject({
+      kind: 'down',
+      names: expect.arrayContaining(['Half length']) as unknown,
+    });
+  }, 20_000);
+
+  test('draft gives pieces and writes a drawing; check gives the same seams and rounds', () => {
+    const drawing = path.join(folder, 'draft.svg');
+    const draft = bolt('draft', example, '--json', '--out', drawing);
+    expect([draft.status, draft.stderr]).toEqual([0, '']);
+    expect(readFileSync(drawing, 'utf8')).toMatch(/^<svg .*mm"/);
+    const { seams, rounds, findings } = draft.json();
+    expect(bolt('check', example, '--json').json()).toEqual({ seams, rounds, findings });
+  }, 20_000);
+
+  test('chalk lists marks in order; without --json it is for people', () => {
+    const { marks } = bolt('chalk', example, '--json').json() as {
+      marks: { piece: string; order: number; text: string }[];
+    };
+    expect(marks[0]).toMatchObject({ order: 1 });
+    expect(bolt('chalk', example).stdout).toContain('Start line');
+    expect(bolt('draft', example).stdout).toContain('(bust 37 1/2 + ease 2) ÷ 4');
+  }, 20_000);
+
+  test('lay plans, proves its own lay and refuses a spoilt one', () => {
+    const laid = bolt('lay', example, '--work', '6', '--json');
+    expect(laid.status).toBe(0);
+    const file = path.join(folder, 'lay.json');
+    writeFileSync(file, laid.stdout);
+    expect(bolt('lay', example, '--prove', file, '--json')).toMatchObject({
+      status: 0,
+      stdout: '{"ok":true,"faults":[]}\n',
+    });
+    const spoilt = JSON.parse(laid.stdout) as { lays: { placements: { polygon: [number, number][] }[] }[] };
+    const first = spoilt.lays[0]?.placements[0];
+    if (!first) throw new Error('expected a placement');
+    first.polygon = first.polygon.map(([x, y]) => [x + 3, y + 3]);
+    writeFileSync(file, JSON.stringify(spoilt));
+    const refused = bolt('lay', example, '--prove', file, '--json');
+    expect(refused.status).toBe(1);
+    expect(refused.json()['ok']).toBe(false);
+  }, 60_000);
+
+  test('the same seed and work give the same lay', () => {
+    const run = () => bolt('lay', example, '--work', '4', '--seed', '9', '--fold', 'half', '--json').stdout;
+    expect(run()).toBe(run());
+  }, 60_000);
+
+  test.each([
+    ['no command', [], 'command'],
+    ['an unknown command', ['sew'], 'command'],
+    ['a missing file', ['draft', '/nowhere.json'], 'file'],
+    ['an unknown flag', ['draft', example, '--quick'], ''],
+    ['a fold that is not laid yet', ['lay', example, '--fold', 'cross'], 'fold'],
+    ['work that is no number', ['lay', example, '--work', 'much'], 'work'],
+  ])(
+    '%s ends with 2 and names the field',
+    (_, args, field) => {
+      const { status, json, stdout } = bolt(...args, '--json');
+      expect([status, (json()['error'] as { field: string }).field]).toEqual([2, field]);
+      expect(stdout.trim().split('\n')).toHaveLength(1);
+    },
+    20_000,
+  );
+
+  test('a bad measure ends with 2, its message on standard error for people', () => {
+    const bad = changed(({ measures }) => { measures['bust'] = 'wide'; }); // prettier-ignore
+    expect(bolt('draft', bad, '--json').json()['error']).toMatchObject({
+      code: 'not-a-length',
+      field: 'measures.bust',
+    });
+    const { status, stdout, stderr } = bolt('draft', bad);
+    expect([status, stdout]).toEqual([2, '']);
+    expect(stderr).toContain('Bust "wide" is not a length');
+  }, 20_000);
+
+  test('an order without a cloth is drafted, with a care, and its lay is left out', () => {
+    const bare = changed((order) => { order.cloths = []; }); // prettier-ignore
+    const { status, json } = bolt('lay', bare, '--json');
+    expect(status).toBe(0);
+    expect(json()).toMatchObject({ lays: [], findings: [{ code: 'cloth-missing', severity: 'care' }] });
+  }, 20_000);
+
+  test('a cloth that is too narrow is a stop and ends with 1', () => {
+    const narrow = changed((order) => { order.cloths = [{ role: 'outer', width: 16 }]; }); // prettier-ignore
+    const { status, json } = bolt('lay', narrow, '--work', '2', '--json');
+    expect(status).toBe(1);
+    expect(json()).toMatchObject({ lays: [], findings: [{ code: 'cloth-too-narrow', severity: 'stop' }] });
+  }, 20_000);
+});

@@ -1,0 +1,133 @@
+import { describe, expect, test } from '@jest/globals';
+import { boxOf } from '../geometry/ring.ts';
+import type { Cloth } from '../lay/cloth.ts';
+import { layPieceOf } from '../lay/layable.ts';
+import { planForWork } from '../lay/plan-lay.ts';
+import { edgeLength } from '../pieces/piece.ts';
+import { fittedDress } from '../styles/fitted-dress/fitted-dress.ts';
+import { draftInput, middleBody } from '../testing/bodies.ts';
+import { inches } from '../units/length.ts';
+import { markLine, markWords } from '../words/mark-words.ts';
+import { contrast, chalkFor, chalks, markInHand } from './chalk-colour.ts';
+import { chalkAll, chalkPiece } from './chalk-piece.ts';
+import { largestDrift } from './check-chalk.ts';
+
+const { pieces } = fittedDress.draft(draftInput(middleBody));
+const marks = chalkAll(pieces, 'stitch');
+const front = pieces[0];
+if (!front) throw new Error('expected the bodice front');
+
+describe('chalkPiece', () => {
+  test('marks come in the order of the trade, numbered from one', () => {
+    const own = chalkPiece(front, { startLine: 'stitch' });
+    expect(own.map(({ order }) => order)).toEqual(own.map((_, index) => index + 1));
+    const kinds = own.map(({ kind }) => kind).filter((kind, index, all) => kind !== all[index - 1]);
+    expect(kinds).toEqual([
+      'start-line',
+      'level',
+      'point',
+      'slope',
+      'curve',
+      'dart',
+      'allowance',
+      'notch',
+      'label',
+    ]);
+  });
+
+  test('the largest piece is chalked first', () => {
+    const order = [...new Set(marks.map(({ piece }) => piece))];
+    expect(order.indexOf('skirt-front')).toBeLessThan(order.indexOf('bodice-back'));
+  });
+
+  test('every edge that is sewn is drawn, every allowance added once', () => {
+    for (const { piece } of pieces) {
+      const own = marks.filter((mark) => mark.piece === piece.id);
+      const drawn = own.flatMap((mark) =>
+        mark.kind === 'slope' || mark.kind === 'curve' ? [mark.edge] : [],
+      );
+      expect(drawn.sort()).toEqual(
+        piece.edges.flatMap(({ id, role }) => (role === 'fold' || role === 'dart' ? [] : [id])).sort(),
+      );
+      const allowed = own.flatMap((mark) => (mark.kind === 'allowance' ? [mark.role] : []));
+      expect(new Set(allowed).size).toBe(allowed.length);
+    }
+  });
+
+  test('a shop whose start line is the cut edge finds every down longer by the allowance', () => {
+    const [stitch, cut] = (['stitch', 'cut'] as const).map((startLine) =>
+      chalkPiece(front, { startLine }).find((mark) => mark.kind === 'point' && mark.name === 'underarm'),
+    );
+    if (stitch?.kind !== 'point' || cut?.kind !== 'point') throw new Error('expected the underarm');
+    expect(cut.down - stitch.down).toBeCloseTo(inches(0.5), 9);
+    expect(cut.out).toBe(stitch.out);
+  });
+
+  test('where a piece starts is the crossing of its start line and centre on the cloth', () => {
+    const cloth: Cloth = {
+      role: 'outer',
+      name: '',
+      colour: '#000000',
+      width: inches(45),
+      selvedge: inches(0.5),
+      length: null,
+      oneWay: false,
+    };
+    for (const fold of ['open', 'half'] as const) {
+      const lay = planForWork(
+        { pieces: pieces.map(layPieceOf), cloth, fold, seed: 2, shrinkPercent: 0, buyIn: 'yd' },
+        4,
+      );
+      for (const mark of chalkAll(pieces, 'stitch', lay)) {
+        if (mark.kind !== 'place') continue;
+        const placement = lay.placements.find(({ piece, copy }) => piece === mark.piece && copy === 0);
+        const drafted = pieces.find(({ piece }) => piece.id === mark.piece);
+        if (!placement || !drafted) throw new Error('expected a placement');
+        const depth = boxOf(drafted.outline);
+        const expected =
+          mark.downs === 'away'
+            ? boxOf(placement.polygon).minY - depth.minY
+            : boxOf(placement.polygon).maxY + depth.minY;
+        expect(mark.fromStart).toBeCloseTo(expected, 6);
+        if (mark.onFold) expect(mark.across).toBeCloseTo(0, 3);
+      }
+    }
+  });
+
+  test('marks rounded to the tape keep every edge within an eighth of an inch', () => {
+    expect(largestDrift(marks, 'in')).toBeLessThan(inches(1 / 8));
+    expect(largestDrift(marks, 'cm')).toBeLessThan(5);
+  });
+
+  test('what is said of a mark is what is drawn', () => {
+    const shoulder = marks.find(
+      (mark) => mark.kind === 'slope' && mark.piece === 'bodice-front' && mark.edge === 'shoulder',
+    );
+    const edge = front.piece.edges.find(({ id }) => id === 'shoulder');
+    if (shoulder?.kind !== 'slope' || !edge) throw new Error('expected the shoulder');
+    expect(shoulder.mm).toBeCloseTo(edgeLength(edge), 9);
+    expect(markWords(shoulder, 'in').figures[0]?.word).toBe('long');
+    const raised = marks.find((mark) => mark.kind === 'point' && mark.down < 0);
+    if (!raised) throw new Error('expected a raised side');
+    expect(markLine(raised, 'in')).toContain(' up');
+    expect(markLine(raised, 'in')).not.toContain('−');
+  });
+});
+
+describe('chalk colour', () => {
+  // Contrast ratios after WCAG 2.2, section 1.4.3: black on white is 21, mid grey #767676 on white 4.54.
+  test('contrast is measured as WCAG does', () => {
+    expect(contrast('#000000', '#ffffff')).toBeCloseTo(21, 6);
+    expect(contrast('#767676', '#ffffff')).toBeCloseTo(4.54, 2);
+  });
+
+  test('white where it shows, another where it would not', () => {
+    expect(chalkFor('#23545b').name).toBe('white');
+    expect(['blue', 'red']).toContain(chalkFor('#fbfaf6').name);
+    for (const cloth of ['#23545b', '#fbfaf6', '#cfc4a8', '#7d2f33', '#888888', '#d4b13f']) {
+      expect(contrast(chalkFor(cloth).colour, cloth)).toBeGreaterThan(3);
+      expect(contrast(markInHand(cloth), cloth)).toBeGreaterThan(1.4);
+      expect(chalks).toContain(chalkFor(cloth));
+    }
+  });
+});

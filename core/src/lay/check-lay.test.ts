@@ -1,0 +1,155 @@
+import { beforeAll, describe, expect, test } from '@jest/globals';
+import { boxOf, moveRing } from '../geometry/ring.ts';
+import { fittedDress } from '../styles/fitted-dress/fitted-dress.ts';
+import { draftInput, middleBody } from '../testing/bodies.ts';
+import { inches } from '../units/length.ts';
+import { checkLay } from './check-lay.ts';
+import type { Cloth } from './cloth.ts';
+import type { Fold, Lay, Placement } from './lay.ts';
+import { layPieceOf } from './layable.ts';
+import { planForWork } from './plan-lay.ts';
+
+const pieces = fittedDress.draft(draftInput(middleBody)).pieces.map(layPieceOf);
+const cloth: Cloth = {
+  role: 'outer',
+  name: 'test',
+  colour: '#000000',
+  width: inches(45),
+  selvedge: inches(0.5),
+  length: null,
+  oneWay: false,
+};
+const plan = (fold: Fold, on: Cloth = cloth, seed = 1, work = 6): Lay =>
+  planForWork({ pieces, cloth: on, fold, seed, shrinkPercent: 0, buyIn: 'yd' }, work);
+
+const codes = (lay: Lay, on: Cloth = cloth) => [
+  ...new Set(checkLay(lay, pieces, on).map(({ code }) => code)),
+];
+const withPlacement = (lay: Lay, index: number, change: (placement: Placement) => Placement): Lay => ({
+  ...lay,
+  placements: lay.placements.map((placement, at) => (at === index ? change(placement) : placement)),
+});
+
+describe('checkLay', () => {
+  let open: Lay;
+  let half: Lay;
+  beforeAll(() => {
+    open = plan('open');
+    half = plan('half');
+  });
+
+  test('lays that were planned hold, open and folded, both ways and one way', () => {
+    expect([codes(open), codes(half)]).toEqual([[], []]);
+    const napped = { ...cloth, oneWay: true };
+    expect([codes(plan('open', napped), napped), codes(plan('half', napped), napped)]).toEqual([[], []]);
+  });
+
+  test('a piece moved onto another, over the edge or past the end is found', () => {
+    const moved = (dx: number, dy: number) =>
+      withPlacement(open, 0, (placement) => ({ ...placement, polygon: moveRing(placement.polygon, dx, dy) }));
+    expect(
+      codes({
+        ...open,
+        placements: open.placements.map((placement) => ({
+          ...placement,
+          polygon: moveRing(placement.polygon, -40, 0),
+        })),
+      }),
+    ).toEqual(['outside-width']);
+    expect(codes(moved(0, -50))).toContain('outside-length');
+    const [first, second] = open.placements;
+    if (!first || !second) throw new Error('expected placements');
+    expect(
+      codes(
+        withPlacement(open, 0, (placement) => ({
+          ...placement,
+          polygon: moveRing(
+            placement.polygon,
+            (second.polygon[0]?.x ?? 0) - (first.polygon[0]?.x ?? 0),
+            (second.polygon[0]?.y ?? 0) - (first.polygon[0]?.y ?? 0),
+          ),
+        })),
+      ),
+    ).toContain('overlap');
+    expect(codes({ ...open, length: open.length - 5 })).toEqual(['outside-length']);
+  });
+
+  test('an overlap of a tenth of a millimetre is found, one of a hundredth is allowed', () => {
+    const touching = open.placements.findIndex(({ polygon }) => Math.min(...polygon.map(({ y }) => y)) > 100);
+    const pushed = (dy: number) =>
+      codes(
+        withPlacement(open, touching, (placement) => ({
+          ...placement,
+          polygon: moveRing(placement.polygon, 0, dy),
+        })),
+      );
+    expect(pushed(-0.2)).toContain('overlap');
+  });
+
+  test('missing, doubled and unknown pieces are found', () => {
+    expect(codes({ ...open, placements: open.placements.slice(1) })).toEqual(['wrong-count']);
+    expect(codes(withPlacement(open, 0, (placement) => ({ ...placement, piece: 'sleeve' })))).toEqual(
+      expect.arrayContaining(['unknown-piece', 'wrong-count']),
+    );
+  });
+
+  test('an outline that is not the piece’s is found, and so is a wrong claim of how it lies', () => {
+    expect(
+      codes(
+        withPlacement(open, 0, (placement) => ({
+          ...placement,
+          polygon: placement.polygon.map(({ x, y }) => ({ x: x * 0.98, y })),
+        })),
+      ),
+    ).toContain('not-the-outline');
+    const pair = open.placements.findIndex(({ piece }) => piece === 'bodice-back');
+    expect(
+      codes(withPlacement(open, pair, (placement) => ({ ...placement, mirrored: !placement.mirrored }))),
+    ).toEqual(expect.arrayContaining(['not-the-outline', 'not-mirrored-in-pairs']));
+  });
+
+  test('on one-way cloth nothing may be turned', () => {
+    const turned = withPlacement(open, 0, (placement) => {
+      const box = boxOf(placement.polygon);
+      const polygon = placement.polygon.map(({ x, y }) => ({
+        x: box.minX + box.maxX - x,
+        y: box.minY + box.maxY - y,
+      }));
+      return { ...placement, polygon, rotation: placement.rotation === 0 ? 180 : 0 };
+    });
+    expect(codes(turned)).not.toContain('not-the-outline');
+    expect(codes(turned, { ...cloth, oneWay: true })).toContain('against-the-nap');
+  });
+
+  test('folds must be real: pieces on the fold line, pairs over each other, the fold in the middle of what is double', () => {
+    const [section] = half.sections;
+    if (!section) throw new Error('expected a section');
+    const shifted = { ...half, sections: [{ ...section, foldLines: [inches(20)] }] };
+    expect(codes(shifted)).toEqual(
+      expect.arrayContaining(['off-the-fold', 'not-on-double-cloth', 'unreal-fold']),
+    );
+    expect(codes({ ...half, sections: [{ ...section, foldLines: [], doubled: [] }] })).toEqual(
+      expect.arrayContaining(['off-the-fold', 'unreal-fold']),
+    );
+    expect(codes({ ...half, sections: [] })).toContain('unreal-fold');
+  });
+
+  test('a finite cloth that is too short is found', () => {
+    expect(codes(open, { ...cloth, length: open.length - 100 })).toEqual(['outside-length']);
+  });
+});
+
+describe('planning', () => {
+  test('the same seed and work give the same lay, more work never a longer one', () => {
+    expect(plan('half', cloth, 7, 4)).toEqual(plan('half', cloth, 7, 4));
+    expect(plan('half', cloth, 7, 12).length).toBeLessThanOrEqual(plan('half', cloth, 7, 4).length);
+  });
+
+  test('no lay is shorter than its bound, and it says how much of the cloth it uses', () => {
+    for (const lay of [plan('open'), plan('half')]) {
+      expect(lay.length).toBeGreaterThanOrEqual(lay.bound);
+      expect(lay.utilisation).toBeLessThanOrEqual(1);
+      expect(lay.utilisation).toBeGreaterThan(0.5);
+    }
+  });
+});

@@ -1,0 +1,224 @@
+import { afterAll, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
+import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
+import { layPieceOf } from '@ample-bolt/core/lay/layable';
+import type { Lay } from '@ample-bolt/core/lay/lay';
+import { planForWork } from '@ample-bolt/core/lay/plan-lay';
+import { readOrder } from '@ample-bolt/core/formats/order/read-order';
+import { orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
+import { testApp, type TestApp } from '../../testing/test-app.ts';
+
+interface ProblemBody {
+  readonly status: number;
+  readonly code: string;
+  readonly field?: string;
+  readonly detail: string;
+  readonly current?: Ticket;
+}
+
+const measures = {
+  from: 'neckSide',
+  startLine: 'stitch',
+  observations: { build: 'middle', tummy: 'flat', shoulders: 'middle' },
+  values: {
+    shoulder: '15',
+    bustSpan: '7 1/2',
+    shoulderToBust: '10 1/4',
+    frontWaistLength: '17',
+    backWaistLength: '16',
+    bust: '36',
+    waist: '28½',
+    hip: '98 cm',
+  },
+} as const;
+
+describe('tickets over HTTP', () => {
+  let app: TestApp;
+  let ticket: Ticket;
+  beforeAll(async () => {
+    app = await testApp('tickets');
+  });
+  afterAll(() => app.close());
+
+  const open = async (change: object = {}) => {
+    const response = await app.agent
+      .post('/api/tickets')
+      .send({
+        title: 'Test dress',
+        client: { name: 'Nobody', kind: 'adult' },
+        dueOn: '2026-12-11',
+        unit: 'in',
+        styleId: 'fitted-dress',
+        ...change,
+      });
+    return { status: response.status, body: response.body as Ticket & ProblemBody };
+  };
+  const put = async (part: string, body: object, on: Pick<Ticket, 'id' | 'version'> = ticket) => {
+    const response = await app.agent
+      .put(`/api/tickets/${on.id}/${part}`)
+      .send({ version: on.version, ...body });
+    return { status: response.status, type: response.type, body: response.body as Ticket & ProblemBody };
+  };
+  const measured = async () => {
+    ticket = (await put('measures', measures)).body;
+    ticket = (await put('cloths', { cloths: [{ role: 'outer', width: '45in', colour: '#23545b' }] })).body;
+    return ticket;
+  };
+  const layFor = (current: Ticket): Lay => {
+    const order = orderOfTicket(current);
+    const [cloth] = current.cloths;
+    if (!order || !cloth) throw new Error('not ready to lay');
+    return planForWork(
+      {
+        pieces: draftOrder(order).pieces.map(layPieceOf),
+        cloth,
+        fold: 'half',
+        seed: 1,
+        shrinkPercent: 0,
+        buyIn: 'yd',
+      },
+      3,
+    );
+  };
+
+  beforeEach(async () => {
+    ticket = (await open()).body;
+  });
+
+  test('a ticket opens with a number of its own, for a new client or a known one', async () => {
+    const again = await open({ client: { id: ticket.client.id } });
+    expect(again.status).toBe(201);
+    expect(again.body.number).toBeGreaterThan(ticket.number);
+    expect(again.body.client).toEqual(ticket.client);
+    expect(again.body).toMatchObject({ choices: null, lay: null, version: 1, measures: { values: {} } });
+  });
+
+  test.each([
+    ['no title', { title: ' ' }, 'title'],
+    ['a day that is none', { dueOn: '2026-02-31' }, 'dueOn'],
+    ['an unknown style', { styleId: 'toga' }, 'styleId'],
+    ['an unknown client', { client: { id: '00000000-0000-4000-8000-000000000000' } }, 'client'],
+    ['a client without a kind', { client: { name: 'X' } }, 'client.kind'],
+    ['a field too many', { price: 3 }, 'price'],
+    ['an unknown unit', { unit: 'ell' }, 'unit'],
+  ])('%s is refused with 422, naming the field', async (_, change, field) => {
+    const { status, body } = await open(change);
+    expect([status, body.field]).toEqual([422, field]);
+  });
+
+  test('measures are read in any form and come back as they were typed', async () => {
+    const { status, body } = await put('measures', measures);
+    expect(status).toBe(200);
+    expect(body.version).toBe(2);
+    expect(body.measures.values['waist']).toEqual({ mm: 723.9, typed: '28½ in' });
+    expect(body.measures.values['hip']).toEqual({ mm: 980, typed: '98 cm' });
+    const { body: emptied } = await put(
+      'measures',
+      { ...measures, values: { ...measures.values, hip: '' } },
+      body,
+    );
+    expect(emptied.measures.values['hip']).toBeUndefined();
+  });
+
+  test.each([
+    ['wide', 'not-a-length'],
+    ['1/0', 'not-a-length'],
+    ['-3', 'out-of-range'],
+    ['400', 'out-of-range'],
+  ])('a bust of %s is refused, named, and nothing is changed', async (bust, code) => {
+    const { status, type, body } = await put('measures', { ...measures, values: { bust } });
+    expect([status, type, body.code, body.field]).toEqual([
+      422,
+      'application/problem+json',
+      code,
+      'measures.bust',
+    ]);
+    const { body: unchanged } = await app.agent.get(`/api/tickets/${ticket.id}`);
+    expect(unchanged).toEqual(ticket);
+  });
+
+  test('choices out of range and cloths a finger wide are refused by name', async () => {
+    expect((await put('choices', { choices: { pegging: '9' } })).body).toMatchObject({
+      code: 'out-of-range',
+      field: 'choices.pegging',
+    });
+    expect((await put('choices', { choices: { train: '9' } })).body).toMatchObject({
+      code: 'unknown-choice',
+      field: 'choices.train',
+    });
+    expect((await put('cloths', { cloths: [{ role: 'outer', width: '1' }] })).body).toMatchObject({
+      code: 'out-of-range',
+      field: 'cloths.0.width',
+    });
+    expect((await put('cloths', { cloths: [{ role: 'sail', width: '60' }] })).body).toMatchObject({
+      code: 'wrong-shape',
+      field: 'cloths.0.role',
+    });
+  });
+
+  test('a stale write gets 409 with the newer version, and changes nothing', async () => {
+    const first = await put('choices', { choices: { pegging: '1/2' } });
+    const second = await put('choices', { choices: { pegging: '2' } });
+    expect([first.status, second.status]).toEqual([200, 409]);
+    expect(second.body.current).toEqual(first.body);
+  });
+
+  test('of two writes at the same moment one wins and one is told', async () => {
+    const both = await Promise.all([
+      put('choices', { choices: { pegging: '1/2' } }),
+      put('choices', { choices: { pegging: '2' } }),
+    ]);
+    expect(both.map(({ status }) => status).sort()).toEqual([200, 409]);
+  });
+
+  test('a ticket that is not measured has no draft yet, and says so', async () => {
+    const response = await app.agent.get(`/api/tickets/${ticket.id}/draft`);
+    expect([response.status, (response.body as ProblemBody).field]).toEqual([422, 'measures']);
+  });
+
+  test('a measured ticket is drafted, written as an order file and printed', async () => {
+    await measured();
+    const draft = await app.agent.get(`/api/tickets/${ticket.id}/draft`);
+    expect((draft.body as { pieces: unknown[] }).pieces).toHaveLength(4);
+    const file = await app.agent.get(`/api/tickets/${ticket.id}/order.json`);
+    expect(readOrder(file.body).ok).toBe(true);
+    const pdf = await app.agent.get(`/api/tickets/${ticket.id}/marks.pdf`).buffer(true);
+    expect([pdf.status, pdf.type]).toEqual([200, 'application/pdf']);
+  });
+
+  test('a lay is stored only when it proves on today’s pieces and cloth', async () => {
+    const lay = layFor(await measured());
+    const [first, ...rest] = lay.placements;
+    if (!first) throw new Error('expected placements');
+    const spoilt = {
+      ...lay,
+      placements: [{ ...first, polygon: first.polygon.map(({ x, y }) => ({ x: x + 30, y })) }, ...rest],
+    };
+    expect(await put('lay', { lay: spoilt })).toMatchObject({
+      status: 422,
+      body: { code: 'lay-not-proved', field: 'lay' },
+    });
+    const stored = await put('lay', { lay });
+    expect(stored.status).toBe(200);
+    expect(stored.body.marksInAll).toBeGreaterThan(50);
+    const chalked = await put('chalk', { chalked: { 'skirt-front': 3 } }, stored.body);
+    const summaries = (await app.agent.get('/api/tickets')).body as {
+      id: string;
+      progress: { marksDone: number };
+    }[];
+    expect(summaries.find(({ id }) => id === ticket.id)?.progress.marksDone).toBe(3);
+    expect((await put('lay', { lay: null }, chalked.body)).body).toMatchObject({
+      lay: null,
+      chalked: {},
+      marksInAll: 0,
+    });
+  });
+
+  test.each(['not-an-id', '00000000-0000-4000-8000-000000000000', '%ff'])(
+    'a ticket called %s is a plain not found or bad request',
+    async (id) => {
+      const response = await app.agent.get(`/api/tickets/${id}`);
+      expect([400, 404]).toContain(response.status);
+      expect(response.type).toBe('application/problem+json');
+    },
+  );
+});

@@ -1,0 +1,27 @@
+import { pino } from 'pino';
+import { QueryTypes, Sequelize } from 'sequelize';
+import request from 'supertest';
+import { createApp } from '../app.ts';
+import { connect } from '../db/connect.ts';
+import { migrate } from '../db/migrate.ts';
+
+export interface TestApp {
+  readonly agent: ReturnType<typeof request>;
+  readonly sequelize: Sequelize;
+  readonly close: () => Promise<void>;
+}
+
+/** The application on an empty, migrated database of its own in the run's PostgreSQL. */
+export async function testApp(name: string): Promise<TestApp> {
+  const base = process.env['TEST_DATABASE_URL'];
+  if (!base) throw new Error('TEST_DATABASE_URL is missing: run the tests through npm test');
+  const database = `test_${name}_${process.env['JEST_WORKER_ID'] ?? '1'}`;
+  const admin = new Sequelize(base, { logging: false });
+  await admin.query(`DROP DATABASE IF EXISTS ${database}`);
+  await admin.query(`CREATE DATABASE ${database}`, { type: QueryTypes.RAW });
+  await admin.close();
+  const sequelize = connect(base.replace(/\/[^/]*$/, `/${database}`));
+  await migrate(sequelize);
+  const agent = request(createApp({ sequelize, log: pino({ level: 'silent' }) }));
+  return { agent, sequelize, close: () => sequelize.close() };
+}
