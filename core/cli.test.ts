@@ -3,6 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { orderSchema } from './src/formats/order/order-schema.ts';
 
 const root = path.resolve(import.meta.dirname, '..');
 const example = path.join(root, 'examples/lamp-bearer.json');
@@ -10,7 +11,7 @@ const folder = mkdtempSync(path.join(tmpdir(), 'bolt-'));
 
 /** Runs `bolt` as a person would, in a process of its own. */
 function bolt(...args: string[]) {
-  const { NODE_OPTIONS: _options, ...env } = process.env;
+  const env = { ...process.env, NODE_OPTIONS: '' };
   const { status, stdout, stderr } = spawnSync(
     process.execPath,
     [path.join(root, 'core/bolt.mjs'), ...args],
@@ -130,4 +131,10 @@ describe('bolt', () => {
     expect(status).toBe(1);
     expect(json()).toMatchObject({ lays: [], findings: [{ code: 'cloth-too-narrow', severity: 'stop' }] });
   }, 20_000);
+});
+
+test('the published schema is the one that order files are read by', () => {
+  expect(JSON.parse(readFileSync(path.join(root, 'docs/schemas/order.schema.json'), 'utf8'))).toEqual(
+    orderSchema,
+  );
 });

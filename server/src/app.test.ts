@@ -13,8 +13,9 @@ describe('the application', () => {
   afterAll(() => app.close());
 
   test('says that it is healthy, with a strict policy on every answer', async () => {
-    const { status, body, headers } = await app.agent.get('/api/health');
-    expect([status, body]).toEqual([200, { ok: true }]);
+    const response = await app.agent.get('/api/health');
+    expect([response.status, response.body]).toEqual([200, { ok: true }]);
+    const { headers } = response as { headers: Record<string, string | undefined> };
     const policy = headers['content-security-policy'] ?? '';
     expect(policy).toContain("default-src 'self'");
     expect(policy).toMatch(/style-src 'self' 'nonce-[^']+'/);
@@ -33,8 +34,8 @@ describe('the application', () => {
   });
 
   test('an unknown address is a problem too', async () => {
-    const { status, body } = await app.agent.get('/api/nothing');
-    expect([status, (body as { code: string }).code]).toEqual([404, 'not-found']);
+    const response = await app.agent.get('/api/nothing');
+    expect([response.status, (response.body as { code: string }).code]).toEqual([404, 'not-found']);
   });
 
   test('migrations run once', async () => {

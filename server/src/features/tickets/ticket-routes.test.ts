@@ -132,8 +132,8 @@ describe('tickets over HTTP', () => {
       code,
       'measures.bust',
     ]);
-    const { body: unchanged } = await app.agent.get(`/api/tickets/${ticket.id}`);
-    expect(unchanged).toEqual(ticket);
+    const unchanged = await app.agent.get(`/api/tickets/${ticket.id}`);
+    expect(unchanged.body).toEqual(ticket);
   });
 
   test('choices out of range and cloths a finger wide are refused by name', async () => {

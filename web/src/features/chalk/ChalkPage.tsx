@@ -69,12 +69,13 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
 
   const moveTo = (next: number) => {
     const progress = chalkedUpTo(marks, Math.max(0, Math.min(marks.length, next)));
-    keep(progress);
+    keep(() => progress);
     actions
       .put('chalk', { chalked: progress })
       .then(() => {
         setFailure(undefined);
-        keep(undefined);
+        // Marks made while this one was on its way are newer and stay.
+        keep((held) => (held === progress ? undefined : held));
       })
       .catch((error: unknown) => setFailure(error instanceof Error ? error.message : 'Not stored yet.'));
   };

@@ -27,7 +27,12 @@ export function FiguresPage() {
           or fold, downs from the start line.
         </p>
       </div>
-      <div className="min-h-0 overflow-auto rounded-soft border border-linen-2 bg-white">
+      <div
+        role="region"
+        aria-label="Figures"
+        tabIndex={0}
+        className="min-h-0 overflow-auto rounded-soft border border-linen-2 bg-white"
+      >
         <table className="w-full border-collapse">
           <thead className="sticky top-0 bg-white text-left text-[13px] text-walnut-2">
             <tr className="border-b border-linen-2">

@@ -41,7 +41,8 @@ export function ClothForm({ ticketId, cloth, unit, actions, onDone }: ClothFormP
   const [kept, keep] = useKept<ClothFields>(`cloth-${ticketId}`);
   const [problem, setProblem] = useState<{ field: string | undefined; words: string }>();
   const fields = { ...fieldsOf(cloth, unit), ...kept };
-  const set = (change: Partial<ClothFields>) => keep({ ...fields, ...change });
+  const set = (change: Partial<ClothFields>) =>
+    keep((held) => ({ ...fieldsOf(cloth, unit), ...held, ...change }));
   const store = async () => {
     const { name, length, ...rest } = fields;
     try {
@@ -55,7 +56,7 @@ export function ClothForm({ ticketId, cloth, unit, actions, onDone }: ClothFormP
           },
         ],
       });
-      keep(undefined);
+      keep(() => undefined);
       setProblem(undefined);
       onDone();
     } catch (error) {

@@ -246,7 +246,7 @@ function PlanLay({
 
 const Facts = ({ title, children }: { readonly title: string; readonly children: ReactNode }) => (
   <section className="border-t border-linen-3 pt-3">
-    <h3 className="text-lg">{title}</h3>
+    <h2 className="text-lg">{title}</h2>
     <dl>{children}</dl>
   </section>
 );

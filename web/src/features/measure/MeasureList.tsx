@@ -23,9 +23,9 @@ export function MeasureList({ asked, values, faulty, unit, current, onChoose }: 
     >
       {groups.map((group) => (
         <section key={group} className="border-t border-linen-2 py-2 first:border-t-0">
-          <h3 className="px-4 pb-1 font-text text-[13px] font-semibold tracking-normal text-walnut-2">
+          <h2 className="px-4 pb-1 font-text text-[13px] font-semibold tracking-normal text-walnut-2">
             {group}
-          </h3>
+          </h2>
           <ul>
             {asked
               .filter((measure) => measure.group === group)

@@ -95,7 +95,9 @@ export function MeasurePage() {
             aria-describedby="measure-says"
             className="w-72 border-b-[3px] border-indigo bg-transparent pb-1 text-7xl font-bold outline-none placeholder:text-linen-3 focus-visible:border-chalk-now focus-visible:shadow-none aria-invalid:border-madder"
           />
-          <span className="text-2xl text-walnut-2">{unit}</span>
+          <span aria-hidden className="text-2xl text-walnut-2">
+            {unit}
+          </span>
         </label>
         <p className="mt-3 text-walnut-2">
           {range

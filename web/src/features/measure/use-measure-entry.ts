@@ -49,10 +49,13 @@ export function useMeasureEntry(
     for (const id of ready) typed[id] = kept[id] ?? '';
     try {
       await actions.put('measures', { from, startLine, observations, ...conditions, values: typed });
-      const rest = Object.fromEntries(
-        Object.entries(kept).filter(([id]) => !ready.includes(id as MeasureId)),
-      );
-      keep(Object.keys(rest).length > 0 ? rest : undefined);
+      // Only what was sent is forgotten; what was typed while it was on its way stays.
+      keep((held = {}) => {
+        const rest = Object.fromEntries(
+          Object.entries(held).filter(([id, text]) => !ready.includes(id as MeasureId) || text !== kept[id]),
+        );
+        return Object.keys(rest).length > 0 ? rest : undefined;
+      });
       setFailure(undefined);
     } catch (error) {
       setFailure(error instanceof Error ? error.message : 'Not stored yet.');
@@ -65,7 +68,7 @@ export function useMeasureEntry(
       (measures.values[id]
         ? formatNumber(measures.values[id].mm, unit, { denominator: 16, decimals: 2 })
         : ''),
-    type: (id, text) => keep({ ...kept, [id]: text }),
+    type: (id, text) => keep((held) => ({ ...held, [id]: text })),
     values: { ...values, ...overlay },
     faultOf: (id) => {
       const mm = read(id);

@@ -46,7 +46,7 @@ export function useChoiceEntry(
   return {
     textOf: (id) =>
       kept[id] ?? (stored[id] ? formatNumber(stored[id].mm, unit, { denominator: 16, decimals: 2 }) : ''),
-    type: (id, text) => keep({ ...kept, [id]: text }),
+    type: (id, text) => keep((held) => ({ ...held, [id]: text })),
     faultOf,
     preview,
     agree: async () => {
@@ -57,7 +57,7 @@ export function useChoiceEntry(
       ]);
       try {
         await actions.put('choices', { choices: typed });
-        keep(undefined);
+        keep(() => undefined);
         setFailure(undefined);
         return true;
       } catch (error) {

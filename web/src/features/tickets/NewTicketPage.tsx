@@ -44,7 +44,7 @@ export function NewTicketPage() {
   const [failure, setFailure] = useState<string>();
   const known = clients.find(({ name }) => name.toLowerCase() === fields.client?.trim().toLowerCase());
   useEffect(() => {
-    if (formState.isDirty) keep(fields as Fields);
+    if (formState.isDirty) keep(() => fields as Fields);
   }, [fields, formState.isDirty, keep]);
 
   const submit = handleSubmit(async ({ client, kind, ...ticket }) => {
@@ -54,7 +54,7 @@ export function NewTicketPage() {
         ...ticket,
         client: known ? { id: known.id } : { name: client.trim(), kind },
       });
-      keep(undefined);
+      keep(() => undefined);
       void mutate('/api/tickets');
       void mutate('/api/clients');
       await navigate(paths.station(opened.id, 'measure'));

@@ -1,0 +1,68 @@
+import { layPieceOf, lengthBound } from '@ample-bolt/core/lay/layable';
+import { folds } from '@ample-bolt/core/lay/lay';
+import { checkLay } from '@ample-bolt/core/lay/check-lay';
+import { usableWidth, type Cloth } from '@ample-bolt/core/lay/cloth';
+import { planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
+import { fittedDress } from '@ample-bolt/core/styles/fitted-dress/fitted-dress';
+import { draftInput } from '@ample-bolt/core/testing/bodies';
+import { missesBody, missesSizes } from '@ample-bolt/core/testing/misses-size-table';
+import { inches } from '@ample-bolt/core/units/length';
+import { boxLength } from './boxes.ts';
+
+const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[values.length >> 1] ?? NaN;
+
+/** Drafts every size of the table, all checks and cut lines, a few rounds after warming up. */
+function benchDrafts(): void {
+  const draftAll = () => missesSizes.forEach((size) => fittedDress.draft(draftInput(missesBody(size))));
+  draftAll();
+  const times = Array.from({ length: 7 }, () => {
+    const start = performance.now();
+    draftAll();
+    return (performance.now() - start) / missesSizes.length;
+  });
+  console.log(
+    `draft, with seams, rounds, figures and cut lines: median ${median(times).toFixed(1)} ms, ${(1000 / median(times)).toFixed(0)} a second`,
+  );
+}
+
+/** How long the lay gets in three seconds, beside what bounding boxes need and what cannot be beaten. */
+function benchLays(): void {
+  const size = missesSizes[4];
+  const pieces = fittedDress.draft(draftInput(missesBody(size))).pieces.map(layPieceOf);
+  for (const width of [45, 60]) {
+    const cloth: Cloth = {
+      role: 'outer',
+      name: '',
+      colour: '#000000',
+      width: inches(width),
+      selvedge: inches(0.5),
+      length: null,
+      oneWay: false,
+    };
+    const start = performance.now();
+    const boxes = boxLength(pieces, cloth);
+    const boxTime = performance.now() - start;
+    const bound = lengthBound(pieces, usableWidth(cloth));
+    console.log(
+      `\n${width} in cloth, size ${size.size}: boxes ${(boxes / 25.4).toFixed(1)} in (${boxTime.toFixed(0)} ms), no lay below ${(bound / 25.4).toFixed(1)} in`,
+    );
+    for (const fold of folds) {
+      const task: LayTask = { pieces, cloth, fold, seed: 1, shrinkPercent: 0, buyIn: 'yd' };
+      const began = performance.now();
+      let first = 0;
+      for (const { lay, work } of planLay(task)) {
+        if (work === 1) first = performance.now() - began;
+        if (performance.now() - began < 3000) continue;
+        const proved = checkLay(lay, pieces, cloth).length === 0 ? 'proved' : 'NOT PROVED';
+        console.log(
+          `  ${fold}: first lay after ${first.toFixed(0)} ms; in 3 s ${(lay.length / 25.4).toFixed(1)} in, ${(lay.length / boxes).toFixed(2)} of the boxes' length, ${(lay.length / bound).toFixed(2)} of the bound, ${(100 * lay.utilisation).toFixed(0)} % used, ${proved}, ${work} steps`,
+        );
+        break;
+      }
+    }
+  }
+}
+
+benchDrafts();
+benchLays();

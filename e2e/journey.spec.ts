@@ -1,0 +1,117 @@
+import { expect, test } from '@playwright/test';
+import { openTicket, readings, takeMeasures } from './ticket.ts';
+
+test('from a new ticket to the last mark, with one slip on the way', async ({ page }) => {
+  test.setTimeout(120_000);
+  await openTicket(page, 'Hesper Vane', 'Procession gown');
+
+  // A slip of the pen: refused at once by name, and not lost.
+  const bust = page
+    .getByRole('navigation', { name: 'Measures' })
+    .getByRole('button', { name: /^Bust to take/ });
+  await bust.click();
+  await page.getByRole('textbox', { name: 'Bust', exact: true }).fill('36 1/0');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('divides by zero');
+  await expect(page.getByRole('heading', { level: 2, name: 'Bust' })).toBeVisible();
+
+  // A figure that can be, but is not likely: pointed out, never refused.
+  await page.getByRole('textbox', { name: 'Bust', exact: true }).fill('85');
+  await expect(page.getByText('is unusual')).toBeVisible();
+  await takeMeasures(page);
+
+  await page.keyboard.press('Escape');
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Style/ }).click();
+  await page.getByLabel('Neck depth, front').fill('4');
+  await page.getByLabel('Pegging').fill('1/2');
+  await page.getByRole('button', { name: 'Agree this style' }).click();
+
+  // The figures, each with the sum that made it.
+  const neck = page.getByRole('row', { name: /Neck, down at the centre/ });
+  await expect(neck).toContainText('neck depth, front 4 − neck seam 1\u20444 = 3\u20093\u20444');
+  await expect(page.getByRole('row', { name: /^Bust, out/ })).toContainText('(bust 36 + ease 2) ÷ 4');
+
+  await page.keyboard.press(']');
+  await expect(page.getByText('12 of 12 seams true.')).toBeVisible();
+  await page.getByRole('button', { name: /skirt side/ }).click();
+  await expect(page.getByRole('img', { name: 'Skirt front, drawn on the cloth' })).toBeVisible();
+
+  await page.keyboard.press(']');
+  await page.getByLabel('Cloth', { exact: true }).fill('Harbour blue drill');
+  await page.getByLabel('Width, in').fill('wide');
+  await page.getByRole('button', { name: 'Name this cloth' }).click();
+  await expect(page.getByRole('alert')).toContainText('not a length');
+  await page.getByLabel('Width, in').fill('54');
+  await page.getByRole('button', { name: 'Name this cloth' }).click();
+
+  // Lays arrive by themselves, one for each way of folding; improving can be stopped.
+  await expect(page.getByRole('button', { name: /Folded in half .* outlines/ })).toBeVisible({
+    timeout: 20_000,
+  });
+  await expect(page.getByRole('button', { name: /Open, one layer .* outlines/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible({ timeout: 20_000 });
+  await page.keyboard.press('i');
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible();
+  await page.getByRole('button', { name: /Folded in half/ }).click();
+  await page.getByRole('button', { name: 'Chalk this' }).click();
+
+  // One mark at a time; where one was left, one goes on.
+  await expect(page.getByRole('heading', { name: 'Where it starts' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'Start line' })).toBeVisible();
+  await page.keyboard.press('PageDown');
+  await page.keyboard.press('PageUp');
+  await page.getByRole('button', { name: /Marked/ }).click();
+  await page.getByRole('button', { name: 'Back' }).click();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  const title = await page.getByRole('heading', { level: 1 }).textContent();
+  await page.reload();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(title ?? '');
+  await page.keyboard.press('z');
+  await expect(page.getByRole('button', { name: /Zoom/ })).toHaveAttribute('aria-pressed', 'true');
+
+  for (
+    let left = 120;
+    left > 0 && !(await page.getByRole('heading', { name: 'All chalked' }).isVisible());
+    left--
+  )
+    await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'All chalked' })).toBeVisible();
+  await expect(page.getByText('Cut away from the hand')).toBeVisible();
+  await expect
+    .poll(async () => page.evaluate(() => Object.keys(localStorage).some((key) => key.startsWith('chalk-'))))
+    .toBe(false);
+
+  await page.goto('/tickets');
+  await page.keyboard.press('/');
+  await page.keyboard.type('procession');
+  await expect(page.getByRole('link', { name: /Procession gown/ })).toContainText('all chalked; cut');
+});
+
+test('a lay goes stale when the pieces change under it, and chalking waits', async ({ page }) => {
+  test.setTimeout(90_000);
+  await openTicket(page, 'Corwin Ashby', 'Dress that changes');
+  await takeMeasures(page);
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Style/ }).click();
+  await page.getByRole('button', { name: 'Agree this style' }).click();
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Lay/ }).click();
+  await page.getByRole('button', { name: 'Name this cloth' }).click();
+  await page.getByRole('button', { name: 'Chalk this' }).click({ timeout: 20_000 });
+  await expect(page.getByRole('heading', { name: 'Where it starts' })).toBeVisible();
+  await page.getByRole('link', { name: /Nº/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: /Measure/ })
+    .click();
+  await takeMeasures(
+    page,
+    readings.filter(([name]) => name === 'Hip').map(([name]) => [name, '42'] as const),
+  );
+  await expect(page.getByRole('link', { name: /Lay ?, held by a check/ })).toBeVisible();
+  await page.getByRole('link', { name: /Chalk ?, later/ }).click();
+  await expect(page.getByRole('heading', { name: 'The lay no longer fits' })).toBeVisible();
+  await page.getByRole('button', { name: 'To the lay' }).click();
+  await expect(page.getByText('The chosen lay no longer fits')).toBeVisible();
+});

@@ -1,0 +1,75 @@
+import { expect, test } from '@playwright/test';
+import { openTicket, ticketId } from './ticket.ts';
+
+test('what is typed survives a reload before it is sent', async ({ page }) => {
+  await page.goto('/tickets/new');
+  await page.getByLabel('Client').fill('Tansy Brook');
+  await page.getByLabel('What is made').fill('Half-written');
+  await page.reload();
+  await expect(page.getByLabel('Client')).toHaveValue('Tansy Brook');
+  await expect(page.getByLabel('What is made')).toHaveValue('Half-written');
+});
+
+test('an empty form says what is missing', async ({ page }) => {
+  await page.goto('/tickets/new');
+  await page.getByRole('button', { name: 'Open ticket and measure' }).click();
+  await expect(page.getByText('Write the client’s name.')).toBeVisible();
+  await expect(page.getByText('Give it a name')).toBeVisible();
+});
+
+test('a measure that could not be sent is kept, said, and sent again', async ({ page }) => {
+  await openTicket(page, 'Tansy Brook', 'Dress in a storm');
+  await page.route('**/measures', (route) => route.abort());
+  await page
+    .getByRole('navigation', { name: 'Measures' })
+    .getByRole('button', { name: /^Waist to take/ })
+    .click();
+  await page.getByRole('textbox', { name: 'Waist', exact: true }).fill('29');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('does not answer');
+  await page.unroute('**/measures');
+  await page.reload();
+  await expect(page.getByText('kept here, not stored yet')).toBeVisible();
+  await page
+    .getByRole('navigation', { name: 'Measures' })
+    .getByRole('button', { name: /^Waist 29/ })
+    .click();
+  await expect(page.getByRole('status').filter({ hasText: 'stored' })).toHaveText('stored');
+});
+
+test('a change made elsewhere is not overwritten', async ({ page, request }) => {
+  await openTicket(page, 'Tansy Brook', 'Dress for two hands');
+  const id = await ticketId(request, 'Dress for two hands');
+  const { version } = (await (await request.get(`/api/tickets/${id}`)).json()) as { version: number };
+  await request.patch(`/api/tickets/${id}`, { data: { version, title: 'Dress, renamed elsewhere' } });
+  await page
+    .getByRole('navigation', { name: 'Measures' })
+    .getByRole('button', { name: /^Waist to take/ })
+    .click();
+  await page.getByRole('textbox', { name: 'Waist', exact: true }).fill('29');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('alert')).toContainText('changed elsewhere');
+  await expect(page.getByRole('heading', { name: 'Dress, renamed elsewhere' })).toBeVisible();
+  await page.getByRole('button', { name: 'Send again' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'stored' })).toHaveText('stored');
+});
+
+test('lists say when the shop computer does not answer, and try again', async ({ page }) => {
+  await page.route('**/api/tickets', (route) =>
+    route.fulfill({
+      status: 503,
+      contentType: 'application/problem+json',
+      body: '{"detail":"The database does not answer.","code":"no-database"}',
+    }),
+  );
+  await page.goto('/');
+  await expect(page.getByRole('alert')).toContainText('The database does not answer.');
+  await page.unroute('**/api/tickets');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByText('Lamp-bearer’s gown')).toBeVisible();
+});
+
+test('an unknown ticket is said to be unknown', async ({ page }) => {
+  await page.goto('/tickets/00000000-0000-4000-8000-000000000000/measure');
+  await expect(page.getByRole('alert')).toContainText('no such ticket');
+});

@@ -1,0 +1,49 @@
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
+
+/** The tape's readings for one invented client, in taking order. */
+export const readings: readonly (readonly [name: string, typed: string])[] = [
+  ['Shoulder', '15'],
+  ['Bust span', '7 1/2'],
+  ['Bust point', '10 1/4'],
+  ['Half length', '17'],
+  ['Back waist', '16'],
+  ['Bust', '36'],
+  ['Waist', '28½'],
+  ['Hip', '98 cm'],
+];
+
+interface Summary {
+  readonly id: string;
+  readonly title: string;
+}
+
+/** The id of a ticket, found by the start of its title. */
+export async function ticketId(request: APIRequestContext, title: string): Promise<string> {
+  const list = (await (await request.get('/api/tickets')).json()) as Summary[];
+  const found = list.find((ticket) => ticket.title.startsWith(title));
+  if (!found) throw new Error(`no ticket called ${title}`);
+  return found.id;
+}
+
+/** Opens a new ticket through the form. */
+export async function openTicket(page: Page, client: string, title: string): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'New ticket' }).click();
+  await page.getByLabel('Client').fill(client);
+  await page.getByLabel('What is made').fill(title);
+  await page.getByRole('button', { name: 'Open ticket and measure' }).click();
+  await expect(page.getByRole('heading', { name: title })).toBeVisible();
+}
+
+/** Takes the readings in the order asked: chooses the measure, types it, Enter. */
+export async function takeMeasures(page: Page, which = readings): Promise<void> {
+  for (const [name, typed] of which) {
+    await page
+      .getByRole('navigation', { name: 'Measures' })
+      .getByRole('button', { name: new RegExp(`^${name} (to take|\\d|worked|optional)`) })
+      .click();
+    await page.getByRole('textbox', { name, exact: true }).fill(typed);
+    await page.keyboard.press('Enter');
+  }
+  await expect(page.getByRole('status').filter({ hasText: 'stored' })).toHaveText('stored');
+}
