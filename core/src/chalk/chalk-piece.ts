@@ -4,6 +4,7 @@ import { boxOf } from '../geometry/ring.ts';
 import type { Lay, Placement } from '../lay/lay.ts';
 import { layPieceOf, wholeOutline } from '../lay/layable.ts';
 import { stateOf, turnOutline } from '../lay/outline-state.ts';
+import { edgesUnderRoofs } from '../pieces/dart-roof.ts';
 import { offsetEdge } from '../pieces/cut-line.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, type Edge, type LevelName } from '../pieces/piece.ts';
@@ -82,14 +83,12 @@ function pointMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
 
 function edgeMarks({ piece }: DraftedPiece): UnorderedMark[] {
   const drawn = piece.edges.filter(({ role }) => role !== 'fold' && role !== 'dart');
-  const slopes = drawn
-    .filter(isStraight)
-    .map((edge): UnorderedMark => ({
-      kind: 'slope',
-      edge: edge.id,
-      mm: edgeLength(edge),
-      points: [startOf(edge.path), endOf(edge.path)],
-    }));
+  const slopes = drawn.filter(isStraight).map((edge): UnorderedMark => ({
+    kind: 'slope',
+    edge: edge.id,
+    mm: edgeLength(edge),
+    points: [startOf(edge.path), endOf(edge.path)],
+  }));
   const curves = drawn
     .filter((edge) => !isStraight(edge))
     .map((edge): UnorderedMark => ({
@@ -119,7 +118,7 @@ function dartMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
 function finishingMarks({ piece }: DraftedPiece): UnorderedMark[] {
   const roles = [...new Set(piece.edges.filter(({ allowance }) => allowance > 0).map(({ role }) => role))];
   const allowances = roles.map((role): UnorderedMark => {
-    const edges = piece.edges.filter((edge) => edge.role === role);
+    const edges = edgesUnderRoofs(piece).filter((edge) => edge.role === role);
     return { kind: 'allowance', role, mm: edges[0]?.allowance ?? 0, points: edges.flatMap(offsetEdge) };
   });
   const notches = piece.notches.map((notch): UnorderedMark => ({

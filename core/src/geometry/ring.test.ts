@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { point } from './point.ts';
 import {
   boxOf,
+  centroidOf,
   countSelfCrossings,
   crossingsAt,
   distanceToRing,
@@ -39,6 +40,11 @@ describe('rings', () => {
   test('a bow tie crosses itself once, a plain piece never', () => {
     expect(countSelfCrossings(ring([0, 0], [10, 10], [10, 0], [0, 10]))).toBe(1);
     expect(countSelfCrossings(halfPiece)).toBe(0);
+  });
+
+  test('the centroid of a triangle is the mean of its corners, and moves with the ring', () => {
+    expect(centroidOf(ring([0, 0], [30, 0], [0, 60]))).toEqual(point(10, 20));
+    expect(centroidOf(ring([100, 0], [130, 0], [100, 60])).x).toBeCloseTo(110, 9);
   });
 
   test('distance to a ring is to its nearest side', () => {

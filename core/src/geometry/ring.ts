@@ -11,6 +11,19 @@ export const sidesOf = (ring: Ring): (readonly [Point, Point])[] =>
 export const signedArea = (ring: Ring): number =>
   sidesOf(ring).reduce((sum, [a, b]) => sum + cross(a, b), 0) / 2;
 
+/** Centre of gravity of a ring with area. */
+export function centroidOf(ring: Ring): Point {
+  const sums = sidesOf(ring).reduce(
+    (total, [a, b]) => {
+      const area = cross(a, b);
+      return { x: total.x + (a.x + b.x) * area, y: total.y + (a.y + b.y) * area };
+    },
+    { x: 0, y: 0 },
+  );
+  const sixfold = 6 * signedArea(ring);
+  return point(sums.x / sixfold, sums.y / sixfold);
+}
+
 export interface Box {
   readonly minX: number;
   readonly minY: number;

@@ -22,7 +22,7 @@ const dayAfter = (today: Date, days: number): string =>
   new Date(today.getTime() + days * 86_400_000).toISOString().slice(0, 10);
 
 /** Enough search for a good demo lay without holding up the first start. */
-const LAY_WORK = 40;
+const LAY_WORK = 120;
 
 function layOf(ticket: Ticket, fold: Lay['fold']): Lay {
   const [cloth] = ticket.cloths;

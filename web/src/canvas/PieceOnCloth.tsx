@@ -1,5 +1,6 @@
 import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
-import { boxOf } from '@ample-bolt/core/geometry/ring';
+import type { Point } from '@ample-bolt/core/geometry/point';
+import { boxOf, centroidOf } from '@ample-bolt/core/geometry/ring';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
@@ -67,6 +68,11 @@ export function PieceOnCloth({ drafted, cloth, unit, lit }: PieceOnClothProps) {
           <g transform={viewTransform(view)}>
             <PieceDrawing drafted={drafted} colour={colour} lit={lit} />
           </g>
+          <GrainArrow
+            at={toScreen(view, centroidOf(drafted.stitch))}
+            colour={colour}
+            words={drafted.piece.name}
+          />
           {labels.map(({ name, down, y }) => (
             <text key={name} x={right} y={y + 4} fill={colour} fontSize="13">
               {levelName[name]} {formatNumber(down, unit, { style: 'typeset' })}
@@ -85,3 +91,30 @@ export function PieceOnCloth({ drafted, cloth, unit, lit }: PieceOnClothProps) {
     </div>
   );
 }
+
+/** Half the length of the grain arrow, in pixels. */
+const GRAIN = 52;
+
+/** The piece's name along its grain; the arrow points to the hem. */
+const GrainArrow = ({
+  at,
+  colour,
+  words,
+}: {
+  readonly at: Point;
+  readonly colour: string;
+  readonly words: string;
+}) => (
+  <g transform={`translate(${at.x} ${at.y})`} stroke={colour} fill="none" strokeWidth="1.5" opacity="0.85">
+    <path d={`M0 ${-GRAIN}V${GRAIN}M-5 ${GRAIN - 9}L0 ${GRAIN}L5 ${GRAIN - 9}`} />
+    <text
+      transform="translate(-9 0) rotate(-90)"
+      textAnchor="middle"
+      fill={colour}
+      stroke="none"
+      fontSize="13"
+    >
+      {words}
+    </text>
+  </g>
+);

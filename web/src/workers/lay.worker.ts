@@ -1,3 +1,4 @@
+import { checkLay } from '@ample-bolt/core/lay/check-lay';
 import type { Lay } from '@ample-bolt/core/lay/lay';
 import { planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
 import { expose } from 'comlink';
@@ -15,7 +16,7 @@ const breathe = () => new Promise((resolve) => setTimeout(resolve, 0));
 
 let stopped = false;
 
-/** Searches for `milliseconds` or until stopped, telling every better lay. Resolves to the steps done. */
+/** Searches for `milliseconds` or until stopped, telling every better lay once it is proved. Resolves to the steps done. */
 async function search(
   task: LayTask,
   milliseconds: number,
@@ -23,11 +24,14 @@ async function search(
 ): Promise<number> {
   stopped = false;
   const start = performance.now();
+  // Whether the cloth in hand is long enough is for the page to say; the proof is of the lay itself.
+  const anyLength = { ...task.cloth, length: null };
   let pause = start + SLICE;
   let work = 0;
   for (const step of planLay(task)) {
     work = step.work;
-    if (step.improved) tell({ work, lay: step.lay });
+    if (step.improved && checkLay(step.lay, task.pieces, anyLength).length === 0)
+      tell({ work, lay: step.lay });
     const now = performance.now();
     if (now - start > milliseconds) break;
     if (now < pause) continue;

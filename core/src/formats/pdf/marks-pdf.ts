@@ -77,7 +77,8 @@ export async function marksPdf({ ticket, draft, marks }: MarksToPrint): Promise<
   if (ticket.lay) layPage(paper, ticket.lay, ticket);
   else write(paper, 'No lay was chosen yet.', { quiet: true });
   skip(paper, 4);
-  for (const caution of cautions.cutting) write(paper, caution, { size: 9, quiet: true });
+  for (const caution of [...cautions.chalking, ...cautions.cutting])
+    write(paper, caution, { size: 9, quiet: true });
   for (const drafted of draft.pieces)
     piecePage(
       paper,

@@ -32,7 +32,7 @@ export function ChalkPage() {
     const { stopped, layStale } = drafted.standing;
     return (
       <main className="mx-auto mt-24 max-w-lg px-6 text-center">
-        <h1 className="text-3xl">
+        <h1 className="text-3xl whitespace-nowrap">
           {stopped ? 'A check holds the cut' : layStale ? 'The lay no longer fits' : 'Lay the cloth first'}
         </h1>
         <p className="mt-2 text-lg text-walnut-2">
@@ -98,7 +98,7 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
   const layCloth = ticket.cloths.find(({ role }) => role === ticket.lay?.role);
   const [main, ...others] = words.figures;
   return (
-    <div className="grid h-dvh grid-cols-[minmax(0,1fr)_minmax(380px,37%)] bg-table text-chalk-line">
+    <div className="grid h-dvh grid-cols-[minmax(0,1fr)_minmax(400px,37%)] bg-table text-chalk-line">
       {mark.kind === 'place' && ticket.lay && layCloth && !finished ? (
         <div className="min-w-0 bg-linen-1 p-4 text-walnut">
           <LayDrawing
@@ -126,14 +126,14 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
         <header className="flex items-baseline gap-4">
           <Link
             to={paths.station(ticket.id, 'lay')}
-            className="rounded-soft border border-chalk-soft px-3 py-1 text-chalk-line"
+            className="rounded-soft border border-chalk-soft px-3 py-1 whitespace-nowrap text-chalk-line"
           >
             ← Nº {ticket.number}
           </Link>
           <p className="grow text-lg text-chalk-soft">
             {drafted?.piece.name} · {drafted && cutName(drafted.piece.cut.layers, drafted.piece.cut.copies)}
           </p>
-          <p className="text-lg">
+          <p className="text-lg whitespace-nowrap">
             {mark.order} / {ofPiece.length}
           </p>
         </header>
@@ -162,9 +162,13 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
             <>
               <h1 className="text-4xl">{words.title}</h1>
               {main && (
-                <p className="mt-4 flex items-baseline gap-3">
-                  <span className="text-[104px] leading-none font-bold">{main.value}</span>
-                  <span className="text-3xl">
+                <p className="mt-4 flex flex-wrap items-baseline gap-x-3">
+                  <span
+                    className={`leading-none font-bold whitespace-nowrap ${mark.kind === 'curve' ? 'text-6xl' : 'text-[clamp(72px,8vw,104px)]'}`}
+                  >
+                    {main.value}
+                  </span>
+                  <span className="text-3xl whitespace-nowrap">
                     {unit} {main.word}
                   </span>
                 </p>
@@ -178,6 +182,9 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
                 </p>
               ))}
               <p className="mt-5 text-xl leading-snug text-chalk-soft">{words.text}</p>
+              {mark.kind === 'place' && (
+                <p className="mt-4 text-lg text-chalk-soft">{cautions.chalking.join(' ')}</p>
+              )}
               {mark.kind === 'curve' && <CurveTable mark={mark} unit={unit} />}
             </>
           )}
@@ -200,7 +207,7 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
             All marks on paper
           </a>
         </p>
-        <div className="grid grid-cols-[100px_100px_1fr] gap-3">
+        <div className="grid grid-cols-[88px_96px_1fr] gap-3">
           <button
             type="button"
             onClick={back}
@@ -221,10 +228,10 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
             type="button"
             onClick={forward}
             disabled={finished}
-            className="min-h-18 rounded-soft bg-chalk-now text-2xl font-bold text-table disabled:opacity-40"
+            className="min-h-18 rounded-soft bg-chalk-now text-2xl font-bold whitespace-nowrap text-table disabled:opacity-40"
           >
             Marked{' '}
-            <kbd className="ml-2 rounded-[3px] border border-current px-1.5 align-middle text-sm font-semibold">
+            <kbd className="ml-1 hidden rounded-[3px] border border-current px-1.5 align-middle xl:inline-block text-sm font-semibold">
               space
             </kbd>
           </button>

@@ -1,4 +1,5 @@
 import type { Mark } from '@ample-bolt/core/chalk/mark';
+import { edgesUnderRoofs } from '@ample-bolt/core/pieces/dart-roof';
 import { offsetEdge } from '@ample-bolt/core/pieces/cut-line';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import { edgeOf } from '@ample-bolt/core/pieces/piece';
@@ -15,7 +16,9 @@ export function edgesOfMark({ piece, outline }: DraftedPiece, mark: Mark): strin
     case 'curve':
       return [curveText(edgeOf(piece, mark.edge).path)];
     case 'allowance':
-      return piece.edges.filter(({ role }) => role === mark.role).map((edge) => lineText(offsetEdge(edge)));
+      return edgesUnderRoofs(piece)
+        .filter(({ role }) => role === mark.role)
+        .map((edge) => lineText(offsetEdge(edge)));
     case 'label':
       return [ringText(outline)];
     case 'place':

@@ -1,5 +1,5 @@
 import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
-import { boxOf } from '@ample-bolt/core/geometry/ring';
+import { centroidOf } from '@ample-bolt/core/geometry/ring';
 import { purchaseLength } from '@ample-bolt/core/lay/buying';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import type { Lay, Placement } from '@ample-bolt/core/lay/lay';
@@ -20,13 +20,17 @@ interface LayDrawingProps {
 export const placementKey = ({ piece, copy }: Placement): string => `${piece} ${copy}`;
 
 const RULER = 26;
+/** Room to the right of the cloth for what is said of its end, in pixels. */
+const END = 104;
+/** How far a label keeps from the fold line that would strike it out, in pixels. */
+const OFF_FOLD = 16;
 const fixed = { vectorEffect: 'non-scaling-stroke' as const };
 
 /** The cloth as it lies on the table, its start to the left: the length runs right, the width down. */
 export function LayDrawing({ lay, cloth, unit, selected, onSelect }: LayDrawingProps) {
   const [holder, size] = useSize<HTMLDivElement>();
   const shown = Math.max(lay.length, purchaseLength(lay.buy)) * 1.02;
-  const scale = Math.min(size.width / shown, (size.height - RULER) / lay.width) || 1;
+  const scale = Math.min((size.width - END) / shown, (size.height - RULER) / lay.width) || 1;
   const { colour } = chalkFor(cloth.colour);
   const x = (along: number) => along * scale;
   const y = (across: number) => RULER + across * scale;
@@ -100,10 +104,10 @@ export function LayDrawing({ lay, cloth, unit, selected, onSelect }: LayDrawingP
           ))}
           <CutOff
             at={x(purchaseLength(lay.buy))}
+            end={x(shown)}
             top={RULER}
             height={lay.width * scale}
-            words={`cut off here, ${amountText(lay.buy.amount, lay.buy.unit)}`}
-            light={colour !== '#1f2f6b' && colour !== '#8e1f22'}
+            amount={amountText(lay.buy.amount, lay.buy.unit)}
           />
         </svg>
       )}
@@ -120,8 +124,9 @@ interface PieceLabelProps {
 
 /** The piece's name and its grain: an arrow that points to its hem. */
 function PieceLabel({ placement, x, y, colour }: PieceLabelProps) {
-  const box = boxOf(placement.polygon);
-  const [cx, cy] = [x((box.minY + box.maxY) / 2), y((box.minX + box.maxX) / 2)];
+  const centre = centroidOf(placement.polygon);
+  const cx = x(centre.y);
+  const cy = y(centre.x) - (placement.onFold ? OFF_FOLD : 0);
   const hem = placement.rotation === 0 ? '→' : '←';
   return (
     <text
@@ -138,29 +143,27 @@ function PieceLabel({ placement, x, y, colour }: PieceLabelProps) {
   );
 }
 
-const CutOff = ({
-  at,
-  top,
-  height,
-  words,
-  light,
-}: {
+interface CutOffProps {
   readonly at: number;
+  readonly end: number;
   readonly top: number;
   readonly height: number;
-  readonly words: string;
-  readonly light: boolean;
-}) => {
-  const colour = light ? '#f2c94c' : '#8e1f22';
-  return (
-    <g>
-      <path d={`M${at} ${top}V${top + height}`} stroke={colour} strokeWidth="3" />
-      <text x={at - 8} y={top + height - 10} textAnchor="end" fill={colour} fontSize="13" fontWeight="600">
-        {words}
-      </text>
-    </g>
-  );
-};
+  readonly amount: string;
+}
+
+/** Where the shears cross the cloth; what to buy is said beside it. */
+const CutOff = ({ at, end, top, height, amount }: CutOffProps) => (
+  <g>
+    <path d={`M${at} ${top - 8}V${top + height + 8}`} stroke="var(--color-white)" strokeWidth="6" />
+    <path d={`M${at} ${top - 8}V${top + height + 8}`} stroke="var(--color-madder)" strokeWidth="2.5" />
+    <text x={end + 10} y={top + 18} fill="var(--color-walnut)" fontSize="14">
+      cut off here
+      <tspan x={end + 10} dy="24" fontSize="20" fontWeight="700">
+        {amount}
+      </tspan>
+    </text>
+  </g>
+);
 
 /** A tape along the length: inches with feet and yards picked out, or centimetres with decimetres. */
 function Ruler({

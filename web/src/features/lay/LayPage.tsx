@@ -183,7 +183,7 @@ function PlanLay({
             </span>
             {shown && (
               <span className="flex items-center gap-1 font-semibold text-woad">
-                <Check size={16} aria-hidden /> {isChosen ? 'proved' : 'proved again when chosen'}
+                <Check size={16} aria-hidden /> proved: all inside, nothing overlaps, pairs mirrored
               </span>
             )}
           </p>

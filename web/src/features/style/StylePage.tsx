@@ -29,7 +29,7 @@ function AgreeStyle({ style }: { readonly style: Style }) {
   const groups = [...new Set(Object.values(style.choices).map(({ group }) => group))];
   return (
     <form
-      className="grid h-full grid-cols-[380px_minmax(0,1fr)_320px] gap-4"
+      className="grid h-full grid-cols-[352px_minmax(0,1fr)_296px] gap-4"
       onSubmit={(event) => {
         event.preventDefault();
         void entry.agree().then((agreed) => agreed && goTo('figures'));
@@ -75,7 +75,9 @@ function AgreeStyle({ style }: { readonly style: Style }) {
         {drafted && <EaseStrip rounds={drafted.draft.rounds} unit={ticket.unit} />}
         {drafted && (
           <FindingList
-            findings={drafted.draft.findings.filter(({ severity }) => severity !== 'note')}
+            findings={drafted.draft.findings.filter(
+              ({ code, severity }) => severity !== 'note' && code !== 'cloth-missing',
+            )}
             unit={ticket.unit}
           />
         )}
