@@ -52,6 +52,7 @@ function placeMark(drafted: DraftedPiece, { placement, foldLine }: PlacedOnCloth
     across: foldLine === undefined ? x : Math.abs(x - foldLine),
     acrossFrom: foldLine === undefined ? 'left selvedge' : 'fold',
     onFold: placement.onFold,
+    bothSides: drafted.piece.cut.layers === 'fold' && !placement.onFold,
     downs: state.y === 1 ? 'away' : 'back',
     outs: state.x === 1 ? 'right' : 'left',
     points: [],

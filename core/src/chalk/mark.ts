@@ -9,6 +9,8 @@ export interface Place {
   readonly across: number;
   readonly acrossFrom: 'fold' | 'left selvedge';
   readonly onFold: boolean;
+  /** A half-piece laid on single cloth: what is chalked is chalked again, mirrored, on the other side of the centre. */
+  readonly bothSides: boolean;
   readonly downs: 'away' | 'back';
   readonly outs: 'right' | 'left';
 }
@@ -66,8 +68,6 @@ export type Mark =
       readonly mm: number;
     })
   | (MarkBase & { readonly kind: 'label'; readonly copies: number });
-
-export type MarkKind = Mark['kind'];
 
 /** A mark before it has its place in the order; distributes over the union. */
 export type UnorderedMark = Mark extends infer M

@@ -1,4 +1,3 @@
-import type { EdgeRole } from '../pieces/piece.ts';
 import type { RuleId, RuleSet } from '../rules/catalogue.ts';
 
 /** Seam roles that carry an allowance; the fold and the darts carry none. */
@@ -20,21 +19,3 @@ export const allowancesFrom = (rules: RuleSet, own: Partial<Allowances>): Allowa
   hem: rules['allowance.hem'],
   ...own,
 });
-
-/** Which seam role an edge belongs to; a centre edge is where the zip goes. */
-export function seamRoleOf(role: EdgeRole): SeamRole | undefined {
-  switch (role) {
-    case 'fold':
-    case 'dart':
-      return undefined;
-    case 'centre':
-      return 'zip';
-    case 'neck':
-    case 'shoulder':
-    case 'armhole':
-    case 'side':
-    case 'waist':
-    case 'hem':
-      return role;
-  }
-}

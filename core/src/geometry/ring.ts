@@ -43,7 +43,7 @@ export function boxOf(points: readonly Point[]): Box {
 }
 
 export const mirrorRing = (ring: Ring): Point[] => ring.map(({ x, y }) => point(-x, y)).reverse();
-export const halfTurnRing = (ring: Ring): Point[] => ring.map(({ x, y }) => point(-x, -y));
+
 export const moveRing = (ring: Ring, dx: number, dy: number): Point[] =>
   ring.map(({ x, y }) => point(x + dx, y + dy));
 

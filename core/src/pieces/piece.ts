@@ -1,4 +1,4 @@
-import { curveLength, mapCurve, reverseCurve, sampleCurve, type Curve } from '../geometry/curve.ts';
+import { curveLength, reverseCurve, sampleCurve, type Curve } from '../geometry/curve.ts';
 import type { Point } from '../geometry/point.ts';
 import { signedArea } from '../geometry/ring.ts';
 
@@ -102,13 +102,6 @@ export const roleLength = (piece: Piece, role: EdgeRole): number =>
 /** The stitch line as a polygon, dart legs drawn in. */
 export const stitchRing = (piece: Piece): Point[] =>
   piece.edges.flatMap((edge) => sampleCurve(edge.path, OUTLINE_TOLERANCE).slice(0, -1));
-
-/** The piece with every point moved, its level lines with it. */
-export const movePiece = (piece: Piece, move: (p: Point) => Point): Piece => ({
-  ...piece,
-  edges: piece.edges.map((edge) => ({ ...edge, path: mapCurve(edge.path, move) })),
-  levels: piece.levels.map((level) => ({ ...level, path: level.path.map(move) })),
-});
 
 export const replaceEdge = (piece: Piece, id: string, path: Curve): Piece => ({
   ...piece,

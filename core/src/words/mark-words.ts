@@ -42,7 +42,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'place':
       return {
         title: 'Where it starts',
-        text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and centre cross here. Downs run ${mark.downs === 'away' ? 'away from the start of the cloth' : 'back to the start of the cloth'}, outs to the ${mark.outs}.`,
+        text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and centre cross here. Downs run ${mark.downs === 'away' ? 'away from the start of the cloth' : 'back to the start of the cloth'}, outs to the ${mark.outs}.${mark.bothSides ? ' Chalk every mark on both sides of the centre.' : ''}`,
         figures: [
           figure(mark.fromStart, 'from the start'),
           ...(mark.onFold ? [] : [figure(mark.across, `from the ${mark.acrossFrom}`)]),

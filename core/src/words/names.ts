@@ -1,5 +1,4 @@
 import type { EdgeRole, LevelName } from '../pieces/piece.ts';
-import type { SeamRelation } from '../pieces/seam.ts';
 
 /** Piece ids as the shop says them. */
 export const pieceName = (id: string): string => {
@@ -48,16 +47,5 @@ export const cutName = (layers: 'single' | 'pair' | 'fold', copies: number): str
       return copies === 2 ? 'a pair' : `${copies / 2} pairs`;
     case 'single':
       return copies === 1 ? '1 single' : `${copies} singles`;
-  }
-};
-
-export const relationName = (relation: SeamRelation): string => {
-  switch (relation.kind) {
-    case 'equal':
-      return 'equal';
-    case 'ease':
-      return 'eased';
-    case 'gather':
-      return `gathered ${relation.ratio} to 1`;
   }
 };

@@ -1,25 +1,16 @@
-import {
-  curveLength,
-  endDirection,
-  endOf,
-  lengthWhere,
-  placeAtLength,
-  startOf,
-  type Curve,
-} from '../../geometry/curve.ts';
-import { point, quarterTurn } from '../../geometry/point.ts';
-import { line } from '../../geometry/segment.ts';
+import { curveLength, endDirection, type Curve } from '../../geometry/curve.ts';
+import { point } from '../../geometry/point.ts';
 import { makePiece, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import type { Allowances } from '../allowances.ts';
 import type { Body } from '../body.ts';
-import { drawClosedSeam, openingAt, type OpenedSeam } from '../closed-seam.ts';
+import { openingAt, type OpenedSeam } from '../closed-seam.ts';
 import { waistEdges } from '../waist-edges.ts';
 import { armholeCurve, backArmhole } from './armhole.ts';
 import type { BodiceFrame } from './frame.ts';
-import { roundNeckline } from './neckline.ts';
+import { panelEdges, panelNotches, waistSeam } from './panel.ts';
 import type { BodiceShape } from './shape.ts';
-import { sideCurve, sideNip } from './side-seam.ts';
+import { sideCurve, sideNip, sideOutAt } from './side-seam.ts';
 
 export interface BackDraft {
   readonly piece: Piece;
@@ -58,62 +49,36 @@ export function draftBack(
   const waistSide = point(frame.bustWidth.back - nip + shape.waistShift.back, frame.waist.back);
   const side = sideCurve(underarm, waistSide);
   const armhole = backArmholeCurve(body, frame, shape);
-  const waist = drawClosedSeam({
-    from: waistSide,
-    leaving: quarterTurn(endDirection(side)),
-    to: point(0, frame.waist.back),
-    arriving: point(-1, 0),
-    darts: shape.darts.back
-      ? [
-          {
-            tip: point(
-              DART.out * frame.waistWidth.back,
-              shape.chest + DART.tip * (frame.waist.back - shape.chest),
-            ),
-            axis: point(0, 1),
-            weight: 1,
-          },
-        ]
-      : [],
-    target: frame.waistWidth.back,
-  });
-  const neck = roundNeckline(frame.neckPoint, frame.shoulder, frame.neckDepth.back);
+  const tip = point(
+    DART.out * frame.waistWidth.back,
+    shape.chest + DART.tip * (frame.waist.back - shape.chest),
+  );
+  const waist = waistSeam(
+    frame,
+    'back',
+    waistSide,
+    endDirection(side),
+    shape.darts.back ? [{ tip, axis: point(0, 1), weight: 1 }] : [],
+  );
   const { edges, darts } = waistEdges(waist, allowances.waist);
-  const bustLength = lengthWhere(side, 'y', frame.bustPoint.y);
-  const bustOut = bustLength === undefined ? endOf(side).x : placeAtLength(side, bustLength).point.x;
+  const bustOut = sideOutAt(side, frame.bustPoint.y);
   const bustWidth = waist.mouths.reduce(
     (width, mouth) => width - openingAt(mouth, frame.bustPoint.y),
     bustOut,
   );
-  const pitch = curveLength(armhole.slice(0, 1));
   const piece = makePiece({
     id: 'bodice-back',
     name: 'Bodice back',
     role: 'outer',
     cut: { copies: 2, layers: 'pair' },
     grain: point(0, 1),
-    edges: [
-      { id: 'neck', role: 'neck', path: neck, allowance: allowances.neck },
-      {
-        id: 'shoulder',
-        role: 'shoulder',
-        path: [line(frame.neckPoint, frame.tip)],
-        allowance: allowances.shoulder,
-      },
-      { id: 'armhole', role: 'armhole', path: armhole, allowance: allowances.armhole },
-      { id: 'side', role: 'side', path: side, allowance: allowances.side },
-      ...edges,
-      {
-        id: 'centre-back',
-        role: 'centre',
-        path: [line(point(0, frame.waist.back), startOf(neck))],
-        allowance: allowances.zip,
-      },
-    ],
-    notches: [
-      { edge: 'armhole', at: pitch, kind: 'double' },
-      { edge: 'side', at: curveLength(side) / 2, kind: 'single' },
-    ],
+    edges: panelEdges(
+      frame,
+      'back',
+      { armhole, side: [{ id: 'side', role: 'side', path: side, allowance: allowances.side }], waist: edges },
+      allowances,
+    ),
+    notches: panelNotches('back', armhole, 'side', curveLength(side), curveLength(side)),
     darts,
     levels: [
       { name: 'chest', path: [point(0, shape.chest), underarm] },

@@ -3,14 +3,12 @@ import {
   curveLength,
   endDirection,
   endOf,
-  lengthWhere,
   mapCurve,
-  placeAtLength,
   splitCurve,
   startOf,
   type Curve,
 } from '../../geometry/curve.ts';
-import { distance, point, quarterTurn, rotate, rotateDirection, type Point } from '../../geometry/point.ts';
+import { distance, point, rotate, rotateDirection, type Point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
 import { makePiece, type Dart, type Edge, type Piece } from '../../pieces/piece.ts';
@@ -18,13 +16,13 @@ import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import type { Allowances } from '../allowances.ts';
 import type { Body } from '../body.ts';
-import { drawClosedSeam, type OpenedSeam } from '../closed-seam.ts';
+import type { OpenedSeam } from '../closed-seam.ts';
 import { waistEdges } from '../waist-edges.ts';
 import { armholeCurve, frontArmhole } from './armhole.ts';
 import type { BodiceFrame } from './frame.ts';
-import { roundNeckline } from './neckline.ts';
+import { panelEdges, panelNotches, waistSeam } from './panel.ts';
 import type { BodiceShape } from './shape.ts';
-import { sideCurve, sideNip } from './side-seam.ts';
+import { sideCurve, sideNip, sideOutAt } from './side-seam.ts';
 
 export interface FrontDraft {
   readonly piece: Piece;
@@ -153,17 +151,9 @@ export function draftFront(
   const closedWaist = rotate(balance.waistSide, frame.bustPoint, -balance.angle);
   const closed = sideCurve(point(shape.underarm.front, shape.chest), closedWaist);
   const side = openSide(frame, shape, closed, balance, allowances.side);
-  const waist = drawClosedSeam({
-    from: balance.waistSide,
-    leaving: quarterTurn(side.direction),
-    to: point(0, frame.waist.front),
-    arriving: point(-1, 0),
-    darts: shape.darts.front ? [{ tip: frame.bustPoint, axis: point(0, 1), weight: 1 }] : [],
-    target: frame.waistWidth.front,
-  });
-  const bustLength = lengthWhere(closed, 'y', frame.bustPoint.y);
-  const bustWidth = bustLength === undefined ? endOf(closed).x : placeAtLength(closed, bustLength).point.x;
-  const neck = roundNeckline(frame.neckPoint, frame.shoulder, frame.neckDepth.front);
+  const darts = shape.darts.front ? [{ tip: frame.bustPoint, axis: point(0, 1), weight: 1 }] : [];
+  const waist = waistSeam(frame, 'front', balance.waistSide, side.direction, darts);
+  const bustWidth = sideOutAt(closed, frame.bustPoint.y);
   const armhole = frontArmholeCurve(body, frame, shape);
   const waistParts = waistEdges(waist, allowances.waist);
   const sideNotchEdge = side.darts.length > 0 ? 'side-lower' : 'side';
@@ -173,28 +163,8 @@ export function draftFront(
     role: 'outer',
     cut: { copies: 1, layers: 'fold' },
     grain: point(0, 1),
-    edges: [
-      { id: 'neck', role: 'neck', path: neck, allowance: allowances.neck },
-      {
-        id: 'shoulder',
-        role: 'shoulder',
-        path: [line(frame.neckPoint, frame.tip)],
-        allowance: allowances.shoulder,
-      },
-      { id: 'armhole', role: 'armhole', path: armhole, allowance: allowances.armhole },
-      ...side.edges,
-      ...waistParts.edges,
-      {
-        id: 'centre-front',
-        role: 'fold',
-        path: [line(point(0, frame.waist.front), startOf(neck))],
-        allowance: 0,
-      },
-    ],
-    notches: [
-      { edge: 'armhole', at: curveLength(armhole.slice(0, 1)), kind: 'single' },
-      { edge: sideNotchEdge, at: Math.max(side.lower - backSide / 2, side.lower * 0.1), kind: 'single' },
-    ],
+    edges: panelEdges(frame, 'front', { armhole, side: side.edges, waist: waistParts.edges }, allowances),
+    notches: panelNotches('front', armhole, sideNotchEdge, side.lower, backSide),
     darts: [...side.darts, ...waistParts.darts],
     levels: [
       { name: 'chest', path: [point(0, shape.chest), turnedUnderarm(frame, shape)] },

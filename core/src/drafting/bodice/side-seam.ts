@@ -1,5 +1,5 @@
 import { clamp } from '../../geometry/clamp.ts';
-import type { Curve } from '../../geometry/curve.ts';
+import { endOf, lengthWhere, placeAtLength, type Curve } from '../../geometry/curve.ts';
 import { distance, point, subtract, unitVector, type Point } from '../../geometry/point.ts';
 import { handleCurve } from '../../geometry/segment.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -10,6 +10,12 @@ export function sideCurve(underarm: Point, waist: Point): Curve {
   const length = distance(underarm, waist);
   const aim = unitVector(subtract(waist, point(underarm.x, underarm.y + 0.38 * length)));
   return [handleCurve(underarm, point(0, 1), 0.36 * length, waist, aim, 0.28 * length)];
+}
+
+/** How far out the side lies at a level, mm; its end where it does not reach so far. */
+export function sideOutAt(side: Curve, level: number): number {
+  const length = lengthWhere(side, 'y', level);
+  return length === undefined ? endOf(side).x : placeAtLength(side, length).point.x;
 }
 
 /** A drop up to this goes all to the side; more is shared with a dart. */

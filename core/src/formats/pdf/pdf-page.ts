@@ -38,6 +38,8 @@ export function turnPage(paper: Paper): void {
 /** Standard fonts know Latin letters only; anything else would throw, so it is shown as a question mark. */
 function printable(text: string, font: PDFFont): string {
   const known = text
+    // A whole number and its fraction stay on one line.
+    .replace(/(\d) (\d+\/\d)/g, '$1\u00a0$2')
     .replaceAll('\u2044', '/')
     .replaceAll('\u2009', ' ')
     .replaceAll('−', '-')

@@ -6,7 +6,7 @@ import { angleBetween } from '../../geometry/point.ts';
 import { boxOf, countSelfCrossings, signedArea } from '../../geometry/ring.ts';
 import type { MeasureValues } from '../../measures/measure-set.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
-import { roleLength } from '../../pieces/piece.ts';
+import { edgeLength, edgeOf, roleLength } from '../../pieces/piece.ts';
 import { draftInput, middleBody, ordinaryBody } from '../../testing/bodies.ts';
 import { missesBody, missesSizes } from '../../testing/misses-size-table.ts';
 import { inches } from '../../units/length.ts';
@@ -111,6 +111,17 @@ describe('fitted dress', () => {
     );
   });
 
+  test('side notches meet when the seam is sewn, on every size', () => {
+    for (const size of missesSizes) {
+      const fromWaist = ['bodice-front', 'bodice-back'].map((id) => {
+        const { piece } = pieceOf(draft(missesBody(size)).pieces, id);
+        const notch = piece.notches.find(({ edge }) => edge.startsWith('side'));
+        return edgeLength(edgeOf(piece, notch?.edge ?? '')) - (notch?.at ?? NaN);
+      });
+      expect(fromWaist[0]).toBeCloseTo(fromWaist[1] ?? NaN, 3);
+    }
+  });
+
   test('folds are met squarely', () => {
     const { pieces } = draft();
     const front = pieceOf(pieces, 'bodice-front');
@@ -148,7 +159,9 @@ describe('fitted dress', () => {
   });
 
   test('a measure that was not taken is worked out, with a note that names it', () => {
-    const rest = Object.fromEntries(Object.entries(middleBody).filter(([id]) => id !== 'armhole' && id !== 'highBust'));
+    const rest = Object.fromEntries(
+      Object.entries(middleBody).filter(([id]) => id !== 'armhole' && id !== 'highBust'),
+    );
     const notes = draft(rest).findings.filter(({ code }) => code === 'measure-derived');
     expect(notes.map(({ where }) => where.measure).sort()).toEqual(['armhole', 'highBust']);
   });

@@ -2,8 +2,7 @@ import type { Mark } from '@ample-bolt/core/chalk/mark';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 
 /** Marks are done from the first on within each piece; the mark in hand is the first open one. */
-export const isDone = (mark: Mark, chalked: Ticket['chalked']): boolean =>
-  mark.order <= (chalked[mark.piece] ?? 0);
+const isDone = (mark: Mark, chalked: Ticket['chalked']): boolean => mark.order <= (chalked[mark.piece] ?? 0);
 
 export const markInHandIndex = (marks: readonly Mark[], chalked: Ticket['chalked']): number => {
   const open = marks.findIndex((mark) => !isDone(mark, chalked));
