@@ -5,13 +5,13 @@ import {
   centroidOf,
   countSelfCrossings,
   crossingsAt,
-  distanceToRing,
   mirrorRing,
   openHalf,
   signedArea,
   type Ring,
 } from './ring.ts';
 import { solve } from './solve.ts';
+import { distanceToRing } from '../testing/distance-to-ring.ts';
 
 const ring = (...pairs: [number, number][]): Ring => pairs.map(([x, y]) => point(x, y));
 const halfPiece = ring([0, 10], [40, 0], [60, 80], [0, 90]);

@@ -1,4 +1,4 @@
-import { between, cross, distance, dot, point, subtract, type Point } from './point.ts';
+import { cross, point, type Point } from './point.ts';
 
 /** A closed polygon; the first point is not repeated. Clockwise on screen (y down) when its area is positive. */
 export type Ring = readonly Point[];
@@ -56,18 +56,6 @@ export function openHalf(ring: Ring): Point[] {
   const half = turned.slice(0, turned.findLastIndex(onFold) + 1);
   const inner = half.filter((p) => !onFold(p));
   return [...half, ...mirrorRing(inner)];
-}
-
-/** Distance in mm from a point to the nearest side of a ring. */
-export function distanceToRing(p: Point, ring: Ring): number {
-  let nearest = Infinity;
-  for (const [a, b] of sidesOf(ring)) {
-    const side = subtract(b, a);
-    const squared = dot(side, side);
-    const t = squared === 0 ? 0 : Math.min(1, Math.max(0, dot(subtract(p, a), side) / squared));
-    nearest = Math.min(nearest, distance(p, between(a, b, t)));
-  }
-  return nearest;
 }
 
 /** Where the level line y = `level` crosses the ring, as x values from the centre outwards. */

@@ -2,13 +2,14 @@ import { describe, expect, test } from '@jest/globals';
 import { area, EndType, inflatePaths, JoinType } from 'clipper2-ts';
 import { placeAtLength } from '../geometry/curve.ts';
 import { point } from '../geometry/point.ts';
-import { boxOf, countSelfCrossings, distanceToRing, signedArea, type Ring } from '../geometry/ring.ts';
+import { boxOf, countSelfCrossings, signedArea, type Ring } from '../geometry/ring.ts';
 import { line } from '../geometry/segment.ts';
 import { fittedDress } from '../styles/fitted-dress/fitted-dress.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { cutLine } from './cut-line.ts';
 import { edgesUnderRoofs } from './dart-roof.ts';
 import { edgeLength, stitchRing, type Edge, type EdgeRole, type Piece } from './piece.ts';
+import { distanceToRing } from '../testing/distance-to-ring.ts';
 
 const corners = [point(0, 0), point(200, 0), point(200, 300), point(0, 300)];
 const square = (

@@ -40,10 +40,3 @@ export interface Style {
   /** The choices in force for these inputs, defaults filled in, mm. */
   readonly chosen: (input: DraftInput) => ChoiceValues;
 }
-
-/** Every measure that a style can use, in no order. */
-export const measuresOf = (style: Style): MeasureId[] => [
-  ...style.requires,
-  ...style.derives,
-  ...style.checks,
-];
