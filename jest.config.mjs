@@ -19,6 +19,7 @@ const common = {
 export default {
   projects: [
     { ...common, displayName: 'core', rootDir: 'core' },
+    { ...common, displayName: 'web', rootDir: 'web' },
     {
       ...common,
       displayName: 'server',

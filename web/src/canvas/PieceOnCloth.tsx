@@ -1,6 +1,6 @@
 import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
 import type { Point } from '@ample-bolt/core/geometry/point';
-import { boxOf, centroidOf } from '@ample-bolt/core/geometry/ring';
+import { boxOf, type Box } from '@ample-bolt/core/geometry/ring';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
@@ -69,7 +69,7 @@ export function PieceOnCloth({ drafted, cloth, unit, lit }: PieceOnClothProps) {
             <PieceDrawing drafted={drafted} colour={colour} lit={lit} />
           </g>
           <GrainArrow
-            at={toScreen(view, centroidOf(drafted.stitch))}
+            at={toScreen(view, grainPlace(box))}
             colour={colour}
             words={drafted.piece.name}
           />
@@ -91,6 +91,12 @@ export function PieceOnCloth({ drafted, cloth, unit, lit }: PieceOnClothProps) {
     </div>
   );
 }
+
+/** Near the centre and low: clear of darts, the bust point and the labels. */
+const grainPlace = (box: Box): Point => ({
+  x: box.minX + 0.17 * (box.maxX - box.minX),
+  y: box.minY + 0.76 * (box.maxY - box.minY),
+});
 
 /** Half the length of the grain arrow, in pixels. */
 const GRAIN = 52;

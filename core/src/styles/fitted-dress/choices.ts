@@ -5,13 +5,13 @@ import type { Choice } from '../style.ts';
 // prettier-ignore
 export const fittedDressChoices = {
   neckWidth: { label: 'Neck width', group: 'Neck', help: 'From the centre, on the half', least: inches(2), most: inches(6), usual: 'from-body' },
-  neckDepthFront: { label: 'Neck depth, front', group: 'Neck', help: 'Straight down from the start line', least: inches(2), most: inches(9), usual: inches(3.5) },
-  neckDepthBack: { label: 'Neck depth, back', group: 'Neck', help: 'Straight down from the start line', least: inches(0.5), most: inches(8), usual: inches(1.5) },
-  easeBust: { label: 'Ease at bust', group: 'Ease', help: 'Finished round less body round', least: 0, most: inches(8), usual: inches(2) },
-  easeWaist: { label: 'Ease at waist', group: 'Ease', help: 'Finished round less body round', least: 0, most: inches(8), usual: inches(1.5) },
-  easeHip: { label: 'Ease at hip', group: 'Ease', help: 'Finished round less body round', least: inches(0.5), most: inches(10), usual: inches(2) },
+  neckDepthFront: { label: 'Neck depth, front', group: 'Neck', help: 'Down from the start line', least: inches(2), most: inches(9), usual: inches(3.5) },
+  neckDepthBack: { label: 'Neck depth, back', group: 'Neck', help: 'Down from the start line', least: inches(0.5), most: inches(8), usual: inches(1.5) },
+  easeBust: { label: 'Ease at bust', group: 'Ease', help: 'Finished less body', least: 0, most: inches(8), usual: inches(2) },
+  easeWaist: { label: 'Ease at waist', group: 'Ease', help: 'Finished less body', least: 0, most: inches(8), usual: inches(1.5) },
+  easeHip: { label: 'Ease at hip', group: 'Ease', help: 'Finished less body', least: inches(0.5), most: inches(10), usual: inches(2) },
   length: { label: 'Length', group: 'Skirt', help: 'Start line to finished hem', least: inches(18), most: inches(66), usual: 'from-body' },
-  pegging: { label: 'Pegging', group: 'Skirt', help: 'How far each quarter of the hem comes in', least: 0, most: inches(3), usual: inches(1) },
+  pegging: { label: 'Pegging', group: 'Skirt', help: 'In, each quarter of the hem', least: 0, most: inches(3), usual: inches(1) },
 } as const satisfies Record<string, Choice>;
 
 export type FittedDressChoice = keyof typeof fittedDressChoices;

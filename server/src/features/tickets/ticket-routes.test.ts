@@ -40,16 +40,14 @@ describe('tickets over HTTP', () => {
   afterAll(() => app.close());
 
   const open = async (change: object = {}) => {
-    const response = await app.agent
-      .post('/api/tickets')
-      .send({
-        title: 'Test dress',
-        client: { name: 'Nobody', kind: 'adult' },
-        dueOn: '2026-12-11',
-        unit: 'in',
-        styleId: 'fitted-dress',
-        ...change,
-      });
+    const response = await app.agent.post('/api/tickets').send({
+      title: 'Test dress',
+      client: { name: 'Nobody', kind: 'adult' },
+      dueOn: '2026-12-11',
+      unit: 'in',
+      styleId: 'fitted-dress',
+      ...change,
+    });
     return { status: response.status, body: response.body as Ticket & ProblemBody };
   };
   const put = async (part: string, body: object, on: Pick<Ticket, 'id' | 'version'> = ticket) => {

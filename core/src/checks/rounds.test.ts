@@ -1,0 +1,89 @@
+import { describe, expect, test } from '@jest/globals';
+import { point } from '../geometry/point.ts';
+import { line } from '../geometry/segment.ts';
+import type { DraftedPiece } from '../pieces/drafted-piece.ts';
+import { finishPiece } from '../pieces/drafted-piece.ts';
+import type { Piece } from '../pieces/piece.ts';
+import { measureRound, roundFindings } from './rounds.ts';
+import { outlineFindings, seamFindings } from './seam-findings.ts';
+
+const corners = [point(0, 0), point(100, 0), point(100, 200), point(0, 200)];
+const panel: Piece = {
+  id: 'panel',
+  name: 'Panel',
+  role: 'outer',
+  cut: { copies: 1, layers: 'fold' },
+  grain: point(0, 1),
+  edges: (['waist', 'side', 'hem', 'fold'] as const).map((role, index) => ({
+    id: role,
+    role,
+    path: [line(corners[index] ?? point(0, 0), corners[(index + 1) % 4] ?? point(0, 0))],
+    allowance: role === 'fold' ? 0 : 10,
+  })),
+  notches: [],
+  darts: [],
+  levels: [{ name: 'hip', path: [point(0, 120), point(100, 120)] }],
+  intakes: [],
+};
+const drafted: DraftedPiece = finishPiece(panel);
+
+describe('rounds', () => {
+  test('two half-pieces lie on the body twice', () => {
+    expect(measureRound('hip', [drafted, drafted], 360, 40)).toEqual({
+      level: 'hip',
+      body: 360,
+      finished: 400,
+      ease: 40,
+      wantedEase: 40,
+    });
+    expect(measureRound('waist', [drafted, drafted], 380, 20)).toMatchObject({ finished: 400, ease: 20 });
+  });
+
+  test('a quarter of an inch is let pass, more is a stop that names level and measure', () => {
+    expect(roundFindings([measureRound('hip', [drafted, drafted], 360, 46)])).toEqual([]);
+    const [found] = roundFindings([measureRound('hip', [drafted, drafted], 360, 50)]);
+    expect(found).toMatchObject({
+      code: 'round-differs',
+      severity: 'stop',
+      where: { subject: 'hip', measure: 'hip' },
+      found: 400,
+      expected: 410,
+    });
+  });
+
+  test('a level that a piece does not have is a fault of the recipe', () => {
+    expect(() => measureRound('bust', [drafted], 360, 40)).toThrow('panel has no bust level');
+  });
+});
+
+describe('seam and outline findings', () => {
+  test('a seam that is not true is a stop that says what it should measure', () => {
+    const seam = {
+      id: 'side',
+      a: ['panel/side'],
+      b: ['panel/fold'],
+      relation: { kind: 'equal' },
+      lengthA: 210,
+      lengthB: 200,
+      difference: 10,
+      ok: false,
+    } as const;
+    expect(seamFindings([seam, { ...seam, ok: true }])).toEqual([
+      {
+        code: 'seam-differs',
+        severity: 'stop',
+        where: { subject: 'side', piece: 'panel', edge: 'side' },
+        found: 210,
+        expected: 200,
+      },
+    ]);
+  });
+
+  test('an outline that crosses itself is a stop, a plain one is not', () => {
+    const bow = [point(0, 0), point(10, 10), point(10, 0), point(0, 10)];
+    expect(outlineFindings([drafted])).toEqual([]);
+    expect(outlineFindings([{ ...drafted, outline: bow }])).toMatchObject([
+      { code: 'outline-crosses-itself', where: { piece: 'panel' } },
+    ]);
+  });
+});

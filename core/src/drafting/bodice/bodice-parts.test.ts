@@ -1,0 +1,186 @@
+import { describe, expect, test } from '@jest/globals';
+import { curveLength, endDirection, endOf, startDirection, startOf } from '../../geometry/curve.ts';
+import { dot, point, unitVector } from '../../geometry/point.ts';
+import { usualObservations, type MeasureValues } from '../../measures/measure-set.ts';
+import { ruleSet } from '../../rules/catalogue.ts';
+import { middleBody } from '../../testing/bodies.ts';
+import { inches } from '../../units/length.ts';
+import { allowancesFrom } from '../allowances.ts';
+import { resolveBody, type Body, type Person } from '../body.ts';
+import { armholeCurve, backArmhole, frontArmhole } from './armhole.ts';
+import { draftBodice } from './bodice.ts';
+import { bodiceFrame, bodyScale, type BodiceChoices } from './frame.ts';
+import { roundNeckline } from './neckline.ts';
+import { sideCurve, sideNip, sideOutAt } from './side-seam.ts';
+
+const rules = ruleSet();
+const choices: BodiceChoices = {
+  neckWidth: inches(3),
+  neckDepthFront: inches(3.5),
+  neckDepthBack: inches(1.5),
+  easeBust: inches(2),
+  easeWaist: inches(1.5),
+};
+const bodyOf = (values: MeasureValues, change: Partial<Person> = {}): Body =>
+  resolveBody(
+    { from: 'neckSide', observations: usualObservations, values, ...change },
+    ['height', 'highBust', 'acrossChest', 'acrossBack', 'armhole'],
+    rules,
+  ).body;
+const body = bodyOf(middleBody);
+
+describe('the frame', () => {
+  test('the bust level follows from the slanted tape: it ends on the bust point, as long as measured', () => {
+    const { frame } = bodiceFrame(body, { ...choices, neckWidth: 0 }, rules);
+    const slant = Math.hypot(frame.bustPoint.x - frame.neckPoint.x, frame.bustPoint.y - frame.neckPoint.y);
+    expect(slant).toBeCloseTo(body.mm('shoulderToBust'), 6);
+  });
+
+  test('a tape that starts mid-shoulder sets every level lower, by half the drop or so', () => {
+    const [neckSide, midShoulder] = (['neckSide', 'midShoulder'] as const).map(
+      (from) => bodiceFrame(bodyOf(middleBody, { from }), choices, rules).frame,
+    );
+    const lower = (midShoulder?.waist.back ?? 0) - (neckSide?.waist.back ?? 0);
+    expect(lower).toBeCloseTo(inches(0.5), 0);
+  });
+
+  test('front and back widths add up to the round and its ease, at bust and waist', () => {
+    const { frame } = bodiceFrame(body, choices, rules);
+    expect(2 * (frame.bustWidth.front + frame.bustWidth.back)).toBeCloseTo(
+      body.mm('bust') + choices.easeBust,
+      6,
+    );
+    expect(2 * (frame.waistWidth.front + frame.waistWidth.back)).toBeCloseTo(
+      body.mm('waist') + choices.easeWaist,
+      6,
+    );
+    // Half of what the bust stands over the high bust belongs in front: the team's drafting study.
+    expect(frame.share).toBeCloseTo((0.5 * (body.mm('bust') - body.mm('highBust'))) / 4, 9);
+  });
+
+  test.each([
+    ['square', 0.5],
+    ['middle', 1],
+    ['sloping', 1.25],
+  ] as const)('%s shoulders drop %d in on an adult of 66 in', (shoulders, drop) => {
+    const { frame } = bodiceFrame(
+      bodyOf(middleBody, { observations: { ...usualObservations, shoulders } }),
+      choices,
+      rules,
+    );
+    expect(frame.tip.y).toBeCloseTo(inches(drop), 6);
+  });
+
+  test('defaults shrink for a child and are held for giants', () => {
+    expect(bodyScale(bodyOf({ ...middleBody, height: inches(50) }))).toBeCloseTo(50 / 66, 9);
+    expect(bodyScale(bodyOf({ ...middleBody, height: inches(90) }))).toBe(1.15);
+  });
+
+  test('what contradicts the tape is a finding', () => {
+    const codes = (values: MeasureValues, own: Partial<BodiceChoices> = {}) =>
+      bodiceFrame(bodyOf(values), { ...choices, ...own }, rules).findings.map(({ code }) => code);
+    expect(codes({ ...middleBody, shoulderLength: inches(6.5) })).toEqual(['shoulder-length-differs']);
+    expect(codes({ ...middleBody, frontWaistLength: inches(14) })).toEqual(['front-shorter-than-back']);
+    expect(codes(middleBody, { neckWidth: inches(2) })).toEqual(['neck-narrower-than-base']);
+    expect(codes(middleBody)).toEqual([]);
+  });
+});
+
+describe('curves of the bodice', () => {
+  const shoulder = unitVector(point(100, 20));
+
+  test('a neckline is level at the centre and square to the shoulder', () => {
+    const neck = roundNeckline(point(76, 5), shoulder, 90);
+    expect(startOf(neck)).toEqual(point(0, 90));
+    expect(startDirection(neck)).toEqual(point(1, 0));
+    expect(dot(endDirection(neck), shoulder)).toBeCloseTo(0, 9);
+  });
+
+  test('an armhole leaves square to the shoulder and arrives square to the side', () => {
+    const armhole = armholeCurve(point(190, 25), shoulder, point(240, 210), 330, frontArmhole, point(1, 0));
+    expect(dot(startDirection(armhole), shoulder)).toBeCloseTo(0, 9);
+    expect(endDirection(armhole)).toEqual(point(1, 0));
+    expect(endOf(armhole)).toEqual(point(240, 210));
+  });
+
+  test('the front armhole is hollower than the back on the same points', () => {
+    const [front, back] = [frontArmhole, backArmhole].map((shape) =>
+      curveLength(
+        armholeCurve(point(190, 25), shoulder, point(240, 210), 330, { ...shape, pitchGain: 0 }, point(1, 0)),
+      ),
+    );
+    expect(front).toBeGreaterThan(back ?? Infinity);
+  });
+
+  test('a side is vertical at the underarm and never wider than it', () => {
+    const side = sideCurve(point(250, 210), point(225, 420));
+    expect(startDirection(side).y).toBeCloseTo(1, 9);
+    expect(sideOutAt(side, 210)).toBeCloseTo(250, 9);
+    expect(sideOutAt(side, 300)).toBeLessThan(250.01);
+    expect(sideOutAt(side, 999)).toBe(225);
+  });
+
+  test.each([
+    [0.3, 0.3],
+    [0.5, 0.5],
+    [1, 0.4],
+    [2, 0.8],
+    [4, 1.1],
+    [-0.5, -0.5],
+  ])('of a drop of %d in the side takes %d in', (drop, nip) => {
+    expect(sideNip(inches(drop), rules, 1)).toBeCloseTo(inches(nip), 9);
+  });
+});
+
+describe('the solved bodice', () => {
+  const allowances = allowancesFrom(rules, {});
+  const armholeOf = (values: MeasureValues) => {
+    const { front, back } = draftBodice(bodyOf(values), choices, rules, allowances);
+    return [front, back].map(({ edges }) =>
+      edges.filter(({ role }) => role === 'armhole').reduce((sum, { path }) => sum + curveLength(path), 0),
+    );
+  };
+
+  test('the drafted armhole is the measured one and its ease', () => {
+    for (const armhole of [15.5, 16.2, 17]) {
+      const [front = 0, back = 0] = armholeOf({ ...middleBody, armhole: inches(armhole) });
+      expect(Math.abs(front + back - inches(armhole) - rules['armhole.ease'])).toBeLessThan(1);
+    }
+  });
+
+  test('a wedge brings a long front armhole down to the back’s', () => {
+    const [front = 0, back = 0] = armholeOf(middleBody);
+    expect(front - back).toBeLessThan(inches(0.75));
+  });
+
+  test('an armhole that no depth can reach is said, not forced', () => {
+    const codes = draftBodice(
+      bodyOf({ ...middleBody, armhole: inches(27) }),
+      choices,
+      rules,
+      allowances,
+    ).findings.map(({ code }) => code);
+    expect(codes).toContain('armhole-off-measure');
+  });
+
+  test('a longer front opens a wider bust dart', () => {
+    const intake = (frontWaistLength: number) =>
+      draftBodice(
+        bodyOf({ ...middleBody, frontWaistLength: inches(frontWaistLength) }),
+        choices,
+        rules,
+        allowances,
+      ).front.intakes.find(({ operation }) => operation === 'balance')?.mm ?? 0;
+    expect(intake(18) - intake(17.25)).toBeGreaterThan(inches(0.4));
+  });
+
+  test('a figure with no drop from bust to waist gets no waist dart', () => {
+    const { front, back } = draftBodice(
+      bodyOf({ ...middleBody, waist: inches(36) }),
+      choices,
+      rules,
+      allowances,
+    );
+    expect([...front.darts, ...back.darts].filter(({ id }) => id.startsWith('waist'))).toEqual([]);
+  });
+});

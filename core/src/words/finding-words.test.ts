@@ -1,0 +1,81 @@
+import { describe, expect, test } from '@jest/globals';
+import { finding, findingSeverities, type Finding, type FindingCode } from '../checks/finding.ts';
+import { inches } from '../units/length.ts';
+import { findingWords } from './finding-words.ts';
+import { cutName, edgeName, pieceName } from './names.ts';
+
+const sample = (code: FindingCode): Finding =>
+  finding(
+    code,
+    { piece: 'bodice-front', edge: 'waist', measure: 'bust', choice: 'neckDepthFront', subject: 'outer' },
+    {
+      found: inches(10.5),
+      expected: inches(9),
+      remedy: { kind: 'set-choice', choice: 'neckDepthFront', mm: inches(4) },
+    },
+  );
+
+describe('findingWords', () => {
+  test.each(Object.keys(findingSeverities) as FindingCode[])(
+    '%s is worded in full sentences, without a gap',
+    (code) => {
+      for (const unit of ['in', 'cm'] as const) {
+        const { message, remedy } = findingWords(sample(code), unit);
+        expect(message).toMatch(/^[A-Z0-9].*\.$/);
+        expect(`${message} ${remedy}`).not.toMatch(/undefined|NaN|\[object|! |!$/);
+        if (remedy) expect(remedy).toMatch(/\.$/);
+      }
+    },
+  );
+
+  test('says what is wrong, by how much, and what to change', () => {
+    expect(findingWords(sample('neck-deep'), 'in')).toEqual({
+      message:
+        'The neck reaches 10\u20091\u20442 in down; lower than 9 in shows more than most clients expect.',
+      remedy: 'Set neck depth front to 4 in.',
+    });
+    expect(
+      findingWords(
+        finding(
+          'measures-disagree',
+          { measure: 'bust', subject: 'under bust' },
+          { found: 800, expected: 900, remedy: { kind: 'measure-again', measure: 'bust' } },
+        ),
+        'cm',
+      ),
+    ).toEqual({
+      message: 'Bust 80 cm does not go with under bust; expected about 90 cm.',
+      remedy: 'Measure bust again.',
+    });
+    expect(
+      findingWords(
+        finding('cloth-missing', { subject: 'lining' }, { remedy: { kind: 'add-cloth', role: 'lining' } }),
+        'in',
+      ).remedy,
+    ).toBe('Add a cloth for the lining.');
+  });
+});
+
+describe('names', () => {
+  test('pieces, edges and cuts read as the shop says them', () => {
+    expect(pieceName('bodice-front')).toBe('Bodice front');
+    expect(
+      ['waist', 'waist-1', 'waist-2', 'waist-3', 'side-upper', 'side-lower', 'centre-back'].map(edgeName),
+    ).toEqual([
+      'waist',
+      'waist, at the centre',
+      'waist, past the dart',
+      'waist, at the side',
+      'side, above the bust dart',
+      'side, below the bust dart',
+      'centre back',
+    ]);
+    expect([
+      cutName('fold', 1),
+      cutName('pair', 2),
+      cutName('pair', 4),
+      cutName('single', 1),
+      cutName('single', 3),
+    ]).toEqual(['1 on the fold', 'a pair', '2 pairs', '1 single', '3 singles']);
+  });
+});

@@ -1,0 +1,37 @@
+import { describe, expect, test } from '@jest/globals';
+import type { TicketProgress } from '@ample-bolt/core/shop/stations';
+import { nextStep } from './next-step.ts';
+
+const nothing: TicketProgress = {
+  measuresMissing: 8,
+  styleAgreed: false,
+  hasLay: false,
+  marksDone: 0,
+  marksInAll: 0,
+};
+const after = (change: Partial<TicketProgress>) => nextStep({ ...nothing, measuresMissing: 0, ...change });
+
+describe('nextStep', () => {
+  test('measuring comes first, counted', () => {
+    expect(nextStep(nothing)).toEqual({ station: 'measure', verb: 'Measure', words: '8 measures missing' });
+    expect(nextStep({ ...nothing, measuresMissing: 1 }).words).toBe('one measure missing');
+  });
+
+  test('then style, lay and chalk, each with its verb', () => {
+    expect(after({})).toMatchObject({ station: 'style', verb: 'Agree style' });
+    expect(after({ styleAgreed: true })).toMatchObject({ station: 'lay', verb: 'Plan lay' });
+    expect(after({ styleAgreed: true, hasLay: true, marksInAll: 90 })).toMatchObject({
+      station: 'chalk',
+      verb: 'Chalk',
+      words: 'laid; ready to chalk',
+    });
+    expect(after({ styleAgreed: true, hasLay: true, marksInAll: 90, marksDone: 12 })).toMatchObject({
+      verb: 'Go on',
+      words: 'chalked 12 of 90',
+    });
+    expect(after({ styleAgreed: true, hasLay: true, marksInAll: 90, marksDone: 90 })).toMatchObject({
+      verb: 'Look',
+      words: 'all chalked; cut',
+    });
+  });
+});
