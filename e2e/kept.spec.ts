@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openTicket, ticketId } from './ticket.ts';
+import { chooseMeasure, openTicket, ticketId } from './ticket.ts';
 
 test('what is typed survives a reload before it is sent', async ({ page }) => {
   await page.goto('/tickets/new');
@@ -20,20 +20,14 @@ test('an empty form says what is missing', async ({ page }) => {
 test('a measure that could not be sent is kept, said, and sent again', async ({ page }) => {
   await openTicket(page, 'Tansy Brook', 'Dress in a storm');
   await page.route('**/measures', (route) => route.abort());
-  await page
-    .getByRole('navigation', { name: 'Measures' })
-    .getByRole('button', { name: /^Waist to take/ })
-    .click();
+  await chooseMeasure(page, 'Waist', 'to take');
   await page.getByRole('textbox', { name: 'Waist', exact: true }).fill('29');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText('does not answer');
   await page.unroute('**/measures');
   await page.reload();
   await expect(page.getByText('kept here, not stored yet')).toBeVisible();
-  await page
-    .getByRole('navigation', { name: 'Measures' })
-    .getByRole('button', { name: /^Waist 29/ })
-    .click();
+  await chooseMeasure(page, 'Waist', '29');
   await expect(page.getByRole('status').filter({ hasText: 'stored' })).toHaveText('stored');
 });
 
@@ -42,10 +36,7 @@ test('a change made elsewhere is not overwritten', async ({ page, request }) => 
   const id = await ticketId(request, 'Dress for two hands');
   const { version } = (await (await request.get(`/api/tickets/${id}`)).json()) as { version: number };
   await request.patch(`/api/tickets/${id}`, { data: { version, title: 'Dress, renamed elsewhere' } });
-  await page
-    .getByRole('navigation', { name: 'Measures' })
-    .getByRole('button', { name: /^Waist to take/ })
-    .click();
+  await chooseMeasure(page, 'Waist', 'to take');
   await page.getByRole('textbox', { name: 'Waist', exact: true }).fill('29');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toContainText('changed elsewhere');

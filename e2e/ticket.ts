@@ -26,22 +26,28 @@ export async function ticketId(request: APIRequestContext, title: string): Promi
 }
 
 /** Opens a new ticket through the form. */
-export async function openTicket(page: Page, client: string, title: string): Promise<void> {
+export async function openTicket(page: Page, client: string, title: string, unit = 'inches'): Promise<void> {
   await page.goto('/');
   await page.getByRole('link', { name: 'New ticket' }).click();
   await page.getByLabel('Client').fill(client);
   await page.getByLabel('What is made').fill(title);
+  await page.getByRole('radio', { name: unit }).click();
   await page.getByRole('button', { name: 'Open ticket and measure' }).click();
   await expect(page.getByRole('heading', { name: title })).toBeVisible();
+}
+
+/** Chooses a measure from the list; `shows` is what stands beside its name there. */
+export async function chooseMeasure(page: Page, name: string, shows: string): Promise<void> {
+  await page
+    .getByRole('navigation', { name: 'Measures' })
+    .getByRole('button', { name: new RegExp(`^${name} (${shows})`) })
+    .click();
 }
 
 /** Takes the readings in the order asked: chooses the measure, types it, Enter. */
 export async function takeMeasures(page: Page, which = readings): Promise<void> {
   for (const [name, typed] of which) {
-    await page
-      .getByRole('navigation', { name: 'Measures' })
-      .getByRole('button', { name: new RegExp(`^${name} (to take|\\d|worked|optional)`) })
-      .click();
+    await chooseMeasure(page, name, 'to take|\\d|worked|optional|look again');
     await page.getByRole('textbox', { name, exact: true }).fill(typed);
     await page.keyboard.press('Enter');
   }
