@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { point } from '../geometry/point.ts';
 import type { Ring } from '../geometry/ring.ts';
-import { levelWidth } from './level-width.ts';
+import { levelReach, levelWidth } from './level-width.ts';
 
 const ring = (...pairs: [number, number][]): Ring => pairs.map(([x, y]) => point(x, y));
 const plain = ring([0, 0], [100, 0], [100, 80], [0, 80]);
@@ -29,5 +29,22 @@ describe('levelWidth', () => {
     expect(() =>
       levelWidth(ring([0, 0], [500, 0], [500, 80], [0, 80]), [point(0, 40), point(100, 40)]),
     ).toThrow('never leaves');
+  });
+});
+
+describe('levelReach', () => {
+  test('goes out to the side, over an open dart and around a bend', () => {
+    expect(levelReach(darted, [point(0, 50), point(100, 50)])).toBeCloseTo(100, 9);
+    expect(levelReach(plain, [point(0, 40), point(40, 40), point(70, 10)])).toBeCloseTo(
+      40 + 40 * Math.SQRT2,
+      6,
+    );
+  });
+
+  test('a line that never leaves, or is no line, is said to be so', () => {
+    expect(() =>
+      levelReach(ring([0, 0], [500, 0], [500, 80], [0, 80]), [point(0, 40), point(100, 40)]),
+    ).toThrow('never leaves');
+    expect(() => levelReach(plain, [point(0, 40)])).toThrow('two points');
   });
 });

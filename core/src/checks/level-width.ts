@@ -41,3 +41,19 @@ export function levelWidth(ring: Ring, path: readonly Point[]): number {
   if (inside) throw new Error('the level line never leaves the piece');
   return width;
 }
+
+/** Length of a level line, mm; on a drafted piece it ends on the stitch line. */
+export const levelLength = (path: readonly Point[]): number =>
+  path.slice(1).reduce((sum, end, index) => sum + distance(path[index] ?? end, end), 0);
+
+/**
+ * How far out a ring reaches along a level line, mm: to the last place where the line, carried on, leaves it. Open
+ * darts count, as they do for the chalk.
+ */
+export function levelReach(ring: Ring, path: readonly Point[]): number {
+  const [from, end] = path.slice(-2);
+  if (!from || !end) throw new Error('a level line has two points or more');
+  const last = crossingsAlong(ring, from, add(end, scale(unitVector(subtract(end, from)), BEYOND))).at(-1);
+  if (last === undefined) throw new Error('the level line never leaves the piece');
+  return levelLength(path.slice(0, -1)) + last;
+}

@@ -1,3 +1,4 @@
+import { levelLength, levelReach } from '../../checks/level-width.ts';
 import type { Allowances, SeamRole } from '../../drafting/allowances.ts';
 import { allowanceRule } from '../../drafting/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
@@ -44,10 +45,16 @@ export const figure = (
   by: 'computed',
 });
 
+function levelPath({ piece }: DraftedPiece, level: LevelName): readonly Point[] {
+  const found = piece.levels.find(({ name }) => name === level);
+  if (!found) throw new Error(`${piece.id} has no ${level} level`);
+  return found.path;
+}
+
 /** Where a level ends at the side, on the stitch line. */
-export function levelEnd({ piece }: DraftedPiece, level: LevelName): Point {
-  const end = piece.levels.find(({ name }) => name === level)?.path.at(-1);
-  if (!end) throw new Error(`${piece.id} has no ${level} level`);
+export function levelEnd(drafted: DraftedPiece, level: LevelName): Point {
+  const end = levelPath(drafted, level).at(-1);
+  if (!end) throw new Error(`${drafted.piece.id}: the ${level} level is empty`);
   return end;
 }
 
@@ -58,25 +65,25 @@ export function outlineOut({ piece, outline }: DraftedPiece, at: Point): number 
   return out;
 }
 
-/** A width at a level, from the centre out to the side. */
-export const outFigure = (
-  piece: DraftedPiece,
+/** A width at a level, measured along it from the centre out to the side, open darts included. */
+export function outFigure(
+  drafted: DraftedPiece,
   level: LevelName,
   label: string,
   working: Working,
   because: string,
-): Figure => {
-  const end = levelEnd(piece, level);
-  return figure(piece, {
+): Figure {
+  const path = levelPath(drafted, level);
+  return figure(drafted, {
     name: level,
     label,
     kind: 'out',
-    mm: outlineOut(piece, end),
-    stitch: end.x,
+    mm: levelReach(drafted.outline, path),
+    stitch: levelLength(path),
     working,
     because,
   });
-};
+}
 
 /** A corner of the stitch line with the cut corner that belongs to it, read out or down. */
 export function cornerFigure(
