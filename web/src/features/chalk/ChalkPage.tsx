@@ -1,8 +1,6 @@
 import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
-import { largestDrift } from '@ample-bolt/core/chalk/check-chalk';
 import type { Mark } from '@ample-bolt/core/chalk/mark';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import { formatLength } from '@ample-bolt/core/units/format-length';
 import { cautions } from '@ample-bolt/core/words/cautions';
 import { markWords } from '@ample-bolt/core/words/mark-words';
 import { cutName } from '@ample-bolt/core/words/names';
@@ -17,6 +15,7 @@ import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { chalkedUpTo, markInHandIndex } from './chalk-progress.ts';
 import { CurveTable } from './CurveTable.tsx';
+import { RoundingNote } from './RoundingNote.tsx';
 import { MarkDrawing } from './MarkDrawing.tsx';
 
 export function ChalkPage() {
@@ -195,14 +194,8 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
           </p>
         )}
         <p className="mb-3 text-[15px] text-chalk-soft">
-          {first(chalkFor(cloth).name)} chalk shows best on this cloth; test it on a scrap. Rounded to the
-          tape, no edge moves more than{' '}
-          {formatLength(largestDrift(ofPiece, unit), unit, {
-            denominator: 32,
-            decimals: 2,
-            style: 'typeset',
-          })}
-          .{' '}
+          {first(chalkFor(cloth).name)} chalk shows best on this cloth; test it on a scrap.{' '}
+          <RoundingNote marks={ofPiece} unit={unit} />{' '}
           <a className="underline" href={paths.marksPdf(ticket.id)} target="_blank" rel="noreferrer">
             All marks on paper
           </a>
