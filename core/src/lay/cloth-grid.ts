@@ -7,6 +7,7 @@ export interface ClothGrid {
   take(raster: Raster, row: number, column: number): void;
 }
 
+/** One row of cells, with what a search asks of it worked out whenever a piece takes part of it. */
 class Row {
   readonly taken: Uint8Array;
   readonly nextTaken: Int32Array;
@@ -35,7 +36,6 @@ class Row {
 
 export function clothGrid(columns: number): ClothGrid {
   const rows: Row[] = [];
-  const rowAt = (index: number): Row => (rows[index] ??= new Row(columns));
 
   /** The next column at or after `column` that is worth trying in this row of cloth, or `column` itself when it fits. */
   const nextTry = (raster: Raster, row: number, column: number): number => {
@@ -63,12 +63,14 @@ export function clothGrid(columns: number): ClothGrid {
       }
     },
     take(raster, row, column) {
+      // Rows exist from the first on without a gap: past the last one all cloth is free.
+      while (rows.length < row + raster.rows.length) rows.push(new Row(columns));
       raster.rows.forEach((runs, index) => {
-        const cloth = rowAt(row + index);
+        const cloth = rows[row + index];
+        if (!cloth) return;
         for (const [from, to] of runs) cloth.taken.fill(1, column + from, column + to);
         cloth.refresh();
       });
-      for (let index = 0; index < row; index++) rowAt(index);
     },
   };
 }
