@@ -43,6 +43,22 @@ test('a shop that measures in centimetres reads and buys in metres', async ({ pa
   expect(lay.placements.map(({ rotation }) => rotation).every((rotation) => rotation === 0)).toBe(true);
 });
 
+test('a choice typed and not yet agreed stays the same length when the unit is switched', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Choir');
+  await page.goto(`/tickets/${id}/style`);
+  await page.getByLabel('Neck depth, front').fill('4');
+  await page.getByRole('button', { name: /Lengths in inches/ }).click();
+  await expect(page.getByLabel('Neck depth, front')).toHaveValue('10.16');
+  await page.getByRole('button', { name: /Lengths in centimetres/ }).click();
+  await expect(page.getByLabel('Neck depth, front')).toHaveValue('4');
+  await page.route(`**/api/tickets/${id}`, (route) => route.abort());
+  await page.getByRole('button', { name: /Lengths in inches/ }).click();
+  await expect(page.getByRole('alert')).toContainText('does not answer');
+});
+
 test('cloth in hand that is too short holds the plan until it is changed', async ({ page }) => {
   test.setTimeout(90_000);
   await openTicket(page, 'Ilse Marram', 'Short of cloth');

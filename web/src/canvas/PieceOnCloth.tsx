@@ -68,11 +68,7 @@ export function PieceOnCloth({ drafted, cloth, unit, lit }: PieceOnClothProps) {
           <g transform={viewTransform(view)}>
             <PieceDrawing drafted={drafted} colour={colour} lit={lit} />
           </g>
-          <GrainArrow
-            at={toScreen(view, grainPlace(box))}
-            colour={colour}
-            words={drafted.piece.name}
-          />
+          <GrainArrow at={toScreen(view, grainPlace(box))} colour={colour} words={drafted.piece.name} />
           {labels.map(({ name, down, y }) => (
             <text key={name} x={right} y={y + 4} fill={colour} fontSize="13">
               {levelName[name]} {formatNumber(down, unit, { style: 'typeset' })}

@@ -38,7 +38,8 @@ const fieldsOf = (cloth: Cloth | undefined, unit: Unit): ClothFields => {
 
 /** The outer cloth: what the tailor can read off the bolt and with the tape. */
 export function ClothForm({ ticketId, cloth, unit, actions, onDone }: ClothFormProps) {
-  const [kept, keep] = useKept<ClothFields>(`cloth-${ticketId}`);
+  // By unit, so that a bare 45 typed in inches is never read as centimetres.
+  const [kept, keep] = useKept<ClothFields>(`cloth-${ticketId}-${unit}`);
   const [problem, setProblem] = useState<{ field: string | undefined; words: string }>();
   const fields = { ...fieldsOf(cloth, unit), ...kept };
   const set = (change: Partial<ClothFields>) =>

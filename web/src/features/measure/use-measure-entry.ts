@@ -5,9 +5,7 @@ import { valuesOf, type MeasureSet, type Ticket } from '@ample-bolt/core/shop/ti
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { useState } from 'react';
 import type { TicketActions } from '../../api/tickets.ts';
-import { useKept } from '../../ui/use-kept.ts';
-
-type Typed = { readonly [id: string]: string };
+import { useKeptLengths } from '../../ui/use-kept-lengths.ts';
 
 export interface MeasureEntry {
   /** What stands in the field of a measure: typed and not stored, or the stored value in the ticket's unit. */
@@ -31,7 +29,7 @@ export function useMeasureEntry(
   { id: ticketId, unit, measures }: Ticket,
   actions: TicketActions,
 ): MeasureEntry {
-  const [kept = {}, keep] = useKept<Typed>(`measures-${ticketId}`);
+  const { typed: kept, type, forget } = useKeptLengths(`measures-${ticketId}`, unit);
   const [failure, setFailure] = useState<string>();
   const read = (id: MeasureId) =>
     kept[id] === undefined || kept[id].trim() === '' ? undefined : readMeasure(id, kept[id], unit);
@@ -49,13 +47,7 @@ export function useMeasureEntry(
     for (const id of ready) typed[id] = kept[id] ?? '';
     try {
       await actions.put('measures', { from, startLine, observations, ...conditions, values: typed });
-      // Only what was sent is forgotten; what was typed while it was on its way stays.
-      keep((held = {}) => {
-        const rest = Object.fromEntries(
-          Object.entries(held).filter(([id, text]) => !ready.includes(id as MeasureId) || text !== kept[id]),
-        );
-        return Object.keys(rest).length > 0 ? rest : undefined;
-      });
+      forget(Object.fromEntries(ready.map((id) => [id, kept[id] ?? ''])));
       setFailure(undefined);
     } catch (error) {
       setFailure(error instanceof Error ? error.message : 'Not stored yet.');
@@ -68,7 +60,7 @@ export function useMeasureEntry(
       (measures.values[id]
         ? formatNumber(measures.values[id].mm, unit, { denominator: 16, decimals: 2 })
         : ''),
-    type: (id, text) => keep((held) => ({ ...held, [id]: text })),
+    type,
     values: { ...values, ...overlay },
     faultOf: (id) => {
       const mm = read(id);

@@ -4,7 +4,7 @@ import type { Style } from '@ample-bolt/core/styles/style';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { useState } from 'react';
 import type { TicketActions } from '../../api/tickets.ts';
-import { useKept } from '../../ui/use-kept.ts';
+import { useKeptLengths } from '../../ui/use-kept-lengths.ts';
 
 export interface ChoiceEntry {
   readonly textOf: (id: string) => string;
@@ -23,7 +23,7 @@ export function useChoiceEntry(
   style: Style,
   actions: TicketActions,
 ): ChoiceEntry {
-  const [kept = {}, keep] = useKept<{ readonly [id: string]: string }>(`choices-${ticketId}`);
+  const { typed: kept, type, forget } = useKeptLengths(`choices-${ticketId}`, unit);
   const [failure, setFailure] = useState<string>();
   const stored = choices ?? {};
   const read = (id: string) => {
@@ -46,7 +46,7 @@ export function useChoiceEntry(
   return {
     textOf: (id) =>
       kept[id] ?? (stored[id] ? formatNumber(stored[id].mm, unit, { denominator: 16, decimals: 2 }) : ''),
-    type: (id, text) => keep((held) => ({ ...held, [id]: text })),
+    type,
     faultOf,
     preview,
     agree: async () => {
@@ -57,7 +57,7 @@ export function useChoiceEntry(
       ]);
       try {
         await actions.put('choices', { choices: typed });
-        keep(() => undefined);
+        forget(kept);
         setFailure(undefined);
         return true;
       } catch (error) {

@@ -1,8 +1,10 @@
 import { progressOf, stationIds, stationsOf, type StationId } from '@ample-bolt/core/shop/stations';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { useState } from 'react';
 import { Outlet, useMatch, useNavigate, useParams } from 'react-router';
 import { useTicket, useTicketActions } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
+import { Notice } from '../../ui/Notice.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { useDrafted } from '../../workers/use-drafted.ts';
@@ -31,7 +33,15 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
     const next = stationIds[stationIds.indexOf(current) + by];
     if (next) goTo(next);
   };
-  const switchUnit = () => void actions.edit({ unit: ticket.unit === 'in' ? 'cm' : 'in' });
+  const [failure, setFailure] = useState<string>();
+  const switchUnit = () => {
+    actions
+      .edit({ unit: ticket.unit === 'in' ? 'cm' : 'in' })
+      .then(() => setFailure(undefined))
+      .catch((error: unknown) =>
+        setFailure(error instanceof Error ? error.message : 'The unit was not changed.'),
+      );
+  };
   useHotkeys({ '[': () => step(-1), ']': () => step(1), u: switchUnit });
   const context: TicketContext = { ticket, actions, stations, goTo, ...drafting };
   if (current === 'chalk') return <Outlet context={context} />;
@@ -39,6 +49,7 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
     <div className="flex h-full min-w-[900px] flex-col px-6 pb-5">
       <TicketStub ticket={ticket} current={current} onUnit={switchUnit} onNext={() => step(1)} />
       <StationTape ticketId={ticket.id} stations={stations} current={current} />
+      {failure && <Notice tone="stop">{failure}</Notice>}
       <main className="min-h-0 grow pt-4">
         <Outlet context={context} />
       </main>
