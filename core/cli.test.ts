@@ -20,11 +20,14 @@ function bolt(...args: string[]) {
   return { status, stdout, stderr, json: () => JSON.parse(stdout) as Record<string, unknown> };
 }
 
-function changed(change: (order: { measures: Record<string, unknown>; cloths: unknown[] }) => void): string {
-  const order = JSON.parse(readFileSync(example, 'utf8')) as {
-    measures: Record<string, unknown>;
-    cloths: unknown[];
-  };
+interface Written {
+  measures: Record<string, unknown>;
+  cloths: unknown[];
+  garments: { figures?: unknown }[];
+}
+
+function changed(change: (order: Written) => void): string {
+  const order = JSON.parse(readFileSync(example, 'utf8')) as Written;
   change(order);
   const file = path.join(folder, `order-${Math.floor(performance.now() * 1000)}.json`);
   writeFileSync(file, JSON.stringify(order));
@@ -53,8 +56,8 @@ describe('bolt', () => {
     const draft = bolt('draft', example, '--json', '--out', drawing);
     expect([draft.status, draft.stderr]).toEqual([0, '']);
     expect(readFileSync(drawing, 'utf8')).toMatch(/^<svg .*mm"/);
-    const { seams, rounds, findings } = draft.json();
-    expect(bolt('check', example, '--json').json()).toEqual({ seams, rounds, findings });
+    const { seams, rounds, coverage, findings } = draft.json();
+    expect(bolt('check', example, '--json').json()).toEqual({ seams, rounds, coverage, findings });
   }, 20_000);
 
   test('chalk lists marks in order; without --json it is for people', () => {
@@ -118,18 +121,50 @@ describe('bolt', () => {
     expect(stderr).toContain('Bust "wide" is not a length');
   }, 20_000);
 
+  test('a figure set by hand is drawn; one that the draft has not ends with 2 and its name', () => {
+    const set = (id: string) =>
+      changed((order) => { order.garments[0]!.figures = { [id]: { value: 12, why: 'fitted' } }; }); // prettier-ignore
+    const { figures } = bolt('draft', set('bodice-front/waist'), '--json').json() as {
+      figures: { id: string; mm: number; by: string }[];
+    };
+    expect(figures.find(({ id }) => id === 'bodice-front/waist')).toMatchObject({ by: 'hand' });
+    expect(bolt('draft', set('bodice-front/elbow'), '--json')).toMatchObject({ status: 2 });
+    expect(bolt('draft', set('bodice-front/elbow'), '--json').json()['error']).toMatchObject({
+      field: 'garments.0.figures.bodice-front/elbow',
+    });
+  }, 30_000);
+
+  test('folded to width there is a fold, and cloth that stays single', () => {
+    const { lays } = bolt('lay', example, '--fold', 'width', '--work', '30', '--json').json() as {
+      lays: { fold: string; sections: { foldLines: number[]; doubled: [number, number][] }[] }[];
+    };
+    expect(lays[0]?.fold).toBe('width');
+    const [section] = lays[0]?.sections ?? [];
+    expect(section?.doubled[0]?.[1]).toBeCloseTo(2 * (section?.foldLines[0] ?? NaN) - 12.7, 3);
+  }, 30_000);
+
   test('an order without a cloth is drafted, with a care, and its lay is left out', () => {
     const bare = changed((order) => { order.cloths = []; }); // prettier-ignore
     const { status, json } = bolt('lay', bare, '--json');
     expect(status).toBe(0);
-    expect(json()).toMatchObject({ lays: [], findings: [{ code: 'cloth-missing', severity: 'care' }] });
+    expect(json()).toMatchObject({
+      lays: [],
+      findings: ['outer', 'lining', 'stay'].map((subject) => ({ code: 'cloth-missing', where: { subject } })),
+    });
   }, 20_000);
 
   test('a cloth that is too narrow is a stop and ends with 1', () => {
     const narrow = changed((order) => { order.cloths = [{ role: 'outer', width: 16 }]; }); // prettier-ignore
     const { status, json } = bolt('lay', narrow, '--work', '2', '--json');
     expect(status).toBe(1);
-    expect(json()).toMatchObject({ lays: [], findings: [{ code: 'cloth-too-narrow', severity: 'stop' }] });
+    expect(json()).toMatchObject({
+      lays: [],
+      findings: [
+        { code: 'cloth-missing' },
+        { code: 'cloth-missing' },
+        { code: 'cloth-too-narrow', severity: 'stop' },
+      ],
+    });
   }, 20_000);
 });
 

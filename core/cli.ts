@@ -21,11 +21,11 @@ import { layObstacle, planLay, type LayTask } from './src/lay/plan-lay.ts';
 import { measureIds, measureOf } from './src/measures/catalogue.ts';
 import { formatLength } from './src/units/format-length.ts';
 import { markLine } from './src/words/mark-words.ts';
-import { cutName, pieceName } from './src/words/names.ts';
+import { cutName, foldName, pieceName } from './src/words/names.ts';
 import { renderWorking } from './src/workings/render-working.ts';
 
 const USAGE = `bolt measures | draft ORDER.json [--out F.svg] | check ORDER.json | chalk ORDER.json
-bolt lay ORDER.json [--fold auto|open|half] [--seconds N | --work N] [--seed N] [--out F.svg] [--prove LAY.json]
+bolt lay ORDER.json [--fold auto|open|half|width] [--seconds N | --work N] [--seed N] [--out F.svg] [--prove LAY.json]
 Add --json for one JSON document on standard output.`;
 
 /** Bad input ends the run with exit code 2; everything else that throws is a fault of the program. */
@@ -83,6 +83,19 @@ function orderFrom(path: string | undefined): Order {
   return order.value;
 }
 
+/** The draft of an order; a figure set by hand that it has not is bad input. */
+function draftFrom(order: Order): Draft {
+  const draft = draftOrder(order);
+  const unknown = draft.findings.find(({ code }) => code === 'figure-unknown')?.where.figure;
+  if (unknown !== undefined)
+    throw new BadInput(
+      'unknown-figure',
+      `garments.0.figures.${unknown}`,
+      `This draft has no figure ${unknown}; \`bolt draft\` lists them.`,
+    );
+  return draft;
+}
+
 const hasStop = (findings: readonly Finding[]): boolean =>
   findings.some(({ severity }) => severity === 'stop');
 
@@ -128,7 +141,7 @@ function checkText(draft: Draft, order: Order): string {
 
 function draftCommand({ positionals, values }: Flags): Answer {
   const order = orderFrom(positionals[1]);
-  const draft = draftOrder(order);
+  const draft = draftFrom(order);
   if (values.out !== undefined) writeFileSync(values.out, draftSvg(draft));
   return {
     json: draftJson(draft, order.unit),
@@ -139,7 +152,7 @@ function draftCommand({ positionals, values }: Flags): Answer {
 
 function checkCommand({ positionals }: Flags): Answer {
   const order = orderFrom(positionals[1]);
-  const draft = draftOrder(order);
+  const draft = draftFrom(order);
   return {
     json: checkJson(draft, order.unit),
     text: checkText(draft, order),
@@ -149,7 +162,7 @@ function checkCommand({ positionals }: Flags): Answer {
 
 function chalkCommand({ positionals }: Flags): Answer {
   const order = orderFrom(positionals[1]);
-  const draft = draftOrder(order);
+  const draft = draftFrom(order);
   const marks = chalkAll(draft.pieces, order.startLine);
   const json = marks.map((mark) => ({
     piece: mark.piece,
@@ -202,7 +215,7 @@ function searchFor(task: LayTask, seconds: number | undefined, work: number): La
 function layCommand(flags: Flags): Answer {
   const { positionals, values } = flags;
   const order = orderFrom(positionals[1]);
-  const draft = draftOrder(order);
+  const draft = draftFrom(order);
   if (values.prove !== undefined) return proveCommand(order, draft, values.prove);
   const seconds = countFlag(values.seconds, 'seconds', 0);
   const work = countFlag(values.work, 'work', 1) ?? DEFAULT_WORK;
@@ -244,10 +257,10 @@ function layCommand(flags: Flags): Answer {
     lays.push({ ...best, widths: compareWidths(taskFor(best.fold), WIDTH_WORK) });
     plans.push(...others);
   }
-  if (values.out !== undefined && lays[0]) writeFileSync(values.out, laySvg(lays[0]));
+  if (values.out !== undefined && lays.length > 0) writeFileSync(values.out, laySvg(lays));
   const text = lays.map(
     (lay) =>
-      `${lay.role}: ${lay.fold}, ${formatLength(lay.length, order.unit)} long, buy ${lay.buy.amount} ${lay.buy.unit}, ${(100 * lay.utilisation).toFixed(1)} % used; not below ${formatLength(lay.bound, order.unit)}`,
+      `${lay.role}: ${foldName[lay.fold]}, ${formatLength(lay.length, order.unit)} long, buy ${lay.buy.amount} ${lay.buy.unit}, ${(100 * lay.utilisation).toFixed(1)} % used; not below ${formatLength(lay.bound, order.unit)}`,
   );
   return {
     json: {

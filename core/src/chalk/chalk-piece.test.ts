@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { boxOf } from '../geometry/ring.ts';
 import type { Cloth } from '../lay/cloth.ts';
+import { folds, outlineCount } from '../lay/lay.ts';
 import { layPieceOf } from '../lay/layable.ts';
 import { planForWork } from '../lay/plan-lay.ts';
 import { edgeLength } from '../pieces/piece.ts';
@@ -9,7 +10,7 @@ import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import { markLine, markWords } from '../words/mark-words.ts';
 import { contrast, chalkFor, chalks, markInHand } from './chalk-colour.ts';
-import { chalkAll, chalkPiece } from './chalk-piece.ts';
+import { chalkAll, chalkLaid, chalkPiece } from './chalk-piece.ts';
 import { largestDrift } from './check-chalk.ts';
 
 const { pieces } = fittedDress.draft(draftInput(middleBody));
@@ -41,7 +42,7 @@ describe('chalkPiece', () => {
   });
 
   test('every edge that is sewn is drawn, every allowance added once', () => {
-    for (const { piece } of pieces) {
+    for (const { piece } of pieces.filter((each) => each.piece.template === undefined)) {
       const own = marks.filter((mark) => mark.piece === piece.id);
       const drawn = own.flatMap((mark) =>
         mark.kind === 'slope' || mark.kind === 'curve' ? [mark.edge] : [],
@@ -73,14 +74,18 @@ describe('chalkPiece', () => {
       length: null,
       oneWay: false,
     };
-    for (const fold of ['open', 'half'] as const) {
+    const outer = pieces.filter(({ piece }) => piece.role === 'outer');
+    for (const fold of folds) {
       const lay = planForWork(
-        { pieces: pieces.map(layPieceOf), cloth, fold, seed: 2, shrinkPercent: 0, buyIn: 'yd' },
+        { pieces: outer.map(layPieceOf), cloth, fold, seed: 2, shrinkPercent: 0, buyIn: 'yd' },
         4,
       );
-      for (const mark of chalkAll(pieces, 'stitch', lay)) {
-        if (mark.kind !== 'place') continue;
-        const placement = lay.placements.find(({ piece, copy }) => piece === mark.piece && copy === 0);
+      const laid = chalkLaid(pieces, 'stitch', [lay]);
+      expect(laid.filter(({ kind }) => kind === 'place' || kind === 'again')).toHaveLength(outlineCount(lay));
+      for (const mark of laid) {
+        if (mark.kind !== 'place' && mark.kind !== 'again') continue;
+        const copy = mark.kind === 'place' ? 0 : mark.copy;
+        const placement = lay.placements.find((each) => each.piece === mark.piece && each.copy === copy);
         const drafted = pieces.find(({ piece }) => piece.id === mark.piece);
         if (!placement || !drafted) throw new Error('expected a placement');
         const depth = boxOf(drafted.outline);
@@ -92,6 +97,11 @@ describe('chalkPiece', () => {
         if (mark.onFold) expect(mark.across).toBeCloseTo(0, 3);
       }
     }
+  });
+
+  test('a stay is traced around the facing that it is fused to', () => {
+    const kinds = marks.filter(({ piece }) => piece === 'stay-facing-front').map(({ kind }) => kind);
+    expect(kinds).toEqual(['trace', 'label']);
   });
 
   test('marks rounded to the tape keep every edge within an eighth of an inch', () => {

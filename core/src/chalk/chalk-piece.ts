@@ -1,21 +1,28 @@
 import { endOf, placeAtLength, startOf } from '../geometry/curve.ts';
 import { distance, point, type Point } from '../geometry/point.ts';
 import { boxOf } from '../geometry/ring.ts';
-import type { Lay, Placement } from '../lay/lay.ts';
+import { chalkedPlacements, type Lay, type Placement } from '../lay/lay.ts';
 import { layPieceOf, wholeOutline } from '../lay/layable.ts';
 import { stateOf, turnOutline } from '../lay/outline-state.ts';
 import { edgesUnderRoofs } from '../pieces/dart-roof.ts';
 import { offsetEdge } from '../pieces/cut-line.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import { edgeLength, edgeOf, type Edge, type LevelName } from '../pieces/piece.ts';
+import {
+  edgeLength,
+  edgeOf,
+  type ClothRole,
+  type Edge,
+  type EdgeRole,
+  type LevelName,
+} from '../pieces/piece.ts';
 import { curvePoints } from './curve-points.ts';
-import type { Mark, PointName, UnorderedMark } from './mark.ts';
+import type { Mark, Place, PointName, UnorderedMark } from './mark.ts';
 
 export interface ChalkOptions {
   /** What the shop's downs start at: the stitch line, or the cut edge of the topmost seam. */
   readonly startLine: 'stitch' | 'cut';
-  /** Where the piece lies on the cloth, once a lay is chosen. */
-  readonly placed?: PlacedOnCloth | undefined;
+  /** Where each copy that is chalked lies on the cloth, once a lay is chosen. */
+  readonly placed?: readonly PlacedOnCloth[];
 }
 
 interface PlacedOnCloth {
@@ -34,20 +41,24 @@ const levelEnds: { readonly [level in LevelName]: PointName } = {
 
 const isStraight = (edge: Edge): boolean => edge.path.length === 1 && edge.path[0]?.kind === 'line';
 
+/** The seam that a piece hangs from: the first of these that it has. */
+const topSeams: readonly EdgeRole[] = ['shoulder', 'inner', 'waist'];
+
 /** How much the shop's downs gain where they start at the cut edge: the allowance of the topmost seam. */
 export function startLineGain({ piece }: DraftedPiece, startLine: ChalkOptions['startLine']): number {
   if (startLine === 'stitch') return 0;
-  return piece.edges.find(({ role }) => role === 'shoulder' || role === 'waist')?.allowance ?? 0;
+  const roles = piece.edges.map(({ role }) => role);
+  const top = topSeams.find((role) => roles.includes(role));
+  return piece.edges.find(({ role }) => role === top)?.allowance ?? 0;
 }
 
 /** The crossing of start line and centre, found from where the outline's box came to lie. */
-function placeMark(drafted: DraftedPiece, { placement, foldLine }: PlacedOnCloth): UnorderedMark {
+function placeOf(drafted: DraftedPiece, { placement, foldLine }: PlacedOnCloth): Place {
   const state = stateOf(placement);
   const asCut = boxOf(turnOutline(wholeOutline(layPieceOf(drafted)), state));
   const onCloth = boxOf(placement.polygon);
   const x = onCloth.minX - asCut.minX;
   return {
-    kind: 'place',
     fromStart: onCloth.minY - asCut.minY,
     across: foldLine === undefined ? x : Math.abs(x - foldLine),
     acrossFrom: foldLine === undefined ? 'left selvedge' : 'fold',
@@ -55,7 +66,24 @@ function placeMark(drafted: DraftedPiece, { placement, foldLine }: PlacedOnCloth
     bothSides: drafted.piece.cut.layers === 'fold' && !placement.onFold,
     downs: state.y === 1 ? 'away' : 'back',
     outs: state.x === 1 ? 'right' : 'left',
-    points: [],
+  };
+}
+
+/** Where the first copy starts, and after it where each further one does. */
+function placeMarks(
+  drafted: DraftedPiece,
+  placed: readonly PlacedOnCloth[],
+): { first: UnorderedMark[]; again: UnorderedMark[] } {
+  const [first, ...others] = placed;
+  return {
+    first: first ? [{ kind: 'place', points: [], ...placeOf(drafted, first) }] : [],
+    again: others.map((each): UnorderedMark => ({
+      kind: 'again',
+      copy: each.placement.copy,
+      mirrored: each.placement.mirrored !== first?.placement.mirrored,
+      points: [],
+      ...placeOf(drafted, each),
+    })),
   };
 }
 
@@ -69,6 +97,10 @@ function pointMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
   });
   const neck = piece.edges.find(({ role }) => role === 'neck');
   const shoulder = piece.edges.find(({ role }) => role === 'shoulder');
+  const armhole = piece.edges.find(({ role }) => role === 'armhole');
+  const hasChest = piece.levels.some(({ name }) => name === 'chest');
+  const inner = piece.edges.find(({ role }) => role === 'inner');
+  const slit = piece.edges.find(({ role }) => role === 'slit');
   const bustLine = piece.levels.find(({ name, path }) => name === 'bust' && path.length > 2)?.path[1];
   const ends = piece.levels.flatMap(({ name, path }) => {
     const end = path.at(-1);
@@ -79,7 +111,19 @@ function pointMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
     ...(shoulder ? [mark('shoulder-tip', endOf(shoulder.path))] : []),
     ...(bustLine ? [mark('bust-point', bustLine)] : []),
     ...ends,
+    ...(armhole && !hasChest ? [mark('underarm', endOf(armhole.path))] : []),
+    ...(inner ? innerMarks(inner, mark) : []),
+    ...(slit ? [mark('slit-top', highest(slit))] : []),
   ];
+}
+
+/** The end of an edge that lies nearer to the start line. */
+const highest = ({ path }: Edge): Point => (startOf(path).y < endOf(path).y ? startOf(path) : endOf(path));
+
+/** Where the facing's inner edge meets the centre and the side. */
+function innerMarks({ path }: Edge, mark: (name: PointName, p: Point) => UnorderedMark): UnorderedMark[] {
+  const [centre, side] = [startOf(path), endOf(path)].sort((a, b) => a.x - b.x);
+  return centre && side ? [mark('inner-centre', centre), mark('inner-side', side)] : [];
 }
 
 function edgeMarks({ piece }: DraftedPiece): UnorderedMark[] {
@@ -134,7 +178,7 @@ function finishingMarks({ piece }: DraftedPiece): UnorderedMark[] {
 
 /**
  * What to chalk for one piece, in the order of the trade: start line, levels, widths, slopes, curves, darts,
- * allowances, notches, and the label before the next piece is touched.
+ * allowances, notches, and the label before the next piece is touched. A piece with a template is traced around it.
  */
 export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[] {
   const { piece, stitch } = drafted;
@@ -145,34 +189,56 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
     const y = path[0]?.y ?? 0;
     return { kind: 'level', level: name, down: y + gain, out: widest, points: across(y) };
   });
-  const marks: UnorderedMark[] = [
-    ...(options.placed ? [placeMark(drafted, options.placed)] : []),
+  const places = placeMarks(drafted, options.placed ?? []);
+  const drawn: UnorderedMark[] = [
     { kind: 'start-line', out: widest, points: across(-gain) },
     ...levels.filter((mark) => mark.kind !== 'level' || mark.down > gain),
     ...pointMarks(drafted, gain),
     ...edgeMarks(drafted),
     ...dartMarks(drafted, gain),
     ...finishingMarks(drafted),
+  ];
+  const traced: UnorderedMark[] = piece.template
+    ? [{ kind: 'trace', template: piece.template, points: drafted.outline }]
+    : drawn;
+  const marks: UnorderedMark[] = [
+    ...places.first,
+    ...traced,
+    ...places.again,
     { kind: 'label', copies: piece.cut.copies, points: [] },
   ];
   return marks.map((mark, index): Mark => ({ ...mark, piece: piece.id, order: index + 1 }));
 }
 
-/** All pieces in cutting order, largest first as the trade cuts. */
-export function chalkAll(
-  pieces: readonly DraftedPiece[],
-  startLine: ChalkOptions['startLine'],
-  lay?: Lay | null,
-): Mark[] {
+/** Cloths in the order in which they are cut. */
+const clothOrder: readonly ClothRole[] = ['outer', 'lining', 'stay', 'net', 'trim'];
+
+/** Pieces in cutting order: the cloth that shows first, and of each cloth the largest first, as the trade cuts. */
+export function cuttingOrder(pieces: readonly DraftedPiece[]): DraftedPiece[] {
   const area = ({ outline }: DraftedPiece) => {
     const box = boxOf(outline);
     return (box.maxX - box.minX) * (box.maxY - box.minY);
   };
-  return [...pieces]
-    .sort((a, b) => area(b) - area(a))
-    .flatMap((drafted) => {
-      const placement = lay?.placements.find(({ piece, copy }) => piece === drafted.piece.id && copy === 0);
-      const placed = placement && { placement, foldLine: lay?.sections[placement.section]?.foldLines[0] };
-      return chalkPiece(drafted, { startLine, placed });
-    });
+  const place = ({ piece }: DraftedPiece) => clothOrder.indexOf(piece.role);
+  return [...pieces].sort((a, b) => place(a) - place(b) || area(b) - area(a));
 }
+
+/** Marks of all pieces in cutting order; without a lay they do not say where on the cloth. */
+export const chalkAll = (pieces: readonly DraftedPiece[], startLine: ChalkOptions['startLine']): Mark[] =>
+  cuttingOrder(pieces).flatMap((drafted) => chalkPiece(drafted, { startLine }));
+
+/** Marks of the pieces that are laid, each where it lies on its cloth. */
+export const chalkLaid = (
+  pieces: readonly DraftedPiece[],
+  startLine: ChalkOptions['startLine'],
+  lays: readonly Lay[],
+): Mark[] =>
+  cuttingOrder(pieces).flatMap((drafted) => {
+    const lay = lays.find(({ role }) => role === drafted.piece.role);
+    if (!lay) return [];
+    const placed = chalkedPlacements(lay)
+      .filter(({ piece }) => piece === drafted.piece.id)
+      .sort((a, b) => a.copy - b.copy)
+      .map((placement) => ({ placement, foldLine: lay.sections[placement.section]?.foldLines[0] }));
+    return chalkPiece(drafted, { startLine, placed });
+  });

@@ -33,11 +33,16 @@ export type PointName =
   | 'bust-point'
   | 'waist-side'
   | 'hip-side'
-  | 'hem-side';
+  | 'hem-side'
+  | 'inner-centre'
+  | 'inner-side'
+  | 'slit-top';
 
 /** One thing that the chalk does. Downs are from the start line, outs from the centre or fold, mm. */
 export type Mark =
   | (MarkBase & { readonly kind: 'place' } & Place)
+  /** The next copy of a piece on single cloth: chalked again from here, or around the first once that is cut. */
+  | (MarkBase & { readonly kind: 'again'; readonly copy: number; readonly mirrored: boolean } & Place)
   | (MarkBase & { readonly kind: 'start-line'; readonly out: number })
   | (MarkBase & {
       readonly kind: 'level';
@@ -67,6 +72,8 @@ export type Mark =
       readonly notch: Notch['kind'];
       readonly mm: number;
     })
+  /** Chalked around a piece that is cut already. */
+  | (MarkBase & { readonly kind: 'trace'; readonly template: string })
   | (MarkBase & { readonly kind: 'label'; readonly copies: number });
 
 /** A mark before it has its place in the order; distributes over the union. */

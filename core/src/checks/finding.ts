@@ -1,4 +1,6 @@
 import type { MeasureId } from '../measures/catalogue.ts';
+import type { ClothRole } from '../pieces/piece.ts';
+import type { RuleId, RuleValue } from '../rules/catalogue.ts';
 
 /** `stop` holds the cut, `care` asks for a look, `note` says what was done. */
 export type Severity = 'stop' | 'care' | 'note';
@@ -8,6 +10,8 @@ export interface FindingPlace {
   readonly edge?: string;
   readonly measure?: MeasureId;
   readonly choice?: string;
+  /** A figure that was set by hand. */
+  readonly figure?: string;
   /** A seam, level or cloth role, where the finding is about one. */
   readonly subject?: string;
 }
@@ -16,7 +20,9 @@ export interface FindingPlace {
 export type Remedy =
   | { readonly kind: 'measure-again'; readonly measure: MeasureId }
   | { readonly kind: 'set-choice'; readonly choice: string; readonly mm?: number }
-  | { readonly kind: 'add-cloth'; readonly role: string };
+  | { readonly kind: 'set-rule'; readonly rule: RuleId; readonly value: RuleValue }
+  | { readonly kind: 'clear-figure'; readonly figure: string }
+  | { readonly kind: 'add-cloth'; readonly role: ClothRole };
 
 export const findingSeverities = {
   'measure-derived': 'note',
@@ -33,13 +39,18 @@ export const findingSeverities = {
   'waist-dart-large': 'care',
   'length-above-hip': 'stop',
   'hem-below-stride': 'care',
+  'facing-meets-dart': 'stop',
+  'zip-too-short': 'care',
+  'opening-too-small': 'stop',
+  'figure-unreachable': 'stop',
+  'figure-not-a-point': 'care',
+  'figure-unknown': 'care',
   'outline-crosses-itself': 'stop',
   'seam-differs': 'stop',
   'round-differs': 'stop',
   'cloth-missing': 'care',
   'cloth-too-narrow': 'stop',
   'cloth-too-short': 'stop',
-  'figures-by-hand-ignored': 'care',
 } as const satisfies Record<string, Severity>;
 
 export type FindingCode = keyof typeof findingSeverities;

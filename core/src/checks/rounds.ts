@@ -2,7 +2,8 @@ import type { MeasureId } from '../measures/catalogue.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { roleLength, type LevelName } from '../pieces/piece.ts';
 import { inches } from '../units/length.ts';
-import { finding, type Finding } from './finding.ts';
+import type { RuleSet } from '../rules/catalogue.ts';
+import { finding, type Finding, type Remedy } from './finding.ts';
 import { levelWidth } from './level-width.ts';
 
 /** A round may miss what is wanted by ¼ in: common practice. */
@@ -37,14 +38,20 @@ export function measureRound(
   return { level, body, finished, ease: finished - body, wantedEase };
 }
 
-export function roundFindings(rounds: readonly Round[]): Finding[] {
+/** By the table habit a round is what the straight lines leave of it; the solved block gives it back. */
+export function roundFindings(
+  rounds: readonly Round[],
+  school: RuleSet['school.block'] = 'solved',
+): Finding[] {
+  const remedy: Remedy | undefined =
+    school === 'table' ? { kind: 'set-rule', rule: 'school.block', value: 'solved' } : undefined;
   return rounds
     .filter(({ ease, wantedEase }) => Math.abs(ease - wantedEase) > ROUND_TOLERANCE)
     .map(({ level, finished, body, wantedEase }) =>
       finding(
         'round-differs',
         { subject: level, ...measureAt(level) },
-        { found: finished, expected: body + wantedEase },
+        { found: finished, expected: body + wantedEase, ...(remedy ? { remedy } : {}) },
       ),
     );
 }

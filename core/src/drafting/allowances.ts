@@ -1,21 +1,28 @@
 import type { RuleId, RuleSet } from '../rules/catalogue.ts';
 
 /** Seam roles that carry an allowance; the fold and the darts carry none. */
-export type SeamRole = 'shoulder' | 'neck' | 'armhole' | 'side' | 'waist' | 'zip' | 'hem';
+export const seamRoles = [
+  'shoulder',
+  'neck',
+  'armhole',
+  'side',
+  'waist',
+  'zip',
+  'slit',
+  'hem',
+  'facing',
+  'liningHem',
+] as const;
+export type SeamRole = (typeof seamRoles)[number];
 
 /** Allowances in mm by seam role. */
 export type Allowances = { readonly [role in SeamRole]: number };
 
-export const allowanceRule = (role: SeamRole): RuleId => `allowance.${role}`;
+export const allowanceRule = <Role extends SeamRole>(role: Role): `allowance.${Role}` & RuleId =>
+  `allowance.${role}` as `allowance.${Role}` & RuleId;
 
 /** The house's allowances, with a garment's own laid over them. */
 export const allowancesFrom = (rules: RuleSet, own: Partial<Allowances>): Allowances => ({
-  shoulder: rules['allowance.shoulder'],
-  neck: rules['allowance.neck'],
-  armhole: rules['allowance.armhole'],
-  side: rules['allowance.side'],
-  waist: rules['allowance.waist'],
-  zip: rules['allowance.zip'],
-  hem: rules['allowance.hem'],
+  ...(Object.fromEntries(seamRoles.map((role) => [role, rules[allowanceRule(role)]])) as Allowances),
   ...own,
 });

@@ -6,7 +6,7 @@ import type { Draft } from './draft.ts';
 /** What an order needs to be drafted; an order read from a file has it, and so has a ticket. */
 export type DraftableOrder = Pick<
   Order,
-  'client' | 'person' | 'style' | 'choices' | 'allowances' | 'rules' | 'cloths' | 'figuresByHand'
+  'client' | 'person' | 'style' | 'choices' | 'allowances' | 'rules' | 'cloths' | 'figures'
 >;
 
 const severityRank = { stop: 0, care: 1, note: 2 } as const;
@@ -20,14 +20,9 @@ export function draftOrder(order: DraftableOrder): Draft {
     .map((role): Finding =>
       finding('cloth-missing', { subject: role }, { remedy: { kind: 'add-cloth', role } }),
     );
-  const byHand =
-    order.figuresByHand.length > 0
-      ? [finding('figures-by-hand-ignored', { subject: order.figuresByHand.join(', ') })]
-      : [];
   const findings = [
     ...draft.findings,
     ...checkMeasures(order.person.values, order.client.kind),
-    ...byHand,
     ...clothless,
   ];
   return { ...draft, findings: findings.sort((a, b) => severityRank[a.severity] - severityRank[b.severity]) };

@@ -1,5 +1,7 @@
+import type { Coverage } from '../checks/coverage.ts';
 import type { Finding } from '../checks/finding.ts';
 import type { Round } from '../checks/rounds.ts';
+import type { Point } from '../geometry/point.ts';
 import type { CheckedSeam } from '../pieces/check-seams.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import type { Working } from '../workings/working.ts';
@@ -14,8 +16,14 @@ export interface Figure {
   readonly mm: number;
   /** The same on the stitch line, mm. */
   readonly stitch: number;
+  /** What the sum came to, on the cut line, mm: the same unless a hand moved the figure. */
+  readonly computed: number;
   readonly working: Working;
-  readonly by: 'computed';
+  /** The point of the stitch line that a hand can move to set this figure, and which way; null for what only follows. */
+  readonly moves: { readonly at: Point; readonly axis: 'x' | 'y' } | null;
+  readonly by: 'computed' | 'hand';
+  /** The reason given for a figure set by hand. */
+  readonly why?: string;
 }
 
 /** Everything that follows from measures, choices and rules; plain data, all lengths in mm. */
@@ -23,6 +31,7 @@ export interface Draft {
   readonly pieces: readonly DraftedPiece[];
   readonly seams: readonly CheckedSeam[];
   readonly rounds: readonly Round[];
+  readonly coverage: readonly Coverage[];
   readonly figures: readonly Figure[];
   readonly findings: readonly Finding[];
 }

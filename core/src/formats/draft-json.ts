@@ -74,7 +74,7 @@ function pieceJson({ piece, stitch, outline }: DraftedPiece) {
 export const draftJson = (draft: Draft, unit: Unit) => ({
   pieces: draft.pieces.map(pieceJson),
   ...checkJson(draft, unit),
-  figures: draft.figures.map(({ id, label, kind, mm, stitch, working, by }) => ({
+  figures: draft.figures.map(({ id, label, kind, mm, stitch, computed, working, by, why }) => ({
     id,
     label,
     kind,
@@ -82,6 +82,7 @@ export const draftJson = (draft: Draft, unit: Unit) => ({
     stitch: tidy(stitch),
     working: renderWorking(working, unit),
     by,
+    ...(by === 'hand' ? { computed: tidy(computed), why: why ?? '' } : {}),
   })),
 });
 
@@ -100,5 +101,6 @@ export const checkJson = (draft: Draft, unit: Unit) => ({
     ease: tidy(ease),
     wantedEase: tidy(wantedEase),
   })),
+  coverage: draft.coverage.map(({ piece, aboveBust }) => ({ piece, aboveBust: tidy(aboveBust) })),
   findings: draft.findings.map((finding) => findingJson(finding, unit)),
 });

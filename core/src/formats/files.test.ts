@@ -13,7 +13,7 @@ import { draftSvg, laySvg } from './svg.ts';
 const draft = fittedDress.draft(draftInput(middleBody));
 const lay = planForWork(
   {
-    pieces: draft.pieces.map(layPieceOf),
+    pieces: draft.pieces.filter(({ piece }) => piece.role === 'outer').map(layPieceOf),
     cloth: {
       role: 'outer',
       name: '',
@@ -41,8 +41,8 @@ describe('SVG', () => {
   });
 
   test('a lay shows its cloth, its pieces and its fold', () => {
-    const text = laySvg(lay);
-    expect(text.match(/<text /g)).toHaveLength(lay.placements.length);
+    const text = laySvg([lay, lay]);
+    expect(text.match(/<text /g)).toHaveLength(2 * lay.placements.length);
     expect(text).toContain('stroke-dasharray="10 6"');
   });
 });

@@ -12,6 +12,8 @@ export type InputFaultCode =
   | 'unknown-style'
   | 'unknown-choice'
   | 'unknown-rule'
+  | 'unknown-method'
+  | 'unknown-figure'
   | 'not-yet';
 
 /** Bad input as a value: what is wrong, where (a path such as measures.bust), and what to do. */

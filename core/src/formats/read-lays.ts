@@ -1,5 +1,5 @@
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import type { Lay, Placement } from '../lay/lay.ts';
+import { folds, type Lay, type Placement } from '../lay/lay.ts';
 import { read, refuse, type Read } from './input-fault.ts';
 
 /** A lay as its file has it: points as [x, y]. */
@@ -24,7 +24,7 @@ const laySchema = {
         type: 'object',
         required: ['fold', 'from', 'to', 'foldLines', 'doubled'],
         properties: {
-          fold: { enum: ['open', 'half'] },
+          fold: { enum: folds },
           foldLines: numbers,
           doubled: { type: 'array', items: pair },
         },

@@ -37,8 +37,7 @@ export function draftSvg(draft: Draft): string {
   return page(x, height + 2 * GAP, groups.join('\n'));
 }
 
-/** A lay on its opened cloth, x across and y along the length. */
-export function laySvg(lay: Lay): string {
+function layGroup(lay: Lay, left: number): string {
   const pieces = lay.placements.map(({ piece, polygon }) => {
     const box = boxOf(polygon);
     return `<path d="${ringPath(polygon)}" fill="#f4efe6" stroke="#222"/><text x="${((box.minX + box.maxX) / 2).toFixed(1)}" y="${((box.minY + box.maxY) / 2).toFixed(1)}" text-anchor="middle">${escaped(pieceName(piece))}</text>`;
@@ -47,5 +46,16 @@ export function laySvg(lay: Lay): string {
     lines.map((x) => `<path d="M${x} ${from}L${x} ${to}" stroke="#222" stroke-dasharray="10 6"/>`),
   );
   const cloth = `<rect width="${lay.width}" height="${lay.length.toFixed(2)}" fill="none" stroke="#222"/>`;
-  return page(lay.width, lay.length, [cloth, ...pieces, ...foldLines].join('\n'));
+  return `<g transform="translate(${left.toFixed(2)} 0)">\n${[cloth, ...pieces, ...foldLines].join('\n')}\n</g>`;
+}
+
+/** Lays on their opened cloths side by side, x across and y along the length. */
+export function laySvg(lays: readonly Lay[]): string {
+  let width = 0;
+  const groups = lays.map((lay) => {
+    const group = layGroup(lay, width);
+    width += lay.width + GAP;
+    return group;
+  });
+  return page(width - GAP, Math.max(...lays.map(({ length }) => length)), groups.join('\n'));
 }

@@ -93,3 +93,25 @@ export function lengthWhere(curve: Curve, axis: 'x' | 'y', value: number): numbe
   }
   return undefined;
 }
+
+/** How far along the curve it comes nearest to a point, and how near, mm: a fine search around the best of many samples. */
+export function nearestOn(curve: Curve, target: Point): { readonly along: number; readonly gap: number } {
+  const whole = curveLength(curve);
+  const gapAt = (along: number): number => {
+    const { point } = placeAtLength(curve, along);
+    return Math.hypot(point.x - target.x, point.y - target.y);
+  };
+  const samples = 48;
+  let best = 0;
+  for (let index = 1; index <= samples; index++)
+    if (gapAt((whole * index) / samples) < gapAt((whole * best) / samples)) best = index;
+  let low = (whole * Math.max(0, best - 1)) / samples;
+  let high = (whole * Math.min(samples, best + 1)) / samples;
+  while (high - low > 1e-4) {
+    const [a, b] = [low + (high - low) / 3, high - (high - low) / 3];
+    if (gapAt(a) < gapAt(b)) high = b;
+    else low = a;
+  }
+  const along = (low + high) / 2;
+  return { along, gap: gapAt(along) };
+}

@@ -3,7 +3,16 @@ import { Bezier } from 'bezier-js';
 import fc from 'fast-check';
 import { curveLength, lengthWhere, placeAtLength, reverseCurve, sampleCurve, splitCurve } from './curve.ts';
 import { distance, point, type Point } from './point.ts';
-import { cubic, directionAt, line, pointAt, sampleSegment, segmentLength, splitSegment } from './segment.ts';
+import {
+  cubic,
+  directionAt,
+  line,
+  pointAt,
+  sampleSegment,
+  segmentLength,
+  splitSegment,
+  sweptArea,
+} from './segment.ts';
 
 const coordinate = fc.double({ min: -800, max: 800, noNaN: true });
 const place = fc.record({ x: coordinate, y: coordinate });
@@ -115,4 +124,15 @@ describe('curves of several segments', () => {
     expect(curveLength(reverseCurve(bent))).toBeCloseTo(curveLength(bent), 9);
     expect(sampleCurve(reverseCurve(bent), 0.1).length).toBe(sampleCurve(bent, 0.1).length);
   });
+});
+
+test('the area that a cubic sweeps is that of its fine polygon', () => {
+  const arc = cubic(point(3, 4), point(40, -20), point(90, 60), point(120, 10));
+  const points = [arc.a, ...sampleSegment(arc, 1e-6)];
+  const polygon = points.slice(1).reduce((sum, p, index) => {
+    const before = points[index] ?? p;
+    return sum + (before.x * p.y - p.x * before.y) / 2;
+  }, 0);
+  expect(sweptArea(arc)).toBeCloseTo(polygon, 0);
+  expect(sweptArea(line(point(1, 2), point(5, 3)))).toBeCloseTo((1 * 3 - 5 * 2) / 2, 9);
 });

@@ -5,11 +5,14 @@ import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import { checkLay } from './check-lay.ts';
 import type { Cloth } from './cloth.ts';
-import type { Fold, Lay, Placement } from './lay.ts';
+import { folds, type Fold, type Lay, type Placement } from './lay.ts';
 import { layPieceOf } from './layable.ts';
 import { planForWork } from './plan-lay.ts';
 
-const pieces = fittedDress.draft(draftInput(middleBody)).pieces.map(layPieceOf);
+const pieces = fittedDress
+  .draft(draftInput(middleBody))
+  .pieces.filter(({ piece }) => piece.role === 'outer')
+  .map(layPieceOf);
 const cloth: Cloth = {
   role: 'outer',
   name: 'test',
@@ -33,15 +36,17 @@ const withPlacement = (lay: Lay, index: number, change: (placement: Placement) =
 describe('checkLay', () => {
   let open: Lay;
   let half: Lay;
+  let width: Lay;
   beforeAll(() => {
+    width = plan('width');
     open = plan('open');
     half = plan('half');
   });
 
   test('lays that were planned hold, open and folded, both ways and one way', () => {
-    expect([codes(open), codes(half)]).toEqual([[], []]);
+    expect([codes(open), codes(half), codes(width)]).toEqual([[], [], []]);
     const napped = { ...cloth, oneWay: true };
-    expect([codes(plan('open', napped), napped), codes(plan('half', napped), napped)]).toEqual([[], []]);
+    expect(folds.map((fold) => codes(plan(fold, napped), napped))).toEqual([[], [], []]);
   });
 
   test('a piece moved onto another, over the edge or past the end is found', () => {
@@ -132,6 +137,19 @@ describe('checkLay', () => {
       expect.arrayContaining(['off-the-fold', 'unreal-fold']),
     );
     expect(codes({ ...half, sections: [] })).toContain('unreal-fold');
+  });
+
+  test('folded to width, the fold lies at its depth and what is beside it is cut single', () => {
+    const [section] = width.sections;
+    if (!section) throw new Error('expected a section');
+    const [from, to] = section.doubled[0] ?? [NaN, NaN];
+    expect(from).toBeCloseTo(cloth.selvedge, 6);
+    expect((from + to) / 2).toBeCloseTo(section.foldLines[0] ?? NaN, 6);
+    expect(
+      codes({ ...width, sections: [{ ...section, doubled: [[from, cloth.width - cloth.selvedge]] }] }),
+    ).toContain('unreal-fold');
+    const onFold = width.placements.filter((placement) => placement.onFold);
+    expect(onFold.map(({ piece }) => piece).sort()).toEqual(['bodice-front', 'facing-front', 'skirt-front']);
   });
 
   test('a finite cloth that is too short is found', () => {

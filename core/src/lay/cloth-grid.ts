@@ -1,9 +1,15 @@
 import type { Raster } from './raster.ts';
 
+/** The columns in which a raster may start: from the first to the last, both included. */
+export interface Columns {
+  readonly first: number;
+  readonly last: number;
+}
+
 /** The cloth as rows of cells. Each free cell knows where the next taken one is, each taken one where its run ends. */
 export interface ClothGrid {
-  /** The first cell (row, then column) where the raster fits, from the start of the cloth; `fixed` holds its column. */
-  firstFit(raster: Raster, fixed: number | undefined): { row: number; column: number };
+  /** The first cell (row, then column) where the raster fits within some columns, from the start of the cloth. */
+  firstFit(raster: Raster, within: Columns): { row: number; column: number };
   take(raster: Raster, row: number, column: number): void;
 }
 
@@ -51,13 +57,11 @@ export function clothGrid(columns: number): ClothGrid {
   };
 
   return {
-    firstFit(raster, fixed) {
-      const last = columns - raster.columns;
+    firstFit(raster, { first, last }) {
       for (let row = 0; ; row++) {
-        for (let column = fixed ?? 0; column <= last;) {
+        for (let column = first; column <= last;) {
           const next = nextTry(raster, row, column);
           if (next === column) return { row, column };
-          if (fixed !== undefined) break;
           column = next;
         }
       }

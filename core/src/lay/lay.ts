@@ -1,8 +1,8 @@
 import type { Ring } from '../geometry/ring.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 
-export type Fold = 'open' | 'half';
-export const folds: readonly Fold[] = ['open', 'half'];
+export type Fold = 'open' | 'half' | 'width';
+export const folds: readonly Fold[] = ['open', 'half', 'width'];
 
 /** A stretch of the cloth's length that is folded in one way; x and y in mm on the opened cloth. */
 export interface Section {
@@ -47,6 +47,17 @@ export interface Lay {
   readonly bound: number;
 }
 
-/** How many outlines are chalked: on double cloth one outline cuts two, and an opened fold is chalked as its half. */
-export const outlineCount = (lay: Lay): number =>
-  lay.fold === 'open' ? lay.placements.length : lay.placements.filter(({ copy }) => copy === 0).length;
+/** Within this a polygon's edge is said to lie on the fold, mm. */
+const ON_FOLD = 0.05;
+
+/** Whether a placement is the under layer of double cloth: cut with its twin, and not chalked itself. */
+function isUnder({ polygon, onFold, section }: Placement, sections: readonly Section[]): boolean {
+  const [foldLine] = sections[section]?.foldLines ?? [];
+  return !onFold && foldLine !== undefined && polygon.every(({ x }) => x <= foldLine + ON_FOLD);
+}
+
+/** The placements that are chalked: on double cloth one outline cuts two, and an opened fold is chalked as its half. */
+export const chalkedPlacements = ({ placements, sections }: Lay): Placement[] =>
+  placements.filter((placement) => !isUnder(placement, sections));
+
+export const outlineCount = (lay: Lay): number => chalkedPlacements(lay).length;

@@ -4,7 +4,7 @@ import { boxOf, signedArea, type Ring } from '../geometry/ring.ts';
 import { compareWidths } from './compare-widths.ts';
 import type { Cloth } from './cloth.ts';
 import { usableSpan, usableWidth } from './cloth.ts';
-import { canFold, layItems, lengthBound, totalArea, wholeOutline, type LayPiece } from './layable.ts';
+import { canLieDouble, layItems, lengthBound, totalArea, wholeOutline, type LayPiece } from './layable.ts';
 import { outlineCount } from './lay.ts';
 import {
   asDrawn,
@@ -17,6 +17,7 @@ import {
   upended,
 } from './outline-state.ts';
 import { layObstacle, planForWork, type LayTask } from './plan-lay.ts';
+import { spreadTasks } from './spread.ts';
 
 const ring = (...pairs: [number, number][]): Ring => pairs.map(([x, y]) => point(x, y));
 const half = ring([0, 0], [200, 0], [240, 400], [0, 400]);
@@ -68,7 +69,7 @@ describe('outline states', () => {
 
 describe('what is laid', () => {
   test('on open cloth each copy has its outline, and a pair’s second is mirrored', () => {
-    const items = layItems(pieces, 'open', false);
+    const items = layItems(pieces, false, () => false);
     expect(items.map(({ piece, copy }) => `${piece} ${copy}`)).toEqual(['front 0', 'back 0', 'back 1']);
     expect(items[1]?.states).toEqual([asDrawn, halfTurned]);
     expect(items[2]?.states).toEqual([mirroredState, upended]);
@@ -76,7 +77,7 @@ describe('what is laid', () => {
   });
 
   test('folded in half one outline cuts two, and half-pieces lie at the fold', () => {
-    const items = layItems(pieces, 'half', false);
+    const items = layItems(pieces, false, canLieDouble);
     expect(items.map(({ piece, atFold, states }) => `${piece} ${atFold} ${states.length}`)).toEqual([
       'front true 2',
       'back false 4',
@@ -84,17 +85,29 @@ describe('what is laid', () => {
   });
 
   test('on one-way cloth nothing has a state that turns it upside down', () => {
-    for (const fold of ['open', 'half'] as const)
-      for (const { states } of layItems(pieces, fold, true))
+    for (const double of [() => false, canLieDouble])
+      for (const { states } of layItems(pieces, true, double))
         expect(states.every(({ y }) => y === 1)).toBe(true);
   });
 
   test('singles cannot be cut from cloth that is double all over', () => {
+    expect([...pieces, single].map(canLieDouble)).toEqual([true, true, false]);
     expect([
-      canFold(pieces, 'half'),
-      canFold([...pieces, single], 'half'),
-      canFold([...pieces, single], 'open'),
-    ]).toEqual([true, false, true]);
+      spreadTasks([...pieces, single], cloth, 'half').length,
+      spreadTasks([...pieces, single], cloth, 'open').length,
+    ]).toEqual([0, 1]);
+  });
+
+  test('folded to width the rest lies single: singles and pairs that are shared out go there', () => {
+    const tasks = spreadTasks([...pieces, single], cloth, 'width');
+    expect(tasks.length).toBeGreaterThan(1);
+    for (const { spread, items } of tasks) {
+      expect(spread.origin).toBeCloseTo(cloth.selvedge + (spread.double?.to ?? NaN), 9);
+      expect(spread.single?.from).toBe(spread.double?.to);
+      expect(items.find(({ piece }) => piece === 'belt')?.zone).toBe('single');
+      expect(items.find(({ piece }) => piece === 'front')).toMatchObject({ zone: 'double', atFold: true });
+    }
+    expect(spreadTasks([...pieces, single], { ...cloth, width: 520 }, 'width')).toEqual([]);
   });
 
   test('area counts every copy, opened', () => {
@@ -113,6 +126,7 @@ describe('planning', () => {
   test('a plan counts what is chalked', () => {
     expect(outlineCount(planForWork(task(), 2))).toBe(3);
     expect(outlineCount(planForWork(task({ fold: 'half' }), 2))).toBe(2);
+    expect([2, 3]).toContain(outlineCount(planForWork(task({ fold: 'width' }), 2)));
   });
 
   test('a piece wider than the cloth, or a single on double cloth, is an obstacle that says how wide', () => {

@@ -2,7 +2,6 @@ import { boxOf, openHalf, signedArea, type Ring } from '../geometry/ring.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import type { Cut } from '../pieces/piece.ts';
 import { asDrawn, halfTurned, mirroredState, upended, type OutlineState } from './outline-state.ts';
-import type { Fold } from './lay.ts';
 
 /** One outline to chalk: a piece or half-piece, with the states in which it may lie. */
 export interface LayItem {
@@ -12,6 +11,8 @@ export interface LayItem {
   readonly states: readonly OutlineState[];
   /** Lies with its x = 0 on the fold of the cloth. */
   readonly atFold: boolean;
+  /** Whether it is chalked on double cloth, and cuts two, or on single. */
+  readonly zone: 'double' | 'single';
   readonly area: number;
 }
 
@@ -32,16 +33,34 @@ export const layPieceOf = ({ piece, outline }: DraftedPiece): LayPiece => ({
 export const wholeOutline = ({ cut, outline }: LayPiece): Ring =>
   cut.layers === 'fold' ? openHalf(outline) : outline;
 
-/** The outlines to place for a way of folding. On one-way cloth nothing is turned upside down. */
-export function layItems(pieces: readonly LayPiece[], fold: Fold, oneWay: boolean): LayItem[] {
+/** Whether double cloth can cut a piece: a single copy, or an odd one, would leave one too many. */
+export const canLieDouble = ({ cut }: LayPiece): boolean => {
+  switch (cut.layers) {
+    case 'fold':
+      return cut.copies === 1;
+    case 'pair':
+      return cut.copies % 2 === 0;
+    case 'single':
+      return false;
+  }
+};
+
+/** The outlines to place when `isDouble` says which pieces lie on double cloth. On one-way cloth nothing is turned upside down. */
+export function layItems(
+  pieces: readonly LayPiece[],
+  oneWay: boolean,
+  isDouble: (piece: LayPiece) => boolean,
+): LayItem[] {
   const turns = (states: readonly OutlineState[]) => (oneWay ? states.filter(({ y }) => y === 1) : states);
   return pieces.flatMap((piece) => {
+    const double = isDouble(piece);
     const item = (copy: number, outline: Ring, states: readonly OutlineState[], atFold = false): LayItem => ({
       piece: piece.id,
       copy,
       outline,
       states: turns(states),
       atFold,
+      zone: double ? 'double' : 'single',
       area: Math.abs(signedArea(outline)),
     });
     const single = [asDrawn, halfTurned];
@@ -49,11 +68,11 @@ export function layItems(pieces: readonly LayPiece[], fold: Fold, oneWay: boolea
     const whole = wholeOutline(piece);
     switch (piece.cut.layers) {
       case 'fold':
-        return fold === 'half'
+        return double
           ? [item(0, piece.outline, [asDrawn, upended], true)]
           : copies(piece).map((copy) => item(copy, whole, single));
       case 'pair':
-        return fold === 'half'
+        return double
           ? Array.from({ length: piece.cut.copies / 2 }, (_, pair) =>
               item(2 * pair, whole, [...single, ...other]),
             )
@@ -65,13 +84,6 @@ export function layItems(pieces: readonly LayPiece[], fold: Fold, oneWay: boolea
 }
 
 const copies = ({ cut }: LayPiece): number[] => Array.from({ length: cut.copies }, (_, copy) => copy);
-
-/** Singles lie on one layer and cannot be cut from cloth that is folded over its whole width. */
-export const canFold = (pieces: readonly LayPiece[], fold: Fold): boolean =>
-  fold === 'open' ||
-  pieces.every(
-    ({ cut }) => cut.layers !== 'single' && (cut.layers === 'fold' ? cut.copies === 1 : cut.copies % 2 === 0),
-  );
 
 /** Area of all copies, in mm². */
 export const totalArea = (pieces: readonly LayPiece[]): number =>

@@ -1,12 +1,13 @@
 import { boxOf, moveRing, type Ring } from '../geometry/ring.ts';
-import { clothGrid } from './cloth-grid.ts';
+import { clothGrid, type Columns } from './cloth-grid.ts';
 import type { LayItem } from './layable.ts';
 import { turnOutline, type OutlineState } from './outline-state.ts';
 import { CELL, rasterise, type Raster } from './raster.ts';
 import { seededRandom } from './seeded-random.ts';
 import { pushTight } from './slide.ts';
+import type { Spread, SpreadTask } from './spread.ts';
 
-/** An outline where the search put it: in mm from the bin's edge or fold, and from the start of the cloth. */
+/** An outline where the search put it: in mm from the fold or the edge of open cloth, and from the start of the cloth. */
 export interface Placed {
   readonly item: LayItem;
   readonly state: OutlineState;
@@ -50,38 +51,42 @@ function turnsOf(item: LayItem): Turn[] {
   });
 }
 
+/** The columns in which an outline may start: its zone's, or only the fold's. */
+function columnsFor(item: LayItem, spread: Spread, raster: Raster): Columns {
+  const zone = spread[item.zone];
+  if (!zone) throw new Error(`${item.piece} has no ${item.zone} cloth to lie on`);
+  const first = Math.ceil(zone.from / CELL);
+  return { first, last: item.atFold ? first : Math.floor(zone.to / CELL) - raster.columns };
+}
+
 /** Lays the outlines one after the other, each as near to the start as it fits; returns their cells. */
-function layCells(
-  items: readonly LayItem[],
-  turns: readonly Turn[][],
-  candidate: Candidate,
-  columns: number,
-) {
-  const grid = clothGrid(columns);
+function layCells(items: readonly LayItem[], spread: Spread, turns: readonly Turn[][], candidate: Candidate) {
+  const grid = clothGrid(Math.floor(Math.max(spread.double?.to ?? 0, spread.single?.to ?? 0) / CELL));
   let rows = 0;
   const cells = candidate.order.map((index) => {
-    const turn = turns[index]?.[candidate.turns[index] ?? 0];
-    if (!turn) throw new Error('every outline has a state');
-    const place = grid.firstFit(turn.raster, items[index]?.atFold ? 0 : undefined);
+    const [item, turn] = [items[index], turns[index]?.[candidate.turns[index] ?? 0]];
+    if (!item || !turn) throw new Error('every outline has a state');
+    const place = grid.firstFit(turn.raster, columnsFor(item, spread, turn.raster));
     grid.take(turn.raster, place.row, place.column);
     rows = Math.max(rows, place.row + turn.raster.rows.length);
-    return { index, turn, ...place };
+    return { item, turn, ...place };
   });
   return { cells, rows };
 }
 
-function tighten(items: readonly LayItem[], cells: ReturnType<typeof layCells>['cells']): Arrangement {
-  const loose = cells.map(({ index, turn, row, column }) => {
+function tighten(spread: Spread, cells: ReturnType<typeof layCells>['cells']): Arrangement {
+  const loose = cells.map(({ item, turn, row, column }) => {
     const box = boxOf(turn.ring);
     return {
       ring: moveRing(turn.ring, column * CELL - box.minX, row * CELL - box.minY),
-      atFold: items[index]?.atFold ?? false,
+      atFold: item.atFold,
+      least: spread[item.zone]?.from ?? 0,
     };
   });
   const rings = pushTight(loose, PUSHES);
-  const placed = cells.flatMap(({ index, turn }, at) => {
-    const [item, ring] = [items[index], rings[at]];
-    return item && ring ? [{ item, state: turn.state, ring }] : [];
+  const placed = cells.flatMap(({ item, turn }, at) => {
+    const ring = rings[at];
+    return ring ? [{ item, state: turn.state, ring }] : [];
   });
   return { placed, length: Math.max(...rings.map((ring) => boxOf(ring).maxY)) };
 }
@@ -101,39 +106,27 @@ function varied(candidate: Candidate, items: readonly LayItem[], random: () => n
   return { order, turns };
 }
 
-/** Whether every outline fits across a bin of this width, mm. */
-export const fitsAcross = (items: readonly LayItem[], width: number): boolean =>
-  items.every(({ outline }) => {
-    const box = boxOf(outline);
-    return Math.floor((box.maxX - box.minX) / CELL) + 1 <= Math.floor(width / CELL);
-  });
-
 /**
- * Searches for a short arrangement in a bin of `width` mm: outlines are laid as cells in an order that a hill climb
+ * Searches for a short arrangement on cloth as it is spread: outlines are laid as cells in an order that a hill climb
  * varies, then pushed tight on their true outlines. Seeded and endless; the caller stops it. One step is one unit of
- * work, the same on every machine. All items must fit across.
+ * work, the same on every machine. All items must fit across their zones.
  */
-export function* searchLay(
-  items: readonly LayItem[],
-  width: number,
-  seed: number,
-): Generator<SearchStep, never> {
+export function* searchLay({ items, spread }: SpreadTask, seed: number): Generator<SearchStep, never> {
   const random = seededRandom(seed);
   const turns = items.map(turnsOf);
-  const columns = Math.floor(width / CELL);
   const byArea = items.map((_, index) => index).sort((a, b) => (items[b]?.area ?? 0) - (items[a]?.area ?? 0));
   let current: Candidate = { order: byArea, turns: items.map(() => 0) };
-  const first = layCells(items, turns, current, columns);
+  const first = layCells(items, spread, turns, current);
   let currentRows = first.rows;
   let bestRows = first.rows;
-  let best = tighten(items, first.cells);
+  let best = tighten(spread, first.cells);
   yield { work: 1, best, improved: true };
   for (let work = 2; ; work++) {
     const candidate = varied(current, items, random);
-    const { cells, rows } = layCells(items, turns, candidate, columns);
+    const { cells, rows } = layCells(items, spread, turns, candidate);
     let improved = false;
     if (rows <= bestRows + WORTH_PUSHING) {
-      const arrangement = tighten(items, cells);
+      const arrangement = tighten(spread, cells);
       improved = arrangement.length < best.length - 0.01;
       if (improved) best = arrangement;
     }

@@ -64,6 +64,8 @@ export interface Sliding {
   readonly ring: Ring;
   /** On the fold of the cloth: it slides along the length only. */
   readonly atFold: boolean;
+  /** It slides no further across than this, mm. */
+  readonly least: number;
 }
 
 interface Body {
@@ -75,15 +77,15 @@ interface Body {
 const bodyOf = (ring: Ring): Body => ({ ring, x: profileOf(ring, 'x'), y: profileOf(ring, 'y') });
 
 /** The body moved towards the axis' start as far as the others allow. */
-function slid(body: Body, others: readonly Body[], axis: Axis): Body {
-  const free =
-    others.reduce((limit, other) => slideRun(body[axis], other[axis], limit), body[axis].front + GAP) - GAP;
+function slid(body: Body, others: readonly Body[], axis: Axis, least: number): Body {
+  const room = body[axis].front - least + GAP;
+  const free = others.reduce((limit, other) => slideRun(body[axis], other[axis], limit), room) - GAP;
   if (free <= GAP) return body;
   return bodyOf(axis === 'y' ? moveRing(body.ring, 0, -free) : moveRing(body.ring, -free, 0));
 }
 
 /**
- * Pushes outlines tight: each in turn slides towards the start of the cloth and then towards x = 0, as far as the
+ * Pushes outlines tight: each in turn slides towards the start of the cloth and then towards the fold or edge, as far as the
  * others let it, for `rounds` rounds. Outlines that did not overlap before do not overlap after.
  */
 export function pushTight(items: readonly Sliding[], rounds: number): Ring[] {
@@ -94,12 +96,13 @@ export function pushTight(items: readonly Sliding[], rounds: number): Ring[] {
       .sort((a, b) => boxOf(bodies[a]?.ring ?? []).minY - boxOf(bodies[b]?.ring ?? []).minY);
     for (const index of order) {
       const others = bodies.filter((_, other) => other !== index);
-      const slide = (axis: Axis) => {
+      const slide = (axis: Axis, least: number) => {
         const body = bodies[index];
-        if (body) bodies[index] = slid(body, others, axis);
+        if (body) bodies[index] = slid(body, others, axis, least);
       };
-      slide('y');
-      if (!items[index]?.atFold) slide('x');
+      slide('y', 0);
+      const item = items[index];
+      if (item && !item.atFold) slide('x', item.least);
     }
   }
   return bodies.map(({ ring }) => ring);

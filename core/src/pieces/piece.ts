@@ -1,9 +1,9 @@
-import { curveLength, reverseCurve, sampleCurve, type Curve } from '../geometry/curve.ts';
+import { curveLength, nearestOn, reverseCurve, sampleCurve, type Curve } from '../geometry/curve.ts';
 import type { Point } from '../geometry/point.ts';
-import { signedArea } from '../geometry/ring.ts';
+import { sweptArea } from '../geometry/segment.ts';
 
 export type EdgeRole =
-  'fold' | 'centre' | 'neck' | 'shoulder' | 'armhole' | 'side' | 'waist' | 'dart' | 'hem';
+  'fold' | 'centre' | 'neck' | 'shoulder' | 'armhole' | 'side' | 'waist' | 'dart' | 'slit' | 'hem' | 'inner';
 export type ClothRole = 'outer' | 'lining' | 'stay' | 'net' | 'trim';
 export type LevelName = 'chest' | 'bust' | 'waist' | 'hip' | 'hem';
 
@@ -66,6 +66,8 @@ export interface Piece {
   readonly darts: readonly Dart[];
   readonly levels: readonly Level[];
   readonly intakes: readonly Intake[];
+  /** A piece with the same outline, which serves as the template for this one once it is cut. */
+  readonly template?: string;
 }
 
 /** Chords of a sampled outline stay within this of the curve, mm: finer than any chalk or cutter. */
@@ -73,7 +75,8 @@ export const OUTLINE_TOLERANCE = 0.05;
 
 /** A piece whose loop runs clockwise; one given the other way round is turned, its notches with it. */
 export function makePiece(piece: Piece): Piece {
-  if (signedArea(stitchRing(piece)) > 0) return piece;
+  const area = piece.edges.flatMap(({ path }) => path.map(sweptArea)).reduce((sum, part) => sum + part, 0);
+  if (area > 0) return piece;
   const turned = piece.edges.map((edge) => ({ ...edge, path: reverseCurve(edge.path) })).reverse();
   const notches = piece.notches.map((notch) => ({
     ...notch,
@@ -107,3 +110,13 @@ export const replaceEdge = (piece: Piece, id: string, path: Curve): Piece => ({
   ...piece,
   edges: piece.edges.map((edge) => (edge.id === id ? { ...edge, path } : edge)),
 });
+
+/** A level ends on its edge within this, mm: both were drawn, not copied. */
+const ON_EDGE = 0.1;
+
+/** Edges that pass through a point of the stitch line, with how far along each it lies, mm. */
+export const edgesThrough = (piece: Piece, at: Point): { readonly id: string; readonly along: number }[] =>
+  piece.edges.flatMap(({ id, path }) => {
+    const { along, gap } = nearestOn(path, at);
+    return gap <= ON_EDGE ? [{ id, along }] : [];
+  });

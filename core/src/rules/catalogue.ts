@@ -1,36 +1,55 @@
 import { inches } from '../units/length.ts';
 
-export type RuleKind = 'length' | 'ratio' | 'percent';
-
-export interface Rule {
+/** A number of the trade: millimetres for a length, else plain. */
+export interface NumberRule {
   readonly label: string;
-  readonly kind: RuleKind;
-  /** Millimetres for a length, else a plain number. */
+  readonly kind: 'length' | 'ratio' | 'percent';
   readonly value: number;
   readonly reason: string;
 }
 
-const length = (label: string, inchCount: number, reason: string): Rule => ({
+/** A choice between schools of the trade. */
+export interface MethodRule<Method extends string = string> {
+  readonly label: string;
+  readonly kind: 'method';
+  readonly value: Method;
+  /** Every method with the words that a person picks it by. */
+  readonly methods: { readonly [method in Method]: string };
+  readonly reason: string;
+}
+
+export type Rule = NumberRule | MethodRule;
+
+const length = (label: string, inchCount: number, reason: string): NumberRule => ({
   label,
   kind: 'length',
   value: inches(inchCount),
   reason,
 });
-const ratio = (label: string, value: number, reason: string): Rule => ({
+const ratio = (label: string, value: number, reason: string): NumberRule => ({
   label,
   kind: 'ratio',
   value,
   reason,
 });
+const method = <Method extends string>(
+  label: string,
+  value: NoInfer<Method>,
+  methods: { readonly [method in Method]: string },
+  reason: string,
+): MethodRule<Method> => ({ label, kind: 'method', value, methods, reason });
 
 const practice = 'Common practice; the shop may differ.';
 
 /**
- * House rules of the fitted dress, by dotted id. Every number is a default that an order may change;
+ * House rules by dotted id. Every number is a default that the house or an order may change;
  * none stands in a formula. Lengths in mm.
  */
 // prettier-ignore
 export const rules = {
+  'school.block': method('how blocks are drafted', 'solved', { solved: 'solved block', table: 'table habit' }, 'The solved block measures what it drew and gives back what a curve took; the table habit is what is chalked by hand: quarters, straight sides, a fixed hollow at half the armhole.'),
+  'school.chestLine': method('chest line by the table habit', 'half-armhole', { 'half-armhole': 'half the armhole', 'bust-sixth': 'bust ÷ 6 + 1½', fixed: 'fixed' }, 'Common practice, by school; the solved block finds the depth that fits the measured armhole.'),
+  'chestLine.fixed': length('fixed chest line', 8.5, 'Common practice, 8, 8½ or 9 by size.'),
   'allowance.shoulder': length('shoulder seam', 0.5, practice),
   'allowance.neck': length('neck seam', 0.25, 'Common practice, ¼ to ½: a narrow turning lies flat on a curve.'),
   'allowance.armhole': length('armhole seam', 0.5, practice),
@@ -38,6 +57,9 @@ export const rules = {
   'allowance.waist': length('waist join', 0.5, practice),
   'allowance.zip': length('zip', 1, 'Common practice, 1 to 2.'),
   'allowance.hem': length('hem', 2, practice),
+  'allowance.slit': length('slit', 2, 'Common practice: as wide as the hem is deep, so that the corner turns square.'),
+  'allowance.facing': length('facing to lining join', 0.5, practice),
+  'allowance.liningHem': length('lining hem', 0, 'Common practice: the lining’s hem is cut to its line and overlocked.'),
   'shoulder.dropSquare': length('shoulder drop, square', 0.5, 'Common practice, ½ for square shoulders; scaled with height.'),
   'shoulder.drop': length('shoulder drop', 1, 'Common practice; scaled with height.'),
   'shoulder.dropSloping': length('shoulder drop, sloping', 1.25, 'A little past the usual 1; scaled with height.'),
@@ -53,6 +75,16 @@ export const rules = {
   'skirt.frontShare': length('front share at the hip', 0.25, 'Common practice: the side seam hangs a little behind the middle.'),
   'skirt.backDip': length('dip at the centre back waist', 0.25, 'Common practice.'),
   'skirt.hipDepth': length('hip depth, when not measured', 8, 'Common practice, 8 to 10 below the waist.'),
+  'facing.depth': length('facing, deep at the neck', 2.5, 'Common practice, 2 to 3.'),
+  'facing.side': length('facing, deep at the side', 2, 'Common practice, 1½ to 2½.'),
+  'lining.shorter': length('lining shorter than the skirt', 2, 'Common practice: it must not show below the hem.'),
+  'zip.aboveHip': length('zip ends above the hip line', 1, 'Common practice: the hip must pass, and the zip must not buckle over the seat.'),
+  'slit.opening': ratio('stride gained per length of slit', 1, 'Geometry: at full stride each edge of the slit swings out by half its length.'),
+  'habit.armholeHollow': length('hollow at half the armhole, by habit', 0.5, 'Common practice, ½ slim to 1 full.'),
+  'habit.armholeHollowFull': length('hollow at half the armhole, full build', 1, 'Common practice.'),
+  'habit.waistDart': length('waist dart by habit', 1.25, 'Common practice, 1 to 1½.'),
+  'habit.backDart': length('back waist dart by habit', 1, 'Common practice, ½ each side.'),
+  'habit.dartLength': length('skirt dart below the waist, by habit', 5, 'Common practice.'),
   'walking.ratio': ratio('hem round for a stride, part of the hip', 1.2, 'From memory; without it a slit is needed at knee level.'),
   'derive.heightFromLengths': ratio('height from front and back waist lengths', 2, 'Common practice: a half length is a quarter of the height.'),
   'derive.highBustBelowBust': length('high bust below bust', 2, 'Handbook habit, from memory: an ordinary cup stands about 2 over the high bust.'),
@@ -69,10 +101,25 @@ export const ruleOf = (id: RuleId): Rule => rules[id];
 
 export const isRuleId = (id: string): id is RuleId => Object.hasOwn(rules, id);
 
-/** All rules with their values: the defaults, with the house's or the ticket's own laid over them. */
-export type RuleSet = { readonly [id in RuleId]: number };
+type ValueOf<R> = R extends MethodRule<infer Method> ? Method : number;
 
-export function ruleSet(overrides: { readonly [id in RuleId]?: number } = {}): RuleSet {
+/** All rules with their values: the defaults, with the house's or the ticket's own laid over them. */
+export type RuleSet = { readonly [id in RuleId]: ValueOf<(typeof rules)[id]> };
+export type RuleValue = RuleSet[RuleId];
+export type RuleOverrides = Partial<RuleSet>;
+
+export const ruleIds = Object.keys(rules) as RuleId[];
+
+export function ruleSet(overrides: RuleOverrides = {}): RuleSet {
   const defaults = Object.fromEntries(Object.entries(rules).map(([id, rule]) => [id, rule.value])) as RuleSet;
   return { ...defaults, ...overrides };
 }
+
+/** Rules that two sets hold different values for, in the catalogue's order. Differences of rounding do not count. */
+export const rulesThatDiffer = (a: RuleSet, b: RuleSet): RuleId[] =>
+  ruleIds.filter((id) => {
+    const [one, other] = [a[id], b[id]];
+    return typeof one === 'number' && typeof other === 'number'
+      ? Math.abs(one - other) > 1e-6
+      : one !== other;
+  });

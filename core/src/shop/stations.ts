@@ -1,3 +1,4 @@
+import { styleOf } from '../styles/style-book.ts';
 import { missingMeasures, type Ticket } from './ticket.ts';
 
 /** The working order of a ticket. */
@@ -28,10 +29,17 @@ export interface TicketProgress {
   readonly marksInAll: number;
 }
 
+/** The cloth that shows is laid, and so is every other cloth that was named for the style. */
+function isLaid({ styleId, cloths, lays }: Pick<Ticket, 'styleId' | 'cloths' | 'lays'>): boolean {
+  const [shown, ...others] = styleOf(styleId)?.cloths ?? [];
+  const named = others.filter((role) => cloths.some((cloth) => cloth.role === role));
+  return shown !== undefined && [shown, ...named].every((role) => lays[role] !== undefined);
+}
+
 export const progressOf = (ticket: Ticket): TicketProgress => ({
   measuresMissing: missingMeasures(ticket).length,
   styleAgreed: ticket.choices !== null,
-  hasLay: ticket.lay !== null,
+  hasLay: isLaid(ticket),
   marksDone: Object.values(ticket.chalked).reduce((sum, count) => sum + count, 0),
   marksInAll: ticket.marksInAll,
 });

@@ -1,12 +1,15 @@
 import type { DraftableOrder } from '../drafting/draft-order.ts';
+import type { HandFigures } from '../drafting/hand-figures.ts';
 import type { Cloth } from '../lay/cloth.ts';
 import type { Lay } from '../lay/lay.ts';
 import { measureIds, type MeasureId } from '../measures/catalogue.ts';
 import type { MeasuredFrom, MeasureValues, Observations } from '../measures/measure-set.ts';
 import type { ClientKind } from '../measures/plausibility.ts';
-import { ruleSet, type RuleId } from '../rules/catalogue.ts';
+import { ruleSet, type RuleOverrides } from '../rules/catalogue.ts';
+import type { SignOffs } from './sign-off.ts';
 import { styleOf } from '../styles/style-book.ts';
 import type { ChoiceValues } from '../styles/style.ts';
+import type { ClothRole } from '../pieces/piece.ts';
 import type { Unit } from '../units/length.ts';
 
 /** A length with what was typed for it, so that 37 1/2 does not come back as 952.5 mm. */
@@ -31,30 +34,47 @@ export interface TicketClient {
   readonly kind: ClientKind;
 }
 
-/** An order as the shop keeps it: inputs only; figures, pieces and marks are computed from them. */
-export interface Ticket {
-  readonly id: string;
-  /** The short number on its stub. */
-  readonly number: number;
+/** The chosen lay of each cloth, proved when it was stored. */
+export type Lays = { readonly [role in ClothRole]?: Lay };
+
+/** What can be changed of a ticket, and undone: inputs only; figures, pieces and marks are computed from them. */
+export interface TicketContent {
   readonly title: string;
-  readonly client: TicketClient;
   /** A calendar day, yyyy-mm-dd. */
   readonly dueOn: string;
   readonly unit: Unit;
-  readonly styleId: string;
   readonly measures: MeasureSet;
   /** Null until the style was agreed with the client. */
   readonly choices: EnteredById | null;
-  readonly rules: { readonly [id in RuleId]?: number };
+  /** The rules that it is drafted by: the house's as they were when it was opened, unless changed since. */
+  readonly rules: RuleOverrides;
+  /** Figures set by hand, with the reason. */
+  readonly figures: HandFigures;
+  /** Stops that somebody signed off, with the reason. */
+  readonly signedOff: SignOffs;
   readonly cloths: readonly Cloth[];
-  /** The chosen lay, proved when it was stored. */
-  readonly lay: Lay | null;
+  readonly lays: Lays;
   /** How many marks of each piece are chalked. */
   readonly chalked: { readonly [piece: string]: number };
-  /** How many marks the stored lay gives; 0 without one. */
+  /** How many marks the stored lays give; 0 without one. */
   readonly marksInAll: number;
+  /** Pieces that are cut. */
+  readonly cut: readonly string[];
+}
+
+/** An order as the shop keeps it. */
+export interface Ticket extends TicketContent {
+  readonly id: string;
+  /** The short number on its stub. */
+  readonly number: number;
+  readonly client: TicketClient;
+  readonly styleId: string;
   /** Rises with every change; a stale write is refused. */
   readonly version: number;
+  /** Since when its pieces are frozen, and by which version of core they were drafted; null until chalking starts. */
+  readonly frozen: { readonly at: string; readonly core: string } | null;
+  /** What one step back would undo and one step forward do again, in words. */
+  readonly history: { readonly place: number; readonly undo: string | null; readonly redo: string | null };
 }
 
 export const valuesOf = (entered: EnteredById): MeasureValues =>
@@ -72,7 +92,10 @@ export function missingMeasures({ styleId, measures }: Pick<Ticket, 'styleId' | 
 }
 
 /** What of a ticket its draft depends on. */
-export type TicketInputs = Pick<Ticket, 'client' | 'styleId' | 'measures' | 'choices' | 'rules' | 'cloths'>;
+export type TicketInputs = Pick<
+  Ticket,
+  'client' | 'styleId' | 'measures' | 'choices' | 'rules' | 'figures' | 'cloths'
+>;
 
 /** The ticket as an order to draft, or undefined while a required measure is missing. */
 export function orderOfTicket(ticket: TicketInputs): DraftableOrder | undefined {
@@ -90,6 +113,6 @@ export function orderOfTicket(ticket: TicketInputs): DraftableOrder | undefined 
     allowances: {},
     rules: ruleSet(ticket.rules),
     cloths: ticket.cloths,
-    figuresByHand: [],
+    figures: ticket.figures,
   };
 }

@@ -1,7 +1,9 @@
 import type { Allowances } from '../drafting/allowances.ts';
 import type { Person } from '../drafting/body.ts';
 import type { Draft } from '../drafting/draft.ts';
+import type { HandFigures } from '../drafting/hand-figures.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
+import type { ClothRole } from '../pieces/piece.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 
 /** A length that the client chooses, mm. A choice without a default of its own follows from the body. */
@@ -22,6 +24,8 @@ export interface DraftInput {
   readonly choices: ChoiceValues;
   readonly allowances: Partial<Allowances>;
   readonly rules: RuleSet;
+  /** Figures set by hand, by id. */
+  readonly figures: HandFigures;
 }
 
 /** A recipe that composes blocks and operations into a garment. */
@@ -29,6 +33,8 @@ export interface Style {
   readonly id: string;
   readonly name: string;
   readonly summary: string;
+  /** The cloths that it is cut from, the one that shows first. */
+  readonly cloths: readonly ClothRole[];
   readonly requires: readonly MeasureId[];
   /** Worked out from others when not taken, with a note. */
   readonly derives: readonly MeasureId[];

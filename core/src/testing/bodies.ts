@@ -50,6 +50,7 @@ export const draftInput = (values: MeasureValues, choices: ChoiceValues = {}): D
   choices,
   allowances: {},
   rules: ruleSet(),
+  figures: {},
 });
 
 /** A middle figure that most tests draft. */

@@ -7,7 +7,14 @@ import { cutName, edgeName, pieceName } from './names.ts';
 const sample = (code: FindingCode): Finding =>
   finding(
     code,
-    { piece: 'bodice-front', edge: 'waist', measure: 'bust', choice: 'neckDepthFront', subject: 'outer' },
+    {
+      piece: 'bodice-front',
+      edge: 'waist',
+      measure: 'bust',
+      choice: 'neckDepthFront',
+      subject: 'outer',
+      figure: 'bodice-front/waist',
+    },
     {
       found: inches(10.5),
       expected: inches(9),

@@ -2,14 +2,16 @@ import type { Finding, Remedy } from '../checks/finding.ts';
 import { measureName, measureOf } from '../measures/catalogue.ts';
 import { formatLength } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
+import { ruleOf } from '../rules/catalogue.ts';
 import { pieceName } from './names.ts';
+import { ruleValueWords } from './rule-words.ts';
 
 export interface FindingWords {
   readonly message: string;
   readonly remedy: string;
 }
 
-const remedyWords = (remedy: Remedy | undefined, length: (mm: number) => string): string => {
+const remedyWords = (remedy: Remedy | undefined, unit: Unit, length: (mm: number) => string): string => {
   switch (remedy?.kind) {
     case undefined:
       return '';
@@ -19,9 +21,19 @@ const remedyWords = (remedy: Remedy | undefined, length: (mm: number) => string)
       return remedy.mm === undefined
         ? `Change ${choiceWords(remedy.choice)}.`
         : `Set ${choiceWords(remedy.choice)} to ${length(remedy.mm)}.`;
+    case 'set-rule':
+      return `Set the rule ${ruleOf(remedy.rule).label} to ${ruleValueWords(remedy.rule, remedy.value, unit)}.`;
+    case 'clear-figure':
+      return 'Take the figure set by hand back.';
     case 'add-cloth':
       return `Add a cloth for the ${remedy.role}.`;
   }
+};
+
+/** `bodice-front/waist` as `Bodice front, waist`. */
+const figureWords = (id = ''): string => {
+  const [piece, name] = id.split('/');
+  return `${pieceName(piece ?? '')}, ${(name ?? '').replaceAll('-', ' ')}`;
 };
 
 /** `neckDepthFront` as `neck depth front`. */
@@ -36,7 +48,7 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
   const Measure = where.measure ? measureOf(where.measure).names[0] : '';
   const piece = where.piece ? pieceName(where.piece) : '';
   const by = length(Math.abs((found ?? 0) - (expected ?? 0)));
-  const remedy = remedyWords(finding.remedy, length);
+  const remedy = remedyWords(finding.remedy, unit, length);
   switch (code) {
     case 'measure-derived':
       return {
@@ -103,7 +115,7 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
     case 'hem-below-stride':
       return {
         message: `The hem is ${length(found)} round; a stride needs about ${length(expected)}.`,
-        remedy: 'Leave the centre back open below the hip line as a slit, peg less, or shorten.',
+        remedy: remedy || 'Peg less, or shorten.',
       };
     case 'outline-crosses-itself':
       return {
@@ -135,10 +147,32 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
         message: `The lay needs ${length(found)}; there is ${length(expected)}, so it is ${by} short.`,
         remedy: 'Take more cloth, a wider one, or lay it another way.',
       };
-    case 'figures-by-hand-ignored':
+    case 'facing-meets-dart':
       return {
-        message: 'This file sets figures by hand; they are kept but not yet drawn.',
-        remedy: 'Mark them on the chalked piece.',
+        message: `${piece}: a dart reaches up into the facing.`,
+        remedy: 'Cut the neck less deep, or make the facing narrower in the house rules.',
       };
+    case 'zip-too-short':
+      return {
+        message: `Below the zip the dress stays ${length(found)} round; it must pass ${length(expected)}.`,
+        remedy,
+      };
+    case 'opening-too-small':
+      return {
+        message: `The ${where.subject ?? 'opening'} is ${length(found)} round; ${measure} is ${length(expected)} and does not pass.`,
+        remedy,
+      };
+    case 'figure-unreachable':
+      return {
+        message: `${figureWords(where.figure)} cannot be set to ${length(found)}; computed it is ${length(expected)}.`,
+        remedy,
+      };
+    case 'figure-not-a-point':
+      return {
+        message: `${figureWords(where.figure)} follows from other figures and cannot be set by itself.`,
+        remedy,
+      };
+    case 'figure-unknown':
+      return { message: `This draft has no figure ${where.figure ?? ''}; it was set by hand.`, remedy };
   }
 }

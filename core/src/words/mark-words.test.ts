@@ -32,6 +32,20 @@ const marks: readonly Mark[] = [
     downs: 'back',
     outs: 'right',
   },
+  {
+    ...base,
+    kind: 'again',
+    copy: 1,
+    mirrored: true,
+    fromStart: inches(2),
+    across: inches(20),
+    acrossFrom: 'left selvedge',
+    onFold: false,
+    bothSides: false,
+    downs: 'away',
+    outs: 'right',
+  },
+  { ...base, kind: 'trace', template: 'facing-back' },
   { ...base, kind: 'start-line', out: inches(10) },
   { ...base, kind: 'level', level: 'bust', down: inches(10), out: inches(9) },
   { ...base, kind: 'point', name: 'underarm', down: inches(8), out: inches(9) },
@@ -74,6 +88,11 @@ describe('markWords', () => {
   });
 
   test('a curve’s line lists its points, out and down', () => {
-    expect(markLine(marks[6]!, 'in')).toContain('Out and down: 0, 0; 3, 1.');
+    expect(
+      markLine(
+        marks.find(({ kind }) => kind === 'curve')!,
+        'in',
+      ),
+    ).toContain('Out and down: 0, 0; 3, 1.');
   });
 });

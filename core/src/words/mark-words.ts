@@ -1,4 +1,4 @@
-import type { Mark, PointName } from '../chalk/mark.ts';
+import type { Mark, Place, PointName } from '../chalk/mark.ts';
 import { formatNumber, type LengthFormat } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import { edgeName, levelName, pieceName, roleName } from './names.ts';
@@ -21,6 +21,9 @@ const pointNames: { readonly [name in PointName]: string } = {
   'waist-side': 'Waist at the side',
   'hip-side': 'Hip at the side',
   'hem-side': 'Hem at the side',
+  'inner-centre': 'Edge to the lining, at the centre',
+  'inner-side': 'Edge to the lining, at the side',
+  'slit-top': 'Top of the slit',
 };
 
 export interface MarkWords {
@@ -33,6 +36,16 @@ export interface MarkWords {
 
 const first = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+const directions = ({ downs, outs }: Place): string =>
+  `Downs run ${downs === 'away' ? 'away from the start of the cloth' : 'back to the start of the cloth'}, outs to the ${outs}.`;
+
+type FigureWords = (mm: number, word: string) => MarkWords['figures'][number];
+
+const placeFigures = (place: Place, figure: FigureWords): MarkWords['figures'] => [
+  figure(place.fromStart, 'from the start'),
+  ...(place.onFold ? [] : [figure(place.across, `from the ${place.acrossFrom}`)]),
+];
+
 /** What the Chalk station says of a mark. */
 export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] = 'plain'): MarkWords {
   const length = (mm: number) => chalkNumber(mm, unit, style);
@@ -42,11 +55,20 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'place':
       return {
         title: 'Where it starts',
-        text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and centre cross here. Downs run ${mark.downs === 'away' ? 'away from the start of the cloth' : 'back to the start of the cloth'}, outs to the ${mark.outs}.${mark.bothSides ? ' Chalk every mark on both sides of the centre.' : ''}`,
-        figures: [
-          figure(mark.fromStart, 'from the start'),
-          ...(mark.onFold ? [] : [figure(mark.across, `from the ${mark.acrossFrom}`)]),
-        ],
+        text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and centre cross here. ${directions(mark)}${mark.bothSides ? ' Chalk every mark on both sides of the centre.' : ''}`,
+        figures: placeFigures(mark, figure),
+      };
+    case 'again':
+      return {
+        title: `The ${mark.copy === 1 ? 'second' : 'next'} copy`,
+        text: `${mark.mirrored ? 'Mirrored: cut the first, turn it face down and chalk around it' : 'Cut the first and chalk around it'}, or chalk all its marks again from here. ${directions(mark)}`,
+        figures: placeFigures(mark, figure),
+      };
+    case 'trace':
+      return {
+        title: `Around the ${pieceName(mark.template).toLowerCase()}`,
+        text: `Cut it first, lay it on this cloth with the grain, and chalk around it. Allowances are in it.`,
+        figures: [],
       };
     case 'start-line':
       return {

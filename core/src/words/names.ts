@@ -1,4 +1,5 @@
-import type { EdgeRole, LevelName } from '../pieces/piece.ts';
+import type { Fold } from '../lay/lay.ts';
+import type { ClothRole, EdgeRole, LevelName } from '../pieces/piece.ts';
 
 /** Piece ids as the shop says them. */
 export const pieceName = (id: string): string => {
@@ -23,6 +24,8 @@ export const roleName: { readonly [role in EdgeRole]: string } = {
   side: 'side',
   waist: 'waist',
   dart: 'dart',
+  slit: 'slit',
+  inner: 'facing to lining',
   hem: 'hem',
 };
 
@@ -48,4 +51,18 @@ export const cutName = (layers: 'single' | 'pair' | 'fold', copies: number): str
     case 'single':
       return copies === 1 ? '1 single' : `${copies} singles`;
   }
+};
+
+export const foldName: { readonly [fold in Fold]: string } = {
+  open: 'open, one layer',
+  half: 'folded in half, selvedge to selvedge',
+  width: 'folded to width, the rest open',
+};
+
+export const clothRoleName: { readonly [role in ClothRole]: string } = {
+  outer: 'Outer',
+  lining: 'Lining',
+  stay: 'Stay',
+  net: 'Net',
+  trim: 'Trim',
 };

@@ -10,9 +10,9 @@ import {
   type Curve,
 } from '../../geometry/curve.ts';
 import { add, point, quarterTurn, scale, unitVector, type Point } from '../../geometry/point.ts';
-import { handleCurve, line } from '../../geometry/segment.ts';
+import { cubic, handleCurve, line, segmentLength, type Segment } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
-import { makePiece, type Piece } from '../../pieces/piece.ts';
+import { makePiece, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
 import type { Allowances } from '../allowances.ts';
 import { drawClosedSeam, type DartPlan, type OpenedSeam } from '../closed-seam.ts';
@@ -33,6 +33,10 @@ export interface PanelPlan {
   readonly dip: number;
   /** Where the bodice's dart meets the waist, from the centre, so that the first skirt dart meets it. */
   readonly dartOut: number | undefined;
+  /** How far the centre back stays open above the hem; 0 without a slit. */
+  readonly slit: number;
+  /** Where the zip ends, down from the waist line; undefined where there is no zip. */
+  readonly zipEnd: number | undefined;
 }
 
 export interface PanelDraft {
@@ -118,12 +122,24 @@ function hemOf(side: Curve, length: number): Curve {
   ];
 }
 
-/** Differences below this, mm, are arithmetic, and a stretch so short would have no direction. */
+/** Differences below this, mm, are arithmetic. */
 const LEAST_EXTENSION = 1e-3;
 
-/** The side carried on along its end, so that both panels' sides are equally long. */
-export const extendSide = (side: Curve, mm: number): Curve =>
-  mm < LEAST_EXTENSION ? side : [...side, line(endOf(side), add(endOf(side), scale(endDirection(side), mm)))];
+/** The side let out along its end until it is `mm` longer, so that both panels' sides are equally long; it stays one bow. */
+export function extendSide(side: Curve, mm: number): Curve {
+  const last = side.at(-1);
+  if (!last || mm < LEAST_EXTENSION) return side;
+  const direction = endDirection(side);
+  const extended = (by: number): Segment => {
+    const shift = scale(direction, by);
+    return last.kind === 'line'
+      ? line(last.a, add(last.b, shift))
+      : cubic(last.a, last.c, add(last.d, shift), add(last.b, shift));
+  };
+  const wanted = segmentLength(last) + mm;
+  const { x } = solve((by) => segmentLength(extended(by)) - wanted, 0, 2 * mm);
+  return [...side.slice(0, -1), extended(x)];
+}
 
 /** The side seam of a panel and the darts its drop asks for. */
 export function planPanelSide(plan: PanelPlan): { side: Curve; darts: DartPlan[] } {
@@ -134,6 +150,29 @@ export function planPanelSide(plan: PanelPlan): { side: Curve; darts: DartPlan[]
     darts.length === 0 ? sideWithoutDart(plan, drop) : clamp(SHAPING.sidePart[plan.which] * drop, 0, most);
   return { side: sideOf(plan, sideIn), darts };
 }
+
+/** The centre from the waist to the hem: a fold in front; behind it the zip's edge, and below that the slit's. */
+export function centreEdges(plan: PanelPlan, allowances: Allowances): Edge[] {
+  const [top, bottom] = [point(0, plan.dip), point(0, plan.length)];
+  if (plan.which === 'front')
+    return [{ id: 'centre-front', role: 'fold', path: [line(top, bottom)], allowance: 0 }];
+  const slitTop = point(0, plan.length - plan.slit);
+  const centre = (end: Point): Edge => ({
+    id: 'centre-back',
+    role: 'centre',
+    path: [line(top, end)],
+    allowance: allowances.zip,
+  });
+  if (plan.slit === 0) return [centre(bottom)];
+  return [
+    centre(slitTop),
+    { id: 'slit', role: 'slit', path: [line(slitTop, bottom)], allowance: allowances.slit },
+  ];
+}
+
+/** Where the zip ends, as a notch on the centre. */
+export const zipNotch = (plan: PanelPlan): Notch[] =>
+  plan.zipEnd === undefined ? [] : [{ edge: 'centre-back', at: plan.zipEnd - plan.dip, kind: 'single' }];
 
 const hipNotch = (side: Curve, plan: PanelPlan): number => curveLength(side.slice(0, 1)) || plan.hipDepth;
 
@@ -159,16 +198,11 @@ export function draftPanel(
     grain: point(0, 1),
     edges: [
       ...parts.edges,
-      {
-        id: `centre-${plan.which}`,
-        role: isFront ? 'fold' : 'centre',
-        path: [line(centreTop, point(0, plan.length))],
-        allowance: isFront ? 0 : allowances.zip,
-      },
+      ...centreEdges(plan, allowances),
       { id: 'hem', role: 'hem', path: reverseCurve(hem), allowance: allowances.hem },
       { id: 'side', role: 'side', path: reverseCurve(side), allowance: allowances.side },
     ],
-    notches: [{ edge: 'side', at: curveLength(side) - hipNotchAt, kind: 'single' }],
+    notches: [{ edge: 'side', at: curveLength(side) - hipNotchAt, kind: 'single' }, ...zipNotch(plan)],
     darts: parts.darts,
     levels: [
       { name: 'waist', path: [centreTop, startOf(side)] },

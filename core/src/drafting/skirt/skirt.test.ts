@@ -18,6 +18,8 @@ const plan = (change: Partial<PanelPlan> = {}): PanelPlan => ({
   pegging: inches(1),
   dip: 0,
   dartOut: undefined,
+  slit: 0,
+  zipEnd: undefined,
   ...change,
 });
 const draft = (change: Partial<PanelPlan> = {}) => {

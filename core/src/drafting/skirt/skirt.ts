@@ -1,11 +1,13 @@
-import { finding, type Finding } from '../../checks/finding.ts';
+import { finding, type Finding, type Remedy } from '../../checks/finding.ts';
+import { clamp } from '../../geometry/clamp.ts';
 import { curveLength } from '../../geometry/curve.ts';
-import { edgeOf, roleLength, type Piece } from '../../pieces/piece.ts';
+import { edgeOf, roleLength, type EdgeRole, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import type { Allowances } from '../allowances.ts';
 import type { Body } from '../body.ts';
 import { bodyScale } from '../bodice/frame.ts';
+import { draftHabitPanel } from '../habit/habit-skirt-panel.ts';
 import { draftPanel, extendSide, planPanelSide, type PanelDraft, type PanelPlan } from './panel.ts';
 
 export interface SkirtChoices {
@@ -13,6 +15,8 @@ export interface SkirtChoices {
   readonly pegging: number;
   /** Waist to finished hem at the centre, mm. */
   readonly length: number;
+  /** How far the centre back is open above the hem, mm. */
+  readonly slit: number;
 }
 
 export interface Skirt {
@@ -22,10 +26,29 @@ export interface Skirt {
   readonly findings: readonly Finding[];
 }
 
+/** A hem that lacks no more than this of a stride, mm, is not worth a word. */
+const LEAST_LACKING = inches(0.25);
 /** A skirt reaches at least this far below the hip, mm; above it there is no hem to draw. */
 export const LEAST_BELOW_HIP = inches(2);
 /** Where waist and hip are this close there is no front share: the figure is as round behind as before. */
 const STRAIGHT_FIGURE = 0.92;
+
+/** A slit ends at least this far below the hip line, mm: above it the seat would part it. */
+const SLIT_BELOW_HIP = inches(2);
+
+/** The round that a stride needs at the knee, mm; 0 for a skirt that ends clear above it. */
+const strideOf = (body: Body, length: number, rules: RuleSet): number =>
+  length > body.mm('waistToKnee') - inches(2) ? rules['walking.ratio'] * body.mm('hip') : 0;
+
+/** The slit that lets a stride through a hem as wide as hip and pegging leave it, mm; kept below the hip line. */
+export function slitForStride(body: Body, choices: Omit<SkirtChoices, 'slit'>, rules: RuleSet): number {
+  const hem = body.mm('hip') + choices.easeHip - 4 * choices.pegging;
+  const lacking = strideOf(body, choices.length, rules) - hem;
+  return clamp(lacking / rules['slit.opening'], 0, longestSlit(body, choices.length));
+}
+
+const longestSlit = (body: Body, length: number): number =>
+  Math.max(0, length - body.mm('waistToHip') - SLIT_BELOW_HIP);
 
 /** How far from the centre a bodice panel's innermost dart meets the waist, along the sewn waist, mm. */
 function dartOut(bodice: Piece): number | undefined {
@@ -42,7 +65,8 @@ export function draftSkirt(
   allowances: Allowances,
 ): Skirt {
   const scale = bodyScale(body);
-  const share = body.mm('waist') > STRAIGHT_FIGURE * body.mm('hip') ? 0 : rules['skirt.frontShare'] * scale;
+  const straight = body.mm('waist') > STRAIGHT_FIGURE * body.mm('hip') || rules['school.block'] === 'table';
+  const share = straight ? 0 : rules['skirt.frontShare'] * scale;
   const hipDepth = body.mm('waistToHip');
   const findings: Finding[] = [];
   const shortest = hipDepth + LEAST_BELOW_HIP;
@@ -55,41 +79,73 @@ export function draftSkirt(
       ),
     );
   }
+  const length = Math.max(choices.length, shortest);
   const plan = (which: 'front' | 'back'): PanelPlan => ({
     which,
     scale,
     waist: roleLength(bodice[which], 'waist'),
     hip: (body.mm('hip') + choices.easeHip) / 4 + (which === 'front' ? share : -share),
     hipDepth,
-    length: Math.max(choices.length, shortest),
+    length,
     pegging: choices.pegging,
     dip: which === 'front' ? 0 : rules['skirt.backDip'] * scale,
     dartOut: dartOut(bodice[which]),
+    slit: which === 'front' ? 0 : Math.min(choices.slit, longestSlit(body, length)),
+    zipEnd: which === 'front' ? undefined : Math.max(hipDepth - rules['zip.aboveHip'], 0.5 * hipDepth),
   });
-  const [front, back] = drawTrue(plan('front'), plan('back'), allowances);
-  for (const { piece, waist } of [front, back]) {
-    if (!waist.solved && Math.abs(waist.residual) > 1) {
-      findings.push(
-        finding(
-          'waist-unsolved',
-          { piece: piece.id, edge: 'waist', measure: 'waist' },
-          { found: waist.residual, expected: 0, remedy: { kind: 'measure-again', measure: 'waist' } },
-        ),
-      );
+  const { front, back, findings: drawn } = drawPanels(plan('front'), plan('back'), rules, allowances);
+  findings.push(...drawn, ...strideFindings(body, length, [front, back], rules));
+  return { front, back, share, findings };
+}
+
+interface Panels {
+  readonly front: Piece;
+  readonly back: Piece;
+  readonly findings: readonly Finding[];
+}
+
+/** Both panels by the school in force. */
+function drawPanels(front: PanelPlan, back: PanelPlan, rules: RuleSet, allowances: Allowances): Panels {
+  switch (rules['school.block']) {
+    case 'solved': {
+      const panels = drawTrue(front, back, allowances);
+      return { front: panels[0].piece, back: panels[1].piece, findings: panels.flatMap(waistFindings) };
+    }
+    case 'table': {
+      const habit = (plan: PanelPlan, intake: number) =>
+        draftHabitPanel({ ...plan, dip: 0, intake, dartLength: rules['habit.dartLength'] }, allowances);
+      return {
+        front: habit(front, rules['habit.waistDart']),
+        back: habit(back, rules['habit.backDart']),
+        findings: [],
+      };
     }
   }
-  const stride = rules['walking.ratio'] * body.mm('hip');
-  const hemRound = 2 * (roleLength(front.piece, 'hem') + roleLength(back.piece, 'hem'));
-  if (hemRound < stride && choices.length > body.mm('waistToKnee') - inches(2)) {
-    findings.push(
-      finding(
-        'hem-below-stride',
-        { choice: 'pegging' },
-        { found: hemRound, expected: stride, remedy: { kind: 'set-choice', choice: 'pegging', mm: 0 } },
-      ),
-    );
-  }
-  return { front: front.piece, back: back.piece, share, findings };
+}
+
+function waistFindings({ piece, waist }: PanelDraft): Finding[] {
+  if (waist.solved || Math.abs(waist.residual) <= 1) return [];
+  return [
+    finding(
+      'waist-unsolved',
+      { piece: piece.id, edge: 'waist', measure: 'waist' },
+      { found: waist.residual, expected: 0, remedy: { kind: 'measure-again', measure: 'waist' } },
+    ),
+  ];
+}
+
+/** Hem and slit together must let a stride through. */
+function strideFindings(body: Body, length: number, pieces: readonly Piece[], rules: RuleSet): Finding[] {
+  const round = (role: EdgeRole) => pieces.reduce((total, piece) => total + roleLength(piece, role), 0);
+  const found = 2 * round('hem') + rules['slit.opening'] * round('slit');
+  const expected = strideOf(body, length, rules);
+  if (found >= expected - LEAST_LACKING) return [];
+  const wanted = (expected - 2 * round('hem')) / rules['slit.opening'];
+  const remedy: Remedy =
+    wanted <= longestSlit(body, length)
+      ? { kind: 'set-choice', choice: 'slit', mm: wanted }
+      : { kind: 'set-choice', choice: 'pegging', mm: 0 };
+  return [finding('hem-below-stride', { choice: 'slit' }, { found, expected, remedy })];
 }
 
 /** Draws both panels; the shorter side is carried on at the hem, where it disturbs nothing. */

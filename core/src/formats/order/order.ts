@@ -1,5 +1,6 @@
 import type { Allowances } from '../../drafting/allowances.ts';
 import type { Person } from '../../drafting/body.ts';
+import type { HandFigures } from '../../drafting/hand-figures.ts';
 import type { Cloth } from '../../lay/cloth.ts';
 import type { ClientKind } from '../../measures/plausibility.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -53,6 +54,6 @@ export interface Order {
   readonly allowances: Partial<Allowances>;
   readonly rules: RuleSet;
   readonly cloths: readonly Cloth[];
-  /** Ids of figures that the file sets by hand. */
-  readonly figuresByHand: readonly string[];
+  /** Figures that the file sets by hand, mm. */
+  readonly figures: HandFigures;
 }

@@ -1,37 +1,32 @@
-import type { Allowances, SeamRole } from '../../drafting/allowances.ts';
-import { isRuleId, ruleOf, ruleSet, rules, type RuleId, type RuleSet } from '../../rules/catalogue.ts';
+import { seamRoles, type Allowances, type SeamRole } from '../../drafting/allowances.ts';
 import type { ChoiceValues, Style } from '../../styles/style.ts';
 import { inches, type Unit } from '../../units/length.ts';
 import { read, refuse, type Read } from '../input-fault.ts';
 import { readLength } from '../read-length.ts';
-import type { GarmentFile, OrderFile, WrittenLength } from './order.ts';
+import type { GarmentFile, WrittenLength } from './order.ts';
 
 /** An allowance wider than this is a slip, mm. */
-const ALLOWANCE_BOUNDS = { least: 0, most: inches(4) };
-const RULE_BOUNDS = { least: 0, most: inches(12) };
+export const ALLOWANCE_BOUNDS = { least: 0, most: inches(4) };
 
 function readAllowances(written: unknown, unit: Unit, field: string): Read<Partial<Allowances>> {
   if (typeof written !== 'object' || written === null)
     return refuse('wrong-shape', field, 'Allowances are written by seam role, such as { "side": 1 }.');
   const values: Partial<Record<SeamRole, number>> = {};
   for (const [role, value] of Object.entries(written as Record<string, WrittenLength>)) {
-    if (!isRuleId(`allowance.${role}`))
+    if (!isSeamRole(role))
       return refuse(
         'unknown-choice',
         `${field}.${role}`,
-        `${role} is not a seam role; there are ${roles().join(', ')}.`,
+        `${role} is not a seam role; there are ${seamRoles.join(', ')}.`,
       );
     const mm = readLength(value, unit, `${field}.${role}`, `The ${role} allowance`, ALLOWANCE_BOUNDS);
     if (!mm.ok) return mm;
-    values[role as SeamRole] = mm.value;
+    values[role] = mm.value;
   }
   return read(values);
 }
 
-const roles = (): string[] =>
-  Object.keys(rules)
-    .filter((id) => id.startsWith('allowance.'))
-    .map((id) => id.slice('allowance.'.length));
+const isSeamRole = (text: string): text is SeamRole => seamRoles.some((role) => role === text);
 
 /** Reads a garment's choices against its style: unknown ones and those out of range are refused by name. */
 export function readChoices(
@@ -63,37 +58,4 @@ export function readChoices(
     choices[id] = mm.value;
   }
   return read({ choices, allowances });
-}
-
-/** Reads house rules by dotted id over the defaults; ratios and percents are plain numbers. */
-export function readRules(written: OrderFile['rules'], unit: Unit): Read<RuleSet> {
-  const values: { [id in RuleId]?: number } = {};
-  for (const [id, value] of Object.entries(written ?? {})) {
-    const field = `rules.${id}`;
-    if (!isRuleId(id))
-      return refuse(
-        'unknown-rule',
-        field,
-        `${id} is not a house rule; there are ${Object.keys(rules).join(', ')}.`,
-      );
-    const rule = ruleOf(id);
-    if (rule.kind === 'length') {
-      const mm = readLength(
-        value,
-        unit,
-        field,
-        `Rule ${rule.label}`,
-        id.startsWith('allowance.') ? ALLOWANCE_BOUNDS : RULE_BOUNDS,
-      );
-      if (!mm.ok) return mm;
-      values[id] = mm.value;
-    } else {
-      const count = typeof value === 'number' ? value : Number(value);
-      const most = rule.kind === 'percent' ? 50 : 10;
-      if (!(count >= 0 && count <= most))
-        return refuse('out-of-range', field, `Rule ${rule.label} must be a number between 0 and ${most}.`);
-      values[id] = count;
-    }
-  }
-  return read(ruleSet(values));
 }

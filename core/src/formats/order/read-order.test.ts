@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { draftOrder } from '../../drafting/draft-order.ts';
-import { orderOfTicket, type Ticket } from '../../shop/ticket.ts';
+import { ruleSet } from '../../rules/catalogue.ts';
+import { orderOfTicket } from '../../shop/ticket.ts';
+import { sampleTicket } from '../../testing/sample-ticket.ts';
 import { usualObservations } from '../../measures/measure-set.ts';
 import { inches } from '../../units/length.ts';
 import { draftJson } from '../draft-json.ts';
@@ -140,7 +142,7 @@ describe('readOrder', () => {
     expect(widthOf(own) - widthOf(order())).toBeCloseTo(-inches(0.25), 1);
   });
 
-  test('figures by hand are kept and said not to be drawn yet', () => {
+  test('a figure set by hand is drawn, and keeps what was computed and why', () => {
     const result = readOrder(
       order({
         garments: [
@@ -149,7 +151,22 @@ describe('readOrder', () => {
       }),
     );
     if (!result.ok) throw new Error(result.fault.message);
-    expect(draftOrder(result.value).findings.map(({ code }) => code)).toContain('figures-by-hand-ignored');
+    const { figures } = JSON.parse(JSON.stringify(draftJson(draftOrder(result.value), 'in'))) as ReturnType<
+      typeof draftJson
+    >;
+    const waist = figures.find(({ id }) => id === 'bodice-front/waist');
+    expect(waist).toMatchObject({ by: 'hand', why: 'long lunch' });
+    expect(waist?.mm).toBeCloseTo(inches(9.5), 1);
+    expect(
+      readOrder(
+        order({
+          garments: [{ style: 'fitted-dress', figures: { 'bodice-front/waist': { value: '9 1/0' } } }],
+        }),
+      ),
+    ).toMatchObject({
+      ok: false,
+      fault: { field: 'garments.0.figures.bodice-front/waist' },
+    });
   });
 });
 
@@ -161,7 +178,14 @@ describe('a draft as JSON', () => {
   >;
 
   test('has the shape of the contract', () => {
-    expect(Object.keys(json).sort()).toEqual(['figures', 'findings', 'pieces', 'rounds', 'seams']);
+    expect(Object.keys(json).sort()).toEqual([
+      'coverage',
+      'figures',
+      'findings',
+      'pieces',
+      'rounds',
+      'seams',
+    ]);
     for (const piece of json.pieces) {
       expect(Object.keys(piece)).toEqual(
         expect.arrayContaining([
@@ -219,16 +243,16 @@ describe('a draft as JSON', () => {
 
 test('a ticket written as an order file drafts the same garment', () => {
   const entered = (typed: string, mm: number) => ({ typed, mm });
-  const ticket: Ticket = {
-    id: '', number: 7, title: 'Test', client: { id: '', name: 'Nobody', kind: 'adult' }, dueOn: '2026-12-24', unit: 'in', styleId: 'fitted-dress',
+  const ticket = sampleTicket({
     measures: {
       from: 'midShoulder', startLine: 'cut', observations: { ...usualObservations, shoulders: 'square' },
       values: { shoulder: entered('15 in', 381), bustSpan: entered('7 1/2 in', 190.5), shoulderToBust: entered('10 1/4 in', 260.35), frontWaistLength: entered('17 in', 431.8), backWaistLength: entered('16 in', 406.4), bust: entered('36 in', 914.4), waist: entered('72 cm', 720), hip: entered('98 cm', 980) },
     },
-    choices: { pegging: entered('1/2 in', 12.7) }, rules: {},
+    choices: { pegging: entered('1/2 in', 12.7) },
+    rules: { ...ruleSet(), 'allowance.side': 20, 'school.block': 'table' },
+    figures: { 'skirt-front/hem': { mm: 300, why: 'to match the panel' } },
     cloths: [{ role: 'outer', name: 'Teal', colour: '#23545b', width: 1143, selvedge: 12.7, length: null, oneWay: true }],
-    lay: null, chalked: {}, marksInAll: 0, version: 1,
-  }; // prettier-ignore
+  }); // prettier-ignore
   const read = readOrder(JSON.parse(JSON.stringify(orderFileOf(ticket))));
   const direct = orderOfTicket(ticket);
   if (!read.ok || !direct) throw new Error('both must be drafted');

@@ -11,7 +11,9 @@ import { readLength } from '../read-length.ts';
 import type { Order, OrderFile } from './order.ts';
 import { orderSchema } from './order-schema.ts';
 import { readCloths } from './read-cloths.ts';
-import { readChoices, readRules } from './read-choices.ts';
+import { readChoices } from './read-choices.ts';
+import { readFigures } from './read-figures.ts';
+import { readRules } from './read-rules.ts';
 
 const validate = new Ajv2020({ allErrors: false, allowUnionTypes: true }).compile<OrderFile>(orderSchema);
 
@@ -92,6 +94,8 @@ export function readOrder(file: unknown): Read<Order> {
   if (!heel.ok) return heel;
   const chosen = readChoices(style, garment, unit, 'garments.0.choices');
   if (!chosen.ok) return chosen;
+  const figures = readFigures(garment.figures, unit, 'garments.0.figures');
+  if (!figures.ok) return figures;
   const rules = readRules(order.rules, unit);
   if (!rules.ok) return rules;
   const cloths = readCloths(order.cloths ?? [], unit);
@@ -109,7 +113,7 @@ export function readOrder(file: unknown): Read<Order> {
     ...chosen.value,
     rules: rules.value,
     cloths: cloths.value,
-    figuresByHand: Object.keys(garment.figures ?? {}),
+    figures: figures.value,
   });
 }
 

@@ -1,3 +1,5 @@
+import type { HandFigures } from '../../drafting/hand-figures.ts';
+import { ruleOf, ruleSet, rulesThatDiffer, type RuleOverrides } from '../../rules/catalogue.ts';
 import type { EnteredById, Ticket } from '../../shop/ticket.ts';
 import type { OrderFile } from './order.ts';
 
@@ -5,6 +7,22 @@ const written = (entered: EnteredById): { [id: string]: string } =>
   Object.fromEntries(Object.entries(entered).map(([id, { typed }]) => [id, typed]));
 
 const millimetres = (mm: number): string => `${mm}mm`;
+
+const writtenFigures = (figures: HandFigures): NonNullable<OrderFile['garments'][number]['figures']> =>
+  Object.fromEntries(
+    Object.entries(figures).map(([id, { mm, why }]) => [id, { value: millimetres(mm), why }]),
+  );
+
+/** Only rules that differ from the defaults, so that the file shows what this shop does its own way. */
+function writtenRules(overrides: RuleOverrides): NonNullable<OrderFile['rules']> {
+  const set = ruleSet(overrides);
+  return Object.fromEntries(
+    rulesThatDiffer(ruleSet(), set).map((id) => {
+      const value = set[id];
+      return [id, ruleOf(id).kind === 'length' && typeof value === 'number' ? millimetres(value) : value];
+    }),
+  );
+}
 
 /** A ticket as an order file: lengths as they were typed, so that reading it back drafts the same garment. */
 export const orderFileOf = (ticket: Ticket): OrderFile => ({
@@ -15,7 +33,14 @@ export const orderFileOf = (ticket: Ticket): OrderFile => ({
   measured: { from: ticket.measures.from, startLine: ticket.measures.startLine },
   measures: written(ticket.measures.values),
   observations: ticket.measures.observations,
-  garments: [{ style: ticket.styleId, choices: written(ticket.choices ?? {}) }],
+  garments: [
+    {
+      style: ticket.styleId,
+      choices: written(ticket.choices ?? {}),
+      ...(Object.keys(ticket.figures).length > 0 ? { figures: writtenFigures(ticket.figures) } : {}),
+    },
+  ],
+  rules: writtenRules(ticket.rules),
   cloths: ticket.cloths.map((cloth) => ({
     ...cloth,
     width: millimetres(cloth.width),

@@ -1,3 +1,4 @@
+import { cuttingOrder } from '../../chalk/chalk-piece.ts';
 import type { Mark } from '../../chalk/mark.ts';
 import type { Draft } from '../../drafting/draft.ts';
 import { point } from '../../geometry/point.ts';
@@ -8,7 +9,7 @@ import type { Ticket } from '../../shop/ticket.ts';
 import { formatLength } from '../../units/format-length.ts';
 import { cautions } from '../../words/cautions.ts';
 import { markLine } from '../../words/mark-words.ts';
-import { cutName, pieceName } from '../../words/names.ts';
+import { cutName, foldName, pieceName } from '../../words/names.ts';
 import { draw, newPaper, skip, turnPage, write, roomAcross, type Paper } from './pdf-page.ts';
 
 export interface MarksToPrint {
@@ -21,7 +22,7 @@ function layPage(paper: Paper, lay: Lay, ticket: Ticket): void {
   const cloth = ticket.cloths.find(({ role }) => role === lay.role);
   write(
     paper,
-    `Lay on ${cloth?.name ?? lay.role}, ${formatLength(lay.width, ticket.unit)} wide, ${lay.fold === 'half' ? 'folded in half, selvedge to selvedge' : 'open, one layer'}`,
+    `Lay on ${cloth?.name ?? lay.role}, ${formatLength(lay.width, ticket.unit)} wide, ${foldName[lay.fold]}`,
     { bold: true, size: 12 },
   );
   write(
@@ -74,12 +75,16 @@ export async function marksPdf({ ticket, draft, marks }: MarksToPrint): Promise<
     `${ticket.client.name}, due ${ticket.dueOn}. Lengths in ${ticket.unit === 'in' ? 'inches, to the nearest 1/8' : 'centimetres, to the nearest half'}. Full line: cut. Dashed line: stitch.`,
   );
   skip(paper, 8);
-  if (ticket.lay) layPage(paper, ticket.lay, ticket);
-  else write(paper, 'No lay was chosen yet.', { quiet: true });
+  const lays = Object.values(ticket.lays);
+  lays.forEach((lay, index) => {
+    if (index > 0) turnPage(paper);
+    layPage(paper, lay, ticket);
+  });
+  if (lays.length === 0) write(paper, 'No lay was chosen yet.', { quiet: true });
   skip(paper, 4);
   for (const caution of [...cautions.chalking, ...cautions.cutting])
     write(paper, caution, { size: 9, quiet: true });
-  for (const drafted of draft.pieces)
+  for (const drafted of cuttingOrder(draft.pieces))
     piecePage(
       paper,
       drafted,

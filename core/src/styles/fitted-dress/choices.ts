@@ -12,6 +12,7 @@ export const fittedDressChoices = {
   easeHip: { label: 'Ease at hip', group: 'Ease', help: 'Finished less body', least: inches(0.5), most: inches(10), usual: inches(2) },
   length: { label: 'Length', group: 'Skirt', help: 'Start line to finished hem', least: inches(18), most: inches(66), usual: 'from-body' },
   pegging: { label: 'Pegging', group: 'Skirt', help: 'In, each quarter of the hem', least: 0, most: inches(3), usual: inches(1) },
+  slit: { label: 'Slit', group: 'Skirt', help: 'Up from the hem, centre back', least: 0, most: inches(36), usual: 'from-body' },
 } as const satisfies Record<string, Choice>;
 
 export type FittedDressChoice = keyof typeof fittedDressChoices;

@@ -32,15 +32,19 @@ interface FigureParts {
   readonly working: Working;
   /** What the drawing did where it and the sum differ. */
   readonly because: string;
+  /** The point that a hand moves to set it; left out for what only follows from others. */
+  readonly moves?: Figure['moves'];
 }
 
 /** A figure whose working ends on what was really drawn. */
 export const figure = (
   { piece }: DraftedPiece,
-  { name, working, because, ...parts }: FigureParts,
+  { name, working, because, moves = null, ...parts }: FigureParts,
 ): Figure => ({
   id: `${piece.id}/${name}`,
   ...parts,
+  computed: parts.mm,
+  moves,
   working: corrected(working, parts.mm, because),
   by: 'computed',
 });
@@ -56,6 +60,13 @@ export function levelEnd(drafted: DraftedPiece, level: LevelName): Point {
   const end = levelPath(drafted, level).at(-1);
   if (!end) throw new Error(`${drafted.piece.id}: the ${level} level is empty`);
   return end;
+}
+
+/** Where a level starts at the centre, on the stitch line. */
+export function levelStart(drafted: DraftedPiece, level: LevelName): Point {
+  const [start] = levelPath(drafted, level);
+  if (!start) throw new Error(`${drafted.piece.id}: the ${level} level is empty`);
+  return start;
 }
 
 /** How far out the cut line lies at the height of a stitch point, mm. */
@@ -82,6 +93,7 @@ export function outFigure(
     stitch: levelLength(path),
     working,
     because,
+    moves: { at: levelEnd(drafted, level), axis: 'x' },
   });
 }
 
@@ -106,6 +118,7 @@ export function cornerFigure(
     stitch: stitch[axis],
     working,
     because: 'corner',
+    moves: { at: stitch, axis },
   });
 }
 
@@ -118,7 +131,8 @@ export const insideFigure = (
   mm: number,
   working: Working,
   because: string,
-): Figure => figure(piece, { name, label, kind, mm, stitch: mm, working, because });
+  moves: Figure['moves'] = null,
+): Figure => figure(piece, { name, label, kind, mm, stitch: mm, working, because, moves });
 
 /** The sums behind a dart: what it takes in, and where its tip stands. */
 export interface DartWorkings {
@@ -141,7 +155,8 @@ export function dartFigures(piece: DraftedPiece, workingsOf: (dartId: string) =>
       mm: number,
       working: Working,
       because: string,
-    ) => insideFigure(piece, kind, `${dart.id}-${name}`, `${label}, ${words}`, mm, working, because);
+      moves: Figure['moves'] = null,
+    ) => insideFigure(piece, kind, `${dart.id}-${name}`, `${label}, ${words}`, mm, working, because, moves);
     const leg = edgeLength(outer);
     return [
       inside(
@@ -153,8 +168,11 @@ export function dartFigures(piece: DraftedPiece, workingsOf: (dartId: string) =>
         'curve of the seam',
       ),
       inside('length', 'leg', 'length of each leg', leg, drawn('mouth to tip', leg), 'as drawn'),
-      inside('out', 'tip-out', 'tip, out', tip.x, workings.tipOut, 'along the dart'),
-      inside('down', 'tip-down', 'tip, down', tip.y, workings.tipDown, 'along the dart'),
+      inside('out', 'tip-out', 'tip, out', tip.x, workings.tipOut, 'along the dart', { at: tip, axis: 'x' }),
+      inside('down', 'tip-down', 'tip, down', tip.y, workings.tipDown, 'along the dart', {
+        at: tip,
+        axis: 'y',
+      }),
     ];
   });
 }

@@ -43,13 +43,21 @@ function interiorAngle({ piece }: DraftedPiece, edge: string): number {
 }
 
 describe('fitted dress', () => {
-  test('has the four outer pieces, cut as the trade cuts them', () => {
+  test('has every piece in every cloth, cut as the trade cuts them', () => {
     const { pieces } = draft();
     expect(pieces.map(({ piece: { id, cut } }) => `${id} ${cut.layers} ${cut.copies}`)).toEqual([
       'bodice-front fold 1',
       'bodice-back pair 2',
       'skirt-front fold 1',
       'skirt-back pair 2',
+      'facing-front fold 1',
+      'facing-back pair 2',
+      'lining-bodice-front fold 1',
+      'lining-bodice-back pair 2',
+      'lining-skirt-front fold 1',
+      'lining-skirt-back pair 2',
+      'stay-facing-front fold 1',
+      'stay-facing-back pair 2',
     ]);
     expect(boxOf(pieceOf(pieces, 'bodice-front').outline).minX).toBe(0);
     expect(boxOf(pieceOf(pieces, 'bodice-back').outline).minX).toBeCloseTo(-25.4, 3);
@@ -149,8 +157,11 @@ describe('fitted dress', () => {
       ({ code }) => code,
     );
     expect(codes).toEqual(expect.arrayContaining(['length-above-hip']));
-    expect(draft(middleBody, { neckDepthFront: inches(9) }).findings.map(({ code }) => code)).toEqual(
-      expect.arrayContaining(['hem-below-stride']),
+    const tight = draft(middleBody, { slit: 0 }).findings.find(({ code }) => code === 'hem-below-stride');
+    expect(tight?.remedy).toMatchObject({ kind: 'set-choice', choice: 'slit' });
+    const opened = tight?.remedy?.kind === 'set-choice' ? (tight.remedy.mm ?? 0) : 0;
+    expect(draft(middleBody, { slit: opened }).findings.map(({ code }) => code)).not.toContain(
+      'hem-below-stride',
     );
     const lowBust = { ...middleBody, shoulderToBust: inches(9.5) };
     expect(draft(lowBust, { neckDepthFront: inches(9) }).findings.map(({ code }) => code)).toContain(
@@ -189,6 +200,6 @@ describe('fitted dress', () => {
     const contradictory = { ...middleBody, backWaistLength: inches(11), frontWaistLength: inches(22) };
     const stops = draft(contradictory).findings.filter(({ severity }) => severity === 'stop');
     for (const { where } of stops) expect(where.measure ?? where.choice ?? where.piece).toBeDefined();
-    expect(draft({ ...middleBody, waist: inches(60) }).pieces).toHaveLength(4);
+    expect(draft({ ...middleBody, waist: inches(60) }).pieces).toHaveLength(12);
   });
 });

@@ -1,21 +1,22 @@
+import { coverageOf } from '../../checks/coverage.ts';
+import { armholeFindings, zipFindings } from '../../checks/openings.ts';
 import { measureRound, roundFindings } from '../../checks/rounds.ts';
 import { outlineFindings, seamFindings } from '../../checks/seam-findings.ts';
+import { finding } from '../../checks/finding.ts';
 import { allowancesFrom } from '../../drafting/allowances.ts';
-import { draftBodice, type Bodice } from '../../drafting/bodice/bodice.ts';
 import { bodiceFrame } from '../../drafting/bodice/frame.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';
-import { draftSkirt, type Skirt } from '../../drafting/skirt/skirt.ts';
+import { setByHand, unknownFigures } from '../../drafting/hand-figures.ts';
+import { slitForStride } from '../../drafting/skirt/skirt.ts';
 import { checkSeams } from '../../pieces/check-seams.ts';
-import { finishPiece } from '../../pieces/drafted-piece.ts';
+import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
+import type { Piece } from '../../pieces/piece.ts';
 import type { ChoiceValues, DraftInput, Style } from '../style.ts';
-import { bodiceFigures } from './bodice-figures.ts';
 import { fittedDressChoices, type FittedDressChoice } from './choices.ts';
-import type { FigureContext } from './figures.ts';
+import { dressFigures } from './dress-figures.ts';
+import { draftDress, type Chosen, type DressDraft } from './pieces.ts';
 import { dressSeams } from './seams.ts';
-import { skirtFigures } from './skirt-figures.ts';
-
-type Chosen = { readonly [id in FittedDressChoice]: number };
 
 const derives = [
   'height',
@@ -27,7 +28,7 @@ const derives = [
   'waistToKnee',
 ] as const;
 
-/** Choices with defaults filled in: unless chosen, the neck lies at its base and the hem falls at the knee. */
+/** Choices with defaults filled in: unless chosen, the neck lies at its base, the hem falls at the knee and the slit lets a stride through. */
 function fillChoices(body: Body, { choices, rules }: DraftInput): Chosen {
   const usual = (id: FittedDressChoice): number => {
     const own = choices[id];
@@ -38,67 +39,86 @@ function fillChoices(body: Body, { choices, rules }: DraftInput): Chosen {
   const ids = Object.keys(fittedDressChoices) as FittedDressChoice[];
   const filled = Object.fromEntries(ids.map((id) => [id, usual(id)])) as Chosen;
   const { frame } = bodiceFrame(body, filled, rules);
+  const length = choices['length'] ?? frame.waist.front + body.mm('waistToKnee');
+  const skirt = { easeHip: filled.easeHip, pegging: filled.pegging, length: length - frame.waist.front };
   return {
     ...filled,
-    neckWidth: choices.neckWidth ?? frame.neckPoint.x,
-    length: choices.length ?? frame.waist.front + body.mm('waistToKnee'),
+    neckWidth: choices['neckWidth'] ?? frame.neckPoint.x,
+    length,
+    slit: choices['slit'] ?? slitForStride(body, skirt, rules),
   };
 }
 
-function finish(body: Body, choices: Chosen, bodice: Bodice, skirt: Skirt, context: FigureContext): Draft {
-  const drafted = [bodice.front, bodice.back, skirt.front, skirt.back].map(finishPiece);
-  const [bodiceFront, bodiceBack, skirtFront, skirtBack] = drafted;
-  if (!bodiceFront || !bodiceBack || !skirtFront || !skirtBack) throw new Error('the dress has four pieces');
+/** What the checks find on the finished pieces. */
+function checked(
+  body: Body,
+  choices: Chosen,
+  dress: DressDraft,
+  drafted: readonly DraftedPiece[],
+  rules: DraftInput['rules'],
+): Omit<Draft, 'pieces' | 'figures'> {
+  const named = (id: string): DraftedPiece => {
+    const found = drafted.find(({ piece }) => piece.id === id);
+    if (!found) throw new Error(`the dress has no ${id}`);
+    return found;
+  };
+  const bodice = [named('bodice-front'), named('bodice-back')];
+  const skirt = [named('skirt-front'), named('skirt-back')];
   const seams = checkSeams(
     drafted.map(({ piece }) => piece),
-    dressSeams({
-      bodiceFront: bodice.front,
-      bodiceBack: bodice.back,
-      skirtFront: skirt.front,
-      skirtBack: skirt.back,
-    }),
+    dressSeams(dress.pieces),
   );
   const rounds = [
-    measureRound('bust', [bodiceFront, bodiceBack], body.mm('bust'), choices.easeBust),
-    measureRound('waist', [bodiceFront, bodiceBack], body.mm('waist'), choices.easeWaist),
-    measureRound('hip', [skirtFront, skirtBack], body.mm('hip'), choices.easeHip),
+    measureRound('bust', bodice, body.mm('bust'), choices.easeBust),
+    measureRound('waist', bodice, body.mm('waist'), choices.easeWaist),
+    measureRound('hip', skirt, body.mm('hip'), choices.easeHip),
   ];
-  const figures = [
-    ...[bodiceFront, bodiceBack].flatMap((piece) => bodiceFigures(context, choices, bodice, piece)),
-    ...[skirtFront, skirtBack].flatMap((piece) =>
-      skirtFigures(context, choices, skirt, piece, bodice.frame.waist.front),
-    ),
-  ];
-  const findings = [
-    ...bodice.findings,
-    ...skirt.findings,
-    ...outlineFindings(drafted),
-    ...seamFindings(seams),
-    ...roundFindings(rounds),
-  ];
-  return { pieces: drafted, seams, rounds, figures, findings };
+  const zipEnd = body.mm('waistToHip') - rules['zip.aboveHip'];
+  return {
+    seams,
+    rounds,
+    coverage: coverageOf(bodice.map(({ piece }) => piece)),
+    findings: [
+      ...dress.findings,
+      ...outlineFindings(drafted),
+      ...seamFindings(seams),
+      ...roundFindings(rounds, rules['school.block']),
+      ...zipFindings(skirt, zipEnd, body.mm('bust'), body.mm('hip')),
+      ...armholeFindings(bodice, (id) => body.taken(id)),
+    ],
+  };
 }
 
 function draft(input: DraftInput): Draft {
-  const { body, findings } = resolveBody(input.person, derives, input.rules);
+  const { rules } = input;
+  const { body, findings } = resolveBody(input.person, derives, rules);
   const choices = fillChoices(body, input);
-  const allowances = allowancesFrom(input.rules, input.allowances);
-  const bodice = draftBodice(body, choices, input.rules, allowances);
-  const skirtChoices = {
-    easeHip: choices.easeHip,
-    pegging: choices.pegging,
-    length: choices.length - bodice.frame.waist.front,
+  const allowances = allowancesFrom(rules, input.allowances);
+  const dress = draftDress(body, choices, rules, allowances);
+  const figuresOf = dressFigures({ body, allowances, rules }, choices, dress);
+  const made = Object.values<Piece>({ ...dress.pieces }).map((piece) =>
+    setByHand(piece, figuresOf, input.figures),
+  );
+  const drafted = made.map((each) => each.drafted);
+  const figures = made.flatMap((each) => each.figures);
+  const unknown = unknownFigures(input.figures, figures).map((id) =>
+    finding('figure-unknown', { figure: id }, { remedy: { kind: 'clear-figure', figure: id } }),
+  );
+  const checks = checked(body, choices, dress, drafted, rules);
+  return {
+    ...checks,
+    pieces: drafted,
+    figures,
+    findings: [...made.flatMap((each) => each.findings), ...checks.findings, ...unknown, ...findings],
   };
-  const skirt = draftSkirt(body, skirtChoices, bodice, input.rules, allowances);
-  const drafted = finish(body, choices, bodice, skirt, { body, allowances, rules: input.rules });
-  return { ...drafted, findings: [...drafted.findings, ...findings] };
 }
 
-/** A sleeveless dress: darted bodice with round neck, pegged skirt, joined at the waist, zip at the centre back. */
+/** A sleeveless dress, faced and lined: darted bodice with round neck, pegged skirt with a back slit, joined at the waist, zip at the centre back. */
 export const fittedDress: Style = {
   id: 'fitted-dress',
   name: 'Fitted dress',
-  summary: 'Sleeveless, round neck, waist and bust darts, pegged skirt, zip at the centre back',
+  summary: 'Sleeveless, round neck, waist and bust darts; pegged skirt, back slit and zip; faced and lined',
+  cloths: ['outer', 'lining', 'stay'],
   requires: [
     'shoulder',
     'bustSpan',
@@ -110,7 +130,7 @@ export const fittedDress: Style = {
     'hip',
   ],
   derives,
-  checks: ['shoulderLength', 'neck', 'underBust', 'shoulderToUnderBust'],
+  checks: ['shoulderLength', 'neck', 'underBust', 'shoulderToUnderBust', 'upperArm', 'hand'],
   choices: fittedDressChoices,
   draft,
   chosen: (input): ChoiceValues => fillChoices(resolveBody(input.person, derives, input.rules).body, input),

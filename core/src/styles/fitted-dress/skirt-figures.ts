@@ -1,10 +1,10 @@
 import type { Figure } from '../../drafting/draft.ts';
 import type { Skirt } from '../../drafting/skirt/skirt.ts';
-import { endOf, startOf } from '../../geometry/curve.ts';
+import { endOf, placeAtLength, startOf } from '../../geometry/curve.ts';
 import { distance, point } from '../../geometry/point.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
-import { edgeOf, roleLength } from '../../pieces/piece.ts';
-import { drawn, minus, plus, sum, type Term } from '../../workings/working.ts';
+import { edgeLength, edgeOf, roleLength } from '../../pieces/piece.ts';
+import { byRule, chosen, drawn, minus, plus, sum, type Term } from '../../workings/working.ts';
 import type { ChoiceValues } from '../style.ts';
 import { choiceTerm, quarterOf } from './bodice-figures.ts';
 import {
@@ -15,7 +15,6 @@ import {
   insideFigure,
   levelEnd,
   outFigure,
-  outlineOut,
   seamFigure,
   waistDartTerms,
   type FigureContext,
@@ -42,14 +41,21 @@ export function skirtFigures(
   piece: DraftedPiece,
   waistLevel: number,
 ): Figure[] {
-  const isFront = piece.piece.id === 'skirt-front';
+  const isFront = piece.piece.id.endsWith('front');
+  const isLining = piece.piece.role === 'lining';
+  const hemRole = isLining ? 'liningHem' : 'hem';
   const share = drawn('front share', skirt.share);
   const shareTerm: Term = isFront ? plus(share) : minus(share);
   const waistSide = levelEnd(piece, 'waist');
   const hip = levelEnd(piece, 'hip');
   const hem = levelEnd(piece, 'hem');
   const centre = piece.piece.levels.find(({ name }) => name === 'hem')?.path[0] ?? point(0, 0);
-  const length = sum(plus(choiceTerm(choices, 'length')), minus(drawn('waist line', waistLevel)));
+  const length = [
+    plus(choiceTerm(choices, 'length')),
+    minus(drawn('waist line', waistLevel)),
+    ...(isLining ? [minus(byRule('lining.shorter', context.rules['lining.shorter']))] : []),
+    allowanceTerm(context, hemRole),
+  ];
   const hipTerms = [quarterOf(context, choices, 'hip', 'easeHip'), shareTerm, allowanceTerm(context, 'side')];
   return [
     outFigure(
@@ -71,6 +77,7 @@ export function skirtFigures(
       waistSide.y,
       drawn('waist line', 0),
       'rise over the hip',
+      { at: waistSide, axis: 'y' },
     ),
     insideFigure(
       piece,
@@ -86,21 +93,63 @@ export function skirtFigures(
       name: 'length',
       label: 'Length, down at the centre',
       kind: 'down',
-      mm: centre.y + context.allowances.hem,
+      mm: centre.y + context.allowances[hemRole],
       stitch: centre.y,
-      working: sum(...(length.kind === 'sum' ? length.terms : [plus(length)]), allowanceTerm(context, 'hem')),
+      working: sum(...length),
       because: 'as drawn',
+      moves: { at: centre, axis: 'y' },
     }),
     figure(piece, {
       name: 'hem',
       label: 'Hem, out',
       kind: 'out',
-      mm: outlineOut(piece, hem),
+      mm: piece.corners['side']?.x ?? hem.x,
       stitch: hem.x,
       working: sum(...hipTerms, minus(choiceTerm(choices, 'pegging'))),
       because: 'curve of the side',
+      moves: { at: hem, axis: 'x' },
     }),
     ...dartFigures(piece, (dartId) => skirtDart(piece, dartId)),
     seamFigure(piece, 'side', 'Side seam'),
+    ...openFigures(context, piece),
+  ];
+}
+
+/** Where the zip ends and how far up the slit is open. */
+function openFigures(context: FigureContext, piece: DraftedPiece): Figure[] {
+  const zip = piece.piece.notches.find(({ edge }) => edge === 'centre-back');
+  const slit = piece.piece.edges.find(({ role }) => role === 'slit');
+  const zipAt = zip && placeAtLength(edgeOf(piece.piece, zip.edge).path, zip.at).point.y;
+  const zipWorking = sum(
+    plus(context.body.term('waistToHip')),
+    minus(byRule('zip.aboveHip', context.rules['zip.aboveHip'])),
+  );
+  return [
+    ...(zipAt === undefined
+      ? []
+      : [
+          insideFigure(
+            piece,
+            'down',
+            'zip-end',
+            'End of the zip, down',
+            zipAt,
+            zipWorking,
+            'half the hip depth at least',
+          ),
+        ]),
+    ...(slit && piece.piece.role === 'outer'
+      ? [
+          insideFigure(
+            piece,
+            'length',
+            'slit',
+            'Slit, up from the hem',
+            edgeLength(slit),
+            chosen('slit', edgeLength(slit)),
+            'kept below the hip',
+          ),
+        ]
+      : []),
   ];
 }

@@ -1,0 +1,54 @@
+import { point } from '../geometry/point.ts';
+import type { MeasureId } from '../measures/catalogue.ts';
+import type { DraftedPiece } from '../pieces/drafted-piece.ts';
+import { roleLength } from '../pieces/piece.ts';
+import { finding, type Finding } from './finding.ts';
+import { levelWidth } from './level-width.ts';
+
+/** Further out than any piece reaches, mm. */
+const FAR = 5000;
+
+/** The finished round of half-pieces at a level of theirs, mm. */
+const roundAt = (pieces: readonly DraftedPiece[], y: number): number =>
+  2 * pieces.reduce((sum, { stitch }) => sum + levelWidth(stitch, [point(0, y), point(FAR, y)]), 0);
+
+/**
+ * The garment is put on through the zip: what stays closed below its end must pass the bust, over the head, or the
+ * hip, stepped into, whichever is smaller.
+ */
+export function zipFindings(
+  skirt: readonly DraftedPiece[],
+  zipEnd: number,
+  bust: number,
+  hip: number,
+): Finding[] {
+  const found = roundAt(skirt, zipEnd);
+  const expected = Math.min(bust, hip);
+  if (found >= expected) return [];
+  return [
+    finding(
+      'zip-too-short',
+      { subject: 'zip' },
+      { found, expected, remedy: { kind: 'set-rule', rule: 'zip.aboveHip', value: 0 } },
+    ),
+  ];
+}
+
+/** What a closed armhole must pass, where it was measured: a hand, and the arm that stays in it. */
+export function armholeFindings(
+  bodice: readonly DraftedPiece[],
+  taken: (id: MeasureId) => number | undefined,
+): Finding[] {
+  const found = bodice.reduce((sum, { piece }) => sum + roleLength(piece, 'armhole'), 0);
+  return (['hand', 'upperArm'] as const).flatMap((measure) => {
+    const expected = taken(measure);
+    if (expected === undefined || found >= expected) return [];
+    return [
+      finding(
+        'opening-too-small',
+        { subject: 'armhole', measure },
+        { found, expected, remedy: { kind: 'measure-again', measure } },
+      ),
+    ];
+  });
+}

@@ -1,0 +1,204 @@
+import { clamp } from '../../geometry/clamp.ts';
+import { curveLength, type Curve } from '../../geometry/curve.ts';
+import {
+  add,
+  between,
+  distance,
+  dot,
+  point,
+  scale,
+  subtract,
+  unitVector,
+  type Point,
+} from '../../geometry/point.ts';
+import { handleCurve, line } from '../../geometry/segment.ts';
+import { makePiece, type Dart, type Edge, type Piece } from '../../pieces/piece.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { inches } from '../../units/length.ts';
+import type { Allowances } from '../allowances.ts';
+import type { Body } from '../body.ts';
+import type { Bodice } from '../bodice/bodice.ts';
+import { bodiceFrame, type BodiceChoices, type BodiceFrame } from '../bodice/frame.ts';
+import { panelEdges, panelNotches } from '../bodice/panel.ts';
+import { shortenDart } from '../operations/shorten-dart.ts';
+import { waistEdges } from '../waist-edges.ts';
+import { straightWaist } from './straight-waist.ts';
+
+type Which = 'front' | 'back';
+
+/** Depths by habit are chalked to the nearest half inch. */
+const NEAREST = inches(0.5);
+/** Bust ÷ 6 + 1½: the second school of chest line. */
+const BUST_SIXTH_MORE = inches(1.5);
+
+/** The chest line by the school that the house follows, kept above the waist, mm. */
+export function habitChestLine(body: Body, rules: RuleSet): number {
+  switch (rules['school.chestLine']) {
+    case 'half-armhole':
+      return body.mm('armhole') / 2;
+    case 'bust-sixth':
+      return Math.round((body.mm('bust') / 6 + BUST_SIXTH_MORE) / NEAREST) * NEAREST;
+    case 'fixed':
+      return rules['chestLine.fixed'];
+  }
+}
+
+/** Everything straight down from the start line and in quarters: no slant of the tape, no share between front and back. */
+function habitFrame(body: Body, choices: BodiceChoices, frame: BodiceFrame): BodiceFrame {
+  const bustQuarter = (body.mm('bust') + choices.easeBust) / 4;
+  const waistQuarter = (body.mm('waist') + choices.easeWaist) / 4;
+  const neckPoint = point(clamp(choices.neckWidth, 0, frame.tip.x - 20), 0);
+  return {
+    ...frame,
+    scale: 1,
+    neckPoint,
+    shoulder: unitVector(subtract(frame.tip, neckPoint)),
+    bustPoint: point(body.mm('bustSpan') / 2, body.mm('shoulderToBust')),
+    waist: { front: body.mm('frontWaistLength'), back: body.mm('backWaistLength') },
+    bustWidth: { front: bustQuarter, back: bustQuarter },
+    waistWidth: { front: waistQuarter, back: waistQuarter },
+    share: 0,
+  };
+}
+
+/** Straight down from the tip; half-way in by the hollow; run out to the quarter. */
+function habitArmhole(tip: Point, underarm: Point, hollow: number): Curve {
+  const middle = point(Math.min(tip.x - hollow, underarm.x - 10), (tip.y + underarm.y) / 2);
+  const upper = middle.y - tip.y;
+  const down = point(0, 1);
+  return [
+    handleCurve(tip, down, 0.4 * upper, middle, down, 0.35 * upper),
+    handleCurve(
+      middle,
+      down,
+      0.6 * (underarm.y - middle.y),
+      underarm,
+      point(1, 0),
+      0.5 * (underarm.x - middle.x),
+    ),
+  ];
+}
+
+/** The front's side with the balance taken out as a dart just under the bust line, its legs equal by construction. */
+function dartedSide(
+  underarm: Point,
+  waist: Point,
+  tip: Point,
+  excess: number,
+  allowance: number,
+): { edges: Edge[]; darts: Dart[] } {
+  const along = unitVector(subtract(waist, underarm));
+  const length = distance(underarm, waist);
+  const foot = clamp(
+    dot(subtract(tip, underarm), along),
+    0.25 * length + excess / 2,
+    0.8 * length - excess / 2,
+  );
+  const [upper, lower] = [-0.5, 0.5].map((side) => add(underarm, scale(along, foot + side * excess)));
+  if (!upper || !lower) throw new Error('a dart has two legs');
+  return {
+    edges: [
+      { id: 'side-upper', role: 'side', path: [line(underarm, upper)], allowance },
+      { id: 'bust-dart-upper', role: 'dart', path: [line(upper, tip)], allowance: 0 },
+      { id: 'bust-dart-lower', role: 'dart', path: [line(tip, lower)], allowance: 0 },
+      { id: 'side-lower', role: 'side', path: [line(lower, waist)], allowance },
+    ],
+    darts: [{ id: 'bust-dart', legs: ['bust-dart-upper', 'bust-dart-lower'], pressed: 'hem' }],
+  };
+}
+
+/** Less than this between front and back lengths is eased in, mm. */
+const LEAST_DART = inches(0.25);
+
+function habitPanel(
+  frame: BodiceFrame,
+  which: Which,
+  chest: number,
+  rules: RuleSet,
+  allowances: Allowances,
+  hollow: number,
+): Piece {
+  const intake = rules[which === 'front' ? 'habit.waistDart' : 'habit.backDart'];
+  const underarm = point(frame.bustWidth[which], chest);
+  const waistSide = point(frame.waistWidth[which] + intake, frame.waist[which]);
+  const armhole = habitArmhole(frame.tip, underarm, hollow);
+  const bustSide = between(
+    underarm,
+    waistSide,
+    clamp((frame.bustPoint.y - chest) / (waistSide.y - chest), 0, 1),
+  );
+  const tip = which === 'front' ? frame.bustPoint : point(frame.bustPoint.x, chest);
+  const waist = straightWaist(waistSide, frame.waist[which], frame.bustPoint.x, intake, tip);
+  const { edges, darts } = waistEdges(waist, allowances.waist);
+  const balance = frame.waist.front - frame.waist.back;
+  const plain: Edge = {
+    id: 'side',
+    role: 'side',
+    path: [line(underarm, waistSide)],
+    allowance: allowances.side,
+  };
+  const side =
+    which === 'front' && balance >= LEAST_DART
+      ? dartedSide(underarm, waistSide, frame.bustPoint, balance, allowances.side)
+      : { edges: [plain], darts: [] };
+  const lower = side.edges.at(-1) ?? plain;
+  const wholeSide = side.edges
+    .filter(({ role }) => role === 'side')
+    .reduce((sum, { path }) => sum + curveLength(path), 0);
+  return makePiece({
+    id: `bodice-${which}`,
+    name: `Bodice ${which}`,
+    role: 'outer',
+    cut: which === 'front' ? { copies: 1, layers: 'fold' } : { copies: 2, layers: 'pair' },
+    grain: point(0, 1),
+    edges: panelEdges(frame, which, { armhole, side: side.edges, waist: edges }, allowances),
+    notches: panelNotches(which, armhole, lower.id, curveLength(lower.path), wholeSide),
+    darts: [...side.darts, ...darts],
+    levels: [
+      { name: 'chest', path: [point(0, chest), underarm] },
+      {
+        name: 'bust',
+        path:
+          which === 'front'
+            ? [point(0, bustSide.y), frame.bustPoint, bustSide]
+            : [point(0, bustSide.y), bustSide],
+      },
+      { name: 'waist', path: [point(0, frame.waist[which]), waistSide] },
+    ],
+    intakes: [{ operation: 'waist dart', level: 'waist', mm: intake }],
+  });
+}
+
+/**
+ * A bodice as it is chalked by hand: quarters, straight sides, a fixed hollow at half the armhole, darts of a fixed
+ * width, the back copied from the front with a shallower neck. Nothing is measured and given back; the checks say
+ * what that costs.
+ */
+export function draftHabitBodice(
+  body: Body,
+  choices: BodiceChoices,
+  rules: RuleSet,
+  allowances: Allowances,
+): Bodice {
+  const { frame: solved, findings } = bodiceFrame(body, choices, rules);
+  const frame = habitFrame(body, choices, solved);
+  const chest = clamp(habitChestLine(body, rules), frame.tip.y + 60, frame.bustPoint.y - inches(0.5));
+  const hollow =
+    rules[body.observations.build === 'full' ? 'habit.armholeHollowFull' : 'habit.armholeHollow'];
+  const panel = (which: Which) => habitPanel(frame, which, chest, rules, allowances, hollow);
+  const front = panel('front');
+  return {
+    front: front.darts.reduce((piece, dart) => shortenDart(piece, dart.id, rules['dart.tipShort']), front),
+    back: panel('back'),
+    frame,
+    shape: {
+      chest,
+      wedge: 0,
+      underarm: frame.bustWidth,
+      waistShift: { front: 0, back: 0 },
+      darts: { front: true, back: true },
+    },
+    sideNip: { front: 0, back: 0 },
+    findings,
+  };
+}

@@ -1,0 +1,156 @@
+import { finding, type Finding } from '../../checks/finding.ts';
+import { curveLength, endOf, placeAtLength, sampleCurve, startOf, type Curve } from '../../geometry/curve.ts';
+import { distance, point, quarterTurn, type Point } from '../../geometry/point.ts';
+import { handleCurve } from '../../geometry/segment.ts';
+import {
+  edgeLength,
+  edgeOf,
+  makePiece,
+  OUTLINE_TOLERANCE,
+  type Dart,
+  type Edge,
+  type Piece,
+} from '../../pieces/piece.ts';
+import { inches } from '../../units/length.ts';
+import { movePiece } from '../../pieces/move-piece.ts';
+import { copyInto } from './copy-into.ts';
+import { shortenDart } from './shorten-dart.ts';
+import { reversedEdge, splitAcross } from './split-across.ts';
+
+/** How deep a facing is below the neck and below the underarm, and what joins it to the lining; mm. */
+export interface FacingPlan {
+  readonly centreDepth: number;
+  readonly sideDepth: number;
+  readonly allowance: number;
+}
+
+/** A bodice piece parted at the facing's inner edge: the facing above it, the lining below. */
+export interface FacedPiece {
+  readonly facing: Piece;
+  readonly lining: Piece;
+  readonly findings: readonly Finding[];
+}
+
+/** The inner edge leaves side and centre square and bends between them; parts of the width. */
+const BEND = { side: 0.42, centre: 0.45 };
+/** A lining's dart stays this far below the facing, mm: a dart sewn into the join makes a lump. */
+const DART_CLEAR = inches(0.5);
+/** The facing leaves at least this part of the side above a bust dart to the lining. */
+const MOST_OF_SIDE = 0.7;
+
+/** The first side edge below the armhole: a bust dart may part the side in two. */
+function sideBelowArmhole(piece: Piece): Edge {
+  const armhole = piece.edges.findIndex(({ role }) => role === 'armhole');
+  const side = piece.edges[(armhole + 1) % piece.edges.length];
+  if (armhole < 0 || side?.role !== 'side') throw new Error(`${piece.id} has no side below an armhole`);
+  return side;
+}
+
+/** How deep a facing can be at the side of all pieces that meet there, mm. */
+export const facingSideDepth = (pieces: readonly Piece[], wanted: number): number =>
+  Math.min(wanted, ...pieces.map((piece) => MOST_OF_SIDE * edgeLength(sideBelowArmhole(piece))));
+
+function innerEdge(
+  piece: Piece,
+  side: Edge,
+  centre: Edge,
+  plan: FacingPlan,
+): { edge: Edge; centreAt: number } {
+  const leaving = placeAtLength(side.path, plan.sideDepth);
+  const centreAt = curveLength(centre.path) - plan.centreDepth;
+  const { point: arriving } = placeAtLength(centre.path, centreAt);
+  const width = leaving.point.x - arriving.x;
+  const path = [
+    handleCurve(
+      leaving.point,
+      quarterTurn(leaving.direction),
+      BEND.side * width,
+      arriving,
+      point(-1, 0),
+      BEND.centre * width,
+    ),
+  ];
+  return { edge: { id: 'inner', role: 'inner', path, allowance: plan.allowance }, centreAt };
+}
+
+/** How far the tip of a dart stands above, or not clear below, the facing's inner edge, mm; 0 when it is clear. */
+function intrusion(tip: Point, inner: Curve): number {
+  const points = sampleCurve(inner, OUTLINE_TOLERANCE);
+  const nearest = Math.min(...points.map((p) => distance(p, tip)));
+  const above = points.some((p, index) => {
+    const next = points[index + 1];
+    if (!next || p.x < tip.x === next.x < tip.x) return false;
+    return tip.y < p.y + ((next.y - p.y) * (tip.x - p.x)) / (next.x - p.x);
+  });
+  return above ? nearest + DART_CLEAR : Math.max(0, DART_CLEAR - nearest);
+}
+
+const tipOf = (piece: Piece, dart: Dart): Point => endOf(edgeOf(piece, dart.legs[0]).path);
+
+/** Steps in which a dart is pulled back until it is clear, mm. */
+const SHORTER = 3;
+
+/** The lining's darts pulled back below the join. */
+function clearDarts(piece: Piece, inner: Curve): Piece {
+  return piece.darts.reduce((before, dart) => {
+    let cleared = before;
+    for (let pull = 0; intrusion(tipOf(cleared, dart), inner) > 0.1; pull += SHORTER) {
+      const shorter = shortenDart(before, dart.id, pull + SHORTER);
+      if (distance(tipOf(shorter, dart), tipOf(cleared, dart)) < 1e-6) break;
+      cleared = shorter;
+    }
+    return cleared;
+  }, piece);
+}
+
+/**
+ * Parts a bodice piece along a facing's inner edge. The facing keeps neck, shoulder and armhole as they are, so that it
+ * sews to them edge to edge; the lining keeps the rest, with its start line where the facing ends at the centre. Side seams must be parted at one depth: see facingSideDepth.
+ */
+export function faceBodice(piece: Piece, which: 'front' | 'back', plan: FacingPlan): FacedPiece {
+  const side = sideBelowArmhole(piece);
+  const centre = edgeOf(piece, `centre-${which}`);
+  const depth = Math.min(plan.centreDepth, MOST_OF_SIDE * edgeLength(centre));
+  const { edge: inner, centreAt } = innerEdge(piece, side, centre, { ...plan, centreDepth: depth });
+  const { between: lower, beyond: upper } = splitAcross(
+    piece,
+    { edge: side.id, at: plan.sideDepth },
+    { edge: centre.id, at: centreAt },
+  );
+  const facing = makePiece({
+    ...piece,
+    id: `facing-${which}`,
+    name: `Facing ${which}`,
+    edges: [...upper.edges, inner],
+    notches: upper.notches,
+    darts: [],
+    levels: [],
+    intakes: [],
+  });
+  const lining = clearDarts(
+    makePiece({
+      ...copyInto(piece, 'lining'),
+      edges: [...lower.edges, reversedEdge(inner)],
+      notches: lower.notches,
+      levels: piece.levels.filter(({ path }) => liesBelow(path, inner.path)),
+    }),
+    inner.path,
+  );
+  const top = endOf(inner.path);
+  const crossing = lining.darts.filter((dart) => intrusion(tipOf(lining, dart), inner.path) > DART_CLEAR);
+  return {
+    facing,
+    lining: movePiece(lining, point(0, -top.y)),
+    findings: crossing.map(() =>
+      finding(
+        'facing-meets-dart',
+        { piece: lining.id, choice: which === 'front' ? 'neckDepthFront' : 'neckDepthBack' },
+        { remedy: { kind: 'set-choice', choice: which === 'front' ? 'neckDepthFront' : 'neckDepthBack' } },
+      ),
+    ),
+  };
+}
+
+/** Whether a level line lies on the lining: below the inner edge at the centre and at the side. */
+const liesBelow = (path: readonly Point[], inner: Curve): boolean =>
+  (path[0]?.y ?? 0) > endOf(inner).y && (path.at(-1)?.y ?? 0) > startOf(inner).y;

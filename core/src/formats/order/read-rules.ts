@@ -1,0 +1,72 @@
+import {
+  isRuleId,
+  ruleOf,
+  ruleSet,
+  rules,
+  type MethodRule,
+  type RuleId,
+  type RuleOverrides,
+  type RuleSet,
+  type RuleValue,
+} from '../../rules/catalogue.ts';
+import { inches, type Unit } from '../../units/length.ts';
+import { read, refuse, type Read } from '../input-fault.ts';
+import { readLength } from '../read-length.ts';
+import type { OrderFile, WrittenLength } from './order.ts';
+import { ALLOWANCE_BOUNDS } from './read-choices.ts';
+
+const RULE_BOUNDS = { least: 0, most: inches(12) };
+const NUMBER_MOST = { ratio: 10, percent: 50 } as const;
+
+function readMethod(rule: MethodRule, written: WrittenLength, field: string): Read<string> {
+  const known = Object.keys(rule.methods);
+  const method = known.find((each) => each === written);
+  return method === undefined
+    ? refuse('unknown-method', field, `Rule ${rule.label} is one of ${known.join(', ')}.`)
+    : read(method);
+}
+
+/** Reads one house rule: a length in any form, a plain number, or the name of a method. */
+export function readRule(id: RuleId, written: WrittenLength, unit: Unit, field: string): Read<RuleValue> {
+  const rule = ruleOf(id);
+  switch (rule.kind) {
+    case 'method':
+      return readMethod(rule, written, field) as Read<RuleValue>;
+    case 'length': {
+      const bounds = id.startsWith('allowance.') ? ALLOWANCE_BOUNDS : RULE_BOUNDS;
+      return readLength(written, unit, field, `Rule ${rule.label}`, bounds);
+    }
+    case 'ratio':
+    case 'percent': {
+      const count = typeof written === 'number' ? written : Number(written.trim() || NaN);
+      const most = NUMBER_MOST[rule.kind];
+      return count >= 0 && count <= most
+        ? read(count)
+        : refuse('out-of-range', field, `Rule ${rule.label} must be a number between 0 and ${most}.`);
+    }
+  }
+}
+
+/** Reads rules by dotted id; only those that are written. */
+export function readRuleOverrides(written: NonNullable<OrderFile['rules']>, unit: Unit): Read<RuleOverrides> {
+  const values: { [id in RuleId]?: RuleValue } = {};
+  for (const [id, value] of Object.entries(written)) {
+    const field = `rules.${id}`;
+    if (!isRuleId(id))
+      return refuse(
+        'unknown-rule',
+        field,
+        `${id} is not a house rule; there are ${Object.keys(rules).join(', ')}.`,
+      );
+    const rule = readRule(id, value, unit, field);
+    if (!rule.ok) return rule;
+    values[id] = rule.value;
+  }
+  return read(values as RuleOverrides);
+}
+
+/** Reads house rules by dotted id over the defaults. */
+export function readRules(written: OrderFile['rules'], unit: Unit): Read<RuleSet> {
+  const overrides = readRuleOverrides(written ?? {}, unit);
+  return overrides.ok ? read(ruleSet(overrides.value)) : overrides;
+}

@@ -1,0 +1,54 @@
+import type { Draft, Figure } from '../../drafting/draft.ts';
+import type { Ticket } from '../../shop/ticket.ts';
+import { formatLength } from '../../units/format-length.ts';
+import type { Unit } from '../../units/length.ts';
+import { cutName } from '../../words/names.ts';
+import { renderWorking } from '../../workings/render-working.ts';
+import { newPaper, roomBelow, skip, turnPage, write, type Paper } from './pdf-page.ts';
+
+export interface FiguresToPrint {
+  readonly ticket: Ticket;
+  readonly draft: Draft;
+  /** What the sheet is written in, whatever the ticket is. */
+  readonly unit: Unit;
+}
+
+/** A figure and its working need this much room, in points; less, and they would be parted by a page. */
+const ROOM = 30;
+
+function figureLines(paper: Paper, figure: Figure, unit: Unit): void {
+  if (roomBelow(paper) < ROOM) turnPage(paper);
+  const length = (mm: number) => formatLength(mm, unit);
+  const stitch =
+    figure.kind !== 'length' && Math.abs(figure.mm - figure.stitch) > 0.5
+      ? `, stitch ${length(figure.stitch)}`
+      : '';
+  write(paper, `${figure.label}: ${length(figure.mm)}${stitch}`, { bold: true });
+  const working = renderWorking(figure.working, unit);
+  const said =
+    figure.by === 'hand'
+      ? `by hand${figure.why ? ` (${figure.why})` : ''}; computed ${length(figure.computed)}: ${working}`
+      : working;
+  write(paper, said, { size: 9, quiet: true, indent: 12 });
+}
+
+/** The whole sheet of figures with their workings, in inches or centimetres, as a PDF file. */
+export async function figuresPdf({ ticket, draft, unit }: FiguresToPrint): Promise<Uint8Array> {
+  const paper = await newPaper(`Ticket ${ticket.number}, figures`);
+  write(paper, `No. ${ticket.number}  ${ticket.title}`, { bold: true, size: 18 });
+  write(
+    paper,
+    `${ticket.client.name}, due ${ticket.dueOn}. Lengths in ${unit === 'in' ? 'inches' : 'centimetres'}, on the cut line. Outs from the centre or fold, downs from the start line.`,
+  );
+  for (const { piece } of draft.pieces) {
+    skip(paper, 10);
+    if (roomBelow(paper) < 3 * ROOM) turnPage(paper);
+    write(paper, `${piece.name}, ${piece.role}, ${cutName(piece.cut.layers, piece.cut.copies)}`, {
+      bold: true,
+      size: 13,
+    });
+    const own = draft.figures.filter(({ id }) => id.startsWith(`${piece.id}/`));
+    for (const figure of own) figureLines(paper, figure, unit);
+  }
+  return paper.document.save();
+}

@@ -1,0 +1,134 @@
+import type { Cloth } from '../lay/cloth.ts';
+import { measureIds } from '../measures/catalogue.ts';
+import { ruleSet, rulesThatDiffer, type RuleId, type RuleValue } from '../rules/catalogue.ts';
+import type { EnteredById, TicketContent } from './ticket.ts';
+
+/** One difference between two states of a ticket; undefined where it was not there. Lengths in mm. */
+export type ContentChange =
+  | {
+      readonly part: 'measure' | 'choice' | 'figure';
+      readonly id: string;
+      readonly before?: number;
+      readonly after?: number;
+    }
+  | { readonly part: 'rule'; readonly id: RuleId; readonly before: RuleValue; readonly after: RuleValue }
+  | {
+      readonly part: 'cloth' | 'lay';
+      readonly role: string;
+      readonly before?: string;
+      readonly after?: string;
+    }
+  | { readonly part: 'sign-off'; readonly id: string; readonly before?: string; readonly after?: string }
+  | {
+      readonly part: 'title' | 'due' | 'unit' | 'conditions' | 'cut' | 'agreed';
+      readonly before: string;
+      readonly after: string;
+    };
+
+type Lengths = { readonly [id: string]: number | undefined };
+
+const lengthsOf = (entered: EnteredById): Lengths =>
+  Object.fromEntries(Object.entries(entered).map(([id, { mm }]) => [id, mm]));
+
+/** Lengths that differ by more than the finest fraction that is shown. */
+const SAME = 0.01;
+
+function lengthChanges(
+  part: 'measure' | 'choice' | 'figure',
+  before: Lengths,
+  after: Lengths,
+  order: readonly string[] = [],
+): ContentChange[] {
+  const ids = [...new Set([...order, ...Object.keys(before), ...Object.keys(after)])];
+  return ids.flatMap((id): ContentChange[] => {
+    const [was, is] = [before[id], after[id]];
+    if (was === is || (was !== undefined && is !== undefined && Math.abs(was - is) < SAME)) return [];
+    return [
+      { part, id, ...(was === undefined ? {} : { before: was }), ...(is === undefined ? {} : { after: is }) },
+    ];
+  });
+}
+
+type Texts = { readonly [key: string]: string | undefined };
+
+const textChanges = (before: Texts, after: Texts): { key: string; before?: string; after?: string }[] =>
+  [...new Set([...Object.keys(before), ...Object.keys(after)])].flatMap((key) => {
+    const [was, is] = [before[key], after[key]];
+    if (was === is) return [];
+    return [
+      { key, ...(was === undefined ? {} : { before: was }), ...(is === undefined ? {} : { after: is }) },
+    ];
+  });
+
+const clothText = ({ name, width, selvedge, length, oneWay, colour }: Cloth): string =>
+  [name, colour, width, selvedge, length ?? 'to buy', oneWay ? 'one way' : 'either way'].join(', ');
+
+const clothTexts = (cloths: readonly Cloth[]): Texts =>
+  Object.fromEntries(cloths.map((cloth) => [cloth.role, clothText(cloth)]));
+
+const layTexts = ({ lays }: TicketContent): Texts =>
+  Object.fromEntries(
+    Object.entries(lays).map(([role, lay]) => [role, `${lay.fold}, ${lay.length.toFixed(1)}`]),
+  );
+
+const figureLengths = ({ figures }: TicketContent): Lengths =>
+  Object.fromEntries(Object.entries(figures).map(([id, { mm }]) => [id, mm]));
+
+const signOffTexts = ({ signedOff }: TicketContent): Texts =>
+  Object.fromEntries(Object.entries(signedOff).map(([key, { why }]) => [key, why]));
+
+function plainChanges(before: TicketContent, after: TicketContent): ContentChange[] {
+  const conditions = ({ measures: { from, startLine, observations } }: TicketContent) =>
+    [from, startLine, observations.build, observations.tummy, observations.shoulders].join(', ');
+  const agreed = ({ choices }: TicketContent) => (choices === null ? 'not agreed' : 'agreed');
+  const parts = [
+    ['title', before.title, after.title],
+    ['due', before.dueOn, after.dueOn],
+    ['unit', before.unit, after.unit],
+    ['conditions', conditions(before), conditions(after)],
+    ['agreed', agreed(before), agreed(after)],
+    ['cut', before.cut.join(', '), after.cut.join(', ')],
+  ] as const;
+  return parts
+    .filter(([, was, is]) => was !== is)
+    .map(([part, was, is]): ContentChange => ({ part, before: was, after: is }));
+}
+
+/** Everything in which two states of a ticket differ, but for the chalk; in the order in which a shop works. */
+export function compareContents(before: TicketContent, after: TicketContent): ContentChange[] {
+  const [wasRules, isRules] = [ruleSet(before.rules), ruleSet(after.rules)];
+  return [
+    ...plainChanges(before, after),
+    ...lengthChanges(
+      'measure',
+      lengthsOf(before.measures.values),
+      lengthsOf(after.measures.values),
+      measureIds,
+    ),
+    ...lengthChanges('choice', lengthsOf(before.choices ?? {}), lengthsOf(after.choices ?? {})),
+    ...lengthChanges('figure', figureLengths(before), figureLengths(after)),
+    ...rulesThatDiffer(wasRules, isRules).map((id): ContentChange => ({
+      part: 'rule',
+      id,
+      before: wasRules[id],
+      after: isRules[id],
+    })),
+    ...textChanges(signOffTexts(before), signOffTexts(after)).map(({ key, ...change }): ContentChange => ({
+      part: 'sign-off',
+      id: key,
+      ...change,
+    })),
+    ...textChanges(clothTexts(before.cloths), clothTexts(after.cloths)).map(
+      ({ key, ...change }): ContentChange => ({
+        part: 'cloth',
+        role: key,
+        ...change,
+      }),
+    ),
+    ...textChanges(layTexts(before), layTexts(after)).map(({ key, ...change }): ContentChange => ({
+      part: 'lay',
+      role: key,
+      ...change,
+    })),
+  ];
+}

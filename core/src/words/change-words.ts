@@ -1,0 +1,105 @@
+import { isMeasureId, measureOf } from '../measures/catalogue.ts';
+import { ruleOf } from '../rules/catalogue.ts';
+import type { ContentChange } from '../shop/compare-contents.ts';
+import { styleOf } from '../styles/style-book.ts';
+import { formatLength } from '../units/format-length.ts';
+import type { Unit } from '../units/length.ts';
+import { pieceName } from './names.ts';
+import { ruleValueWords } from './rule-words.ts';
+
+export interface ChangeWords {
+  /** What changed: Waist; Neck depth, front; Outer cloth. */
+  readonly what: string;
+  readonly before: string;
+  readonly after: string;
+}
+
+const first = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+const plainNames = {
+  title: 'Title',
+  due: 'Due',
+  unit: 'Unit',
+  conditions: 'How it was measured',
+  agreed: 'Style',
+  cut: 'Pieces cut',
+} as const;
+
+function nameOf(
+  change: Extract<ContentChange, { part: 'measure' | 'choice' | 'figure' }>,
+  styleId: string,
+): string {
+  switch (change.part) {
+    case 'measure':
+      return isMeasureId(change.id) ? first(measureOf(change.id).names[0] ?? change.id) : change.id;
+    case 'choice':
+      return styleOf(styleId)?.choices[change.id]?.label ?? change.id;
+    case 'figure': {
+      const [piece, name] = change.id.split('/');
+      return `${pieceName(piece ?? '')}, ${(name ?? '').replaceAll('-', ' ')}, by hand`;
+    }
+  }
+}
+
+/** A difference between two states of a ticket, in the shop's words and unit. */
+export function changeWords(change: ContentChange, styleId: string, unit: Unit): ChangeWords {
+  const length = (mm: number | undefined, none: string) =>
+    mm === undefined ? none : formatLength(mm, unit, { denominator: 16, decimals: 2, style: 'typeset' });
+  switch (change.part) {
+    case 'measure':
+    case 'choice':
+    case 'figure': {
+      const none = { measure: 'not taken', choice: 'as usual', figure: 'as computed' }[change.part];
+      return {
+        what: nameOf(change, styleId),
+        before: length(change.before, none),
+        after: length(change.after, none),
+      };
+    }
+    case 'rule':
+      return {
+        what: `Rule, ${ruleOf(change.id).label}`,
+        before: ruleValueWords(change.id, change.before, unit),
+        after: ruleValueWords(change.id, change.after, unit),
+      };
+    case 'cloth':
+      return {
+        what: `${first(change.role)} cloth`,
+        before: clothName(change.before),
+        after: clothName(change.after),
+      };
+    case 'lay':
+      return {
+        what: `${first(change.role)} lay`,
+        before: layWords(change.before),
+        after: layWords(change.after),
+      };
+    case 'sign-off':
+      return { what: 'Signed off', before: change.before ?? 'no', after: change.after ?? 'taken back' };
+    case 'title':
+    case 'due':
+    case 'unit':
+    case 'conditions':
+    case 'agreed':
+    case 'cut':
+      return {
+        what: plainNames[change.part],
+        before: change.before || 'none',
+        after: change.after || 'none',
+      };
+  }
+}
+
+/** A cloth's text starts with its name. */
+const clothName = (text: string | undefined): string =>
+  text?.split(', ')[0] || (text === undefined ? 'none' : 'unnamed');
+const layWords = (text: string | undefined): string => text?.split(', ')[0] ?? 'none';
+
+/** A step of the history on one line: Waist 28 1/2 in → 29 in, and 2 more. */
+export function stepWords(changes: readonly ContentChange[], styleId: string, unit: Unit): string {
+  const [change, ...others] = changes;
+  if (!change) return 'No change';
+  const { what, before, after } = changeWords(change, styleId, unit);
+  const more = others.length === 0 ? '' : `, and ${others.length} more`;
+  return `${what}: ${before} → ${after}${more}`;
+}
