@@ -1,8 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { readConfig } from './config/config.ts';
 import { migrate } from './db/migrate.ts';
-import { loadDemo } from './demo/load-demo.ts';
-import { demoTickets } from './demo/demo-data.ts';
 import { testApp, type TestApp } from './testing/test-app.ts';
 
 describe('the application', () => {
@@ -41,14 +39,6 @@ describe('the application', () => {
   test('migrations run once', async () => {
     expect(await migrate(app.sequelize)).toEqual([]);
   });
-
-  test('the demo fills an empty database once, by the rules of the house', async () => {
-    expect(await loadDemo(new Date('2026-11-25T12:00:00Z'))).toBe(true);
-    expect(await loadDemo(new Date('2026-11-25T12:00:00Z'))).toBe(false);
-    const list = (await app.agent.get('/api/tickets')).body as { title: string; dueOn: string }[];
-    expect(list).toHaveLength(demoTickets.length);
-    expect(list[0]).toMatchObject({ title: 'Lantern-night dress', dueOn: '2026-11-30' });
-  }, 60_000);
 });
 
 describe('readConfig', () => {

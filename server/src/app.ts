@@ -4,6 +4,7 @@ import { pinoHttp } from 'pino-http';
 import type { Sequelize } from 'sequelize';
 import { clientRoutes } from './features/clients/client-routes.ts';
 import { healthRoutes } from './features/health/health-routes.ts';
+import { houseRoutes } from './features/house/house-routes.ts';
 import { ticketRoutes } from './features/tickets/ticket-routes.ts';
 import { errorHandler } from './http/error-handler.ts';
 import { Problem } from './http/problem.ts';
@@ -35,6 +36,7 @@ export function createApp({ sequelize, log, webDir }: AppDependencies): Express 
   api.use(express.json({ limit: BODY_LIMIT, strict: false }));
   api.use('/health', healthRoutes(sequelize));
   api.use('/clients', clientRoutes());
+  api.use('/house', houseRoutes());
   api.use('/tickets', ticketRoutes());
   api.use(() => {
     throw new Problem(404, 'not-found', 'There is nothing at this address.');

@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import { boxOf, moveRing } from '../geometry/ring.ts';
 import { fittedDress } from '../styles/fitted-dress/fitted-dress.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
+import { missesBody, missesSizes } from '../testing/misses-size-table.ts';
 import { inches } from '../units/length.ts';
 import { checkLay } from './check-lay.ts';
 import type { Cloth } from './cloth.ts';
@@ -158,6 +159,14 @@ describe('checkLay', () => {
 });
 
 describe('planning', () => {
+  test.each(missesSizes)('first lays of size $size hold in every fold', (size) => {
+    const own = fittedDress.draft(draftInput(missesBody(size))).pieces.map(layPieceOf);
+    for (const fold of folds) {
+      const lay = planForWork({ pieces: own, cloth, fold, seed: 2, shrinkPercent: 0, buyIn: 'yd' }, 1);
+      expect(checkLay(lay, own, cloth)).toEqual([]);
+    }
+  });
+
   test('the same seed and work give the same lay, more work never a longer one', () => {
     expect(plan('half', cloth, 7, 4)).toEqual(plan('half', cloth, 7, 4));
     expect(plan('half', cloth, 7, 12).length).toBeLessThanOrEqual(plan('half', cloth, 7, 4).length);

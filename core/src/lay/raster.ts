@@ -11,9 +11,13 @@ export const CELL = 5;
 
 type Run = [number, number];
 
-function merged(runs: readonly Run[]): Run[] {
+/** Runs in mm as runs of cells. Rounding noise must not lead out of the box: a cell before the first would be taken for free. */
+function merged(runs: readonly Run[], columns: number): Run[] {
   const sorted = runs
-    .map(([from, to]): Run => [Math.floor(from / CELL), Math.floor(to / CELL) + 1])
+    .map(([from, to]): Run => [
+      Math.max(0, Math.floor(from / CELL)),
+      Math.min(columns, Math.floor(to / CELL) + 1),
+    ])
     .sort((a, b) => a[0] - b[0]);
   const result: Run[] = [];
   for (const run of sorted) {
@@ -30,6 +34,7 @@ function merged(runs: readonly Run[]): Run[] {
  */
 export function rasterise(ring: Ring): Raster {
   const box = boxOf(ring);
+  const columns = Math.floor((box.maxX - box.minX) / CELL) + 1;
   const sides = sidesOf(ring).map(([a, b]) => ({
     ax: a.x - box.minX,
     ay: a.y - box.minY,
@@ -59,7 +64,7 @@ export function rasterise(ring: Ring): Raster {
         const [p, q] = [xAt(side, clip(top)), xAt(side, clip(bottom))];
         return [Math.min(p, q), Math.max(p, q)];
       });
-    return merged([...swept, ...insideAt(top), ...insideAt(bottom)]);
+    return merged([...swept, ...insideAt(top), ...insideAt(bottom)], columns);
   });
-  return { rows, columns: Math.floor((box.maxX - box.minX) / CELL) + 1 };
+  return { rows, columns };
 }

@@ -7,6 +7,8 @@ const nothing: TicketProgress = {
   hasLay: false,
   marksDone: 0,
   marksInAll: 0,
+  piecesCut: 0,
+  piecesLaid: 0,
 };
 const states = (progress: Partial<TicketProgress>, draft?: { stopped: boolean; layStale: boolean }) =>
   stationsOf({ ...nothing, ...progress }, draft)

@@ -27,6 +27,9 @@ export interface TicketProgress {
   readonly marksDone: number;
   /** How many marks there are, once the pieces are known; 0 before. */
   readonly marksInAll: number;
+  readonly piecesCut: number;
+  /** How many pieces the chosen lays have. */
+  readonly piecesLaid: number;
 }
 
 /** The cloth that shows is laid, and so is every other cloth that was named for the style. */
@@ -42,6 +45,10 @@ export const progressOf = (ticket: Ticket): TicketProgress => ({
   hasLay: isLaid(ticket),
   marksDone: Object.values(ticket.chalked).reduce((sum, count) => sum + count, 0),
   marksInAll: ticket.marksInAll,
+  piecesCut: ticket.cut.length,
+  piecesLaid: new Set(
+    Object.values(ticket.lays).flatMap(({ placements }) => placements.map(({ piece }) => piece)),
+  ).size,
 });
 
 /** The state of every station; the first that is not done is the next thing to do. */

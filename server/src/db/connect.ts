@@ -1,11 +1,15 @@
 import { Sequelize } from 'sequelize';
 import { initClientModel } from '../features/clients/client-model.ts';
+import { initHouseModel } from '../features/house/house-model.ts';
 import { initTicketModels } from '../features/tickets/ticket-model.ts';
+import { initTicketStateModels } from '../features/tickets/ticket-state-model.ts';
 
 /** A connection with every model bound to it; migrations make the tables. */
 export function connect(url: string): Sequelize {
   const sequelize = new Sequelize(url, { logging: false, define: { underscored: true }, pool: { max: 8 } });
   initClientModel(sequelize);
   initTicketModels(sequelize);
+  initTicketStateModels(sequelize);
+  initHouseModel(sequelize);
   return sequelize;
 }

@@ -1,3 +1,8 @@
+import type { Observations } from '@ample-bolt/core/measures/measure-set';
+import type { ClothFile } from '@ample-bolt/core/formats/order/order';
+import type { Fold } from '@ample-bolt/core/lay/lay';
+import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+
 /** An invented workroom in an invented harbour town: it dresses a lantern-night procession, a brass band, and whoever comes in. */
 export interface DemoTicket {
   readonly client: { readonly name: string; readonly kind: 'adult' | 'child' };
@@ -6,76 +11,111 @@ export interface DemoTicket {
   readonly dueIn: number;
   readonly unit: 'in' | 'cm';
   readonly from?: 'neckSide' | 'midShoulder';
-  readonly observations?: {
-    readonly build: 'slim' | 'middle' | 'full';
-    readonly tummy: 'flat' | 'rounded';
-    readonly shoulders: 'square' | 'middle' | 'sloping';
-  };
+  readonly observations?: Observations;
   readonly measures: { readonly [id: string]: string };
   /** Absent until agreed with the client. */
   readonly choices?: { readonly [id: string]: string };
-  readonly cloth?: {
-    readonly name: string;
-    readonly colour: string;
-    readonly width: string;
-    readonly oneWay?: boolean;
-    readonly length?: string;
-  };
-  readonly lay?: 'open' | 'half';
+  /** Rules of the ticket's own. */
+  readonly rules?: { readonly [id: string]: string };
+  readonly figures?: { readonly [id: string]: { readonly value: string; readonly why: string } };
+  readonly cloths?: readonly ClothFile[];
+  readonly lays?: { readonly [role in ClothRole]?: Fold };
   /** How much of the chalking is done, from 0 to 1. */
   readonly chalked?: number;
+  /** Pieces cut, of all in cutting order, from 0 to 1. */
+  readonly cut?: number;
+  /** Why its stops are signed off. */
+  readonly signedOff?: string;
 }
+
+const adult = (name: string) => ({ name, kind: 'adult' }) as const;
+const seen = (
+  build: Observations['build'],
+  tummy: Observations['tummy'],
+  shoulders: Observations['shoulders'],
+): Observations => ({ build, tummy, shoulders });
+
+const outer = (name: string, colour: string, width: string, more: Partial<ClothFile> = {}): ClothFile => ({ role: 'outer', name, colour, width, ...more }); // prettier-ignore
+const lining = (name: string, colour: string, width = '54in'): ClothFile => ({ role: 'lining', name, colour, width }); // prettier-ignore
+const stay: ClothFile = { role: 'stay', name: 'Light woven stay', colour: '#d9d6cf', width: '36in' };
 
 // prettier-ignore
 export const demoTickets: readonly DemoTicket[] = [
   {
-    client: { name: 'Ottoline Farrow', kind: 'adult' },
-    title: 'Lamp-bearer’s gown',
-    dueIn: 16,
-    unit: 'in',
-    observations: { build: 'middle', tummy: 'flat', shoulders: 'middle' },
+    client: adult('Ottoline Farrow'), title: 'Lamp-bearer’s gown', dueIn: 16, unit: 'in', observations: seen('middle', 'flat', 'middle'),
     measures: { shoulder: '15 1/4', acrossChest: '13', acrossBack: '14 1/4', bustSpan: '7 1/2', shoulderToBust: '10 1/4', shoulderToUnderBust: '13 1/2', frontWaistLength: '17', backWaistLength: '16 1/4', highBust: '34 1/2', bust: '37 1/2', underBust: '31 3/4', waist: '28 1/2', hip: '40 1/2', armhole: '16 1/4', waistToHip: '8 1/2', waistToKnee: '23' },
     choices: { neckDepthFront: '4', pegging: '3/4' },
-    cloth: { name: 'Teal sateen', colour: '#23545b', width: '45in' },
-    lay: 'open',
-    chalked: 0.4,
+    cloths: [outer('Teal sateen', '#23545b', '45in'), lining('Smoke habotai', '#8d97a0'), stay],
+    lays: { outer: 'open', lining: 'half', stay: 'half' },
+    chalked: 0.16,
   },
   {
-    client: { name: 'Marisol Tern', kind: 'adult' },
-    title: 'Cornet player’s dress',
-    dueIn: 9,
-    unit: 'in',
-    observations: { build: 'full', tummy: 'rounded', shoulders: 'sloping' },
+    client: adult('Marisol Tern'), title: 'Cornet player’s dress', dueIn: 9, unit: 'in', observations: seen('full', 'rounded', 'sloping'),
     measures: { shoulder: '16', acrossChest: '14 1/4', acrossBack: '15 1/4', bustSpan: '8 1/2', shoulderToBust: '11 3/4', shoulderToUnderBust: '15', frontWaistLength: '18 1/4', backWaistLength: '16 3/4', highBust: '41', bust: '45', underBust: '37 1/2', waist: '38 1/2', hip: '47 1/2', armhole: '19', waistToHip: '8 3/4' },
     choices: { easeBust: '2 1/2', easeHip: '2 1/2', pegging: '1/2' },
-    cloth: { name: 'Madder wool crepe', colour: '#7d2f33', width: '60in' },
-    lay: 'half',
+    cloths: [outer('Madder wool crepe', '#7d2f33', '60in'), lining('Wine satin', '#5b2430'), stay],
+    lays: { outer: 'width', lining: 'half', stay: 'half' },
   },
   {
-    client: { name: 'Ines Quill', kind: 'adult' },
-    title: 'Harbour-office dress',
-    dueIn: 23,
-    unit: 'cm',
-    from: 'midShoulder',
-    observations: { build: 'slim', tummy: 'flat', shoulders: 'square' },
+    client: adult('Ines Quill'), title: 'Harbour-office dress', dueIn: 23, unit: 'cm', from: 'midShoulder', observations: seen('slim', 'flat', 'square'),
     measures: { shoulder: '37', bustSpan: '17', shoulderToBust: '25', frontWaistLength: '41.5', backWaistLength: '40', highBust: '79', bust: '82', waist: '64', hip: '90', armhole: '37', waistToHip: '21' },
     choices: {},
-    cloth: { name: 'Pale linen', colour: '#cfc4a8', width: '140cm' },
+    figures: { 'skirt-front/length': { value: '60', why: 'Her desk is low; she wants it over the knee' } },
+    cloths: [outer('Pale linen', '#cfc4a8', '140cm'), lining('Straw cotton lawn', '#d8c690', '140cm')],
   },
   {
-    client: { name: 'Perpetua Lowe', kind: 'adult' },
-    title: 'Choir dress, first fitting',
-    dueIn: 30,
-    unit: 'in',
-    observations: { build: 'middle', tummy: 'rounded', shoulders: 'middle' },
+    client: adult('Perpetua Lowe'), title: 'Choir dress, first fitting', dueIn: 30, unit: 'in', observations: seen('middle', 'rounded', 'middle'),
     measures: { shoulder: '14 3/4', bustSpan: '7 3/4', shoulderToBust: '10 3/4', frontWaistLength: '17', backWaistLength: '16', highBust: '36 1/2', bust: '39', waist: '34', hip: '42', armhole: '16 3/4', waistToHip: '8' },
   },
   {
-    client: { name: 'Wilhelmina Sedge', kind: 'adult' },
-    title: 'Lantern-night dress',
-    dueIn: 5,
-    unit: 'in',
+    client: adult('Wilhelmina Sedge'), title: 'Lantern-night dress', dueIn: 5, unit: 'in',
     measures: { shoulder: '15', bustSpan: '7 1/4', bust: '35', waist: '27' },
   },
-  { client: { name: 'Ottoline Farrow', kind: 'adult' }, title: 'Everyday dress, navy', dueIn: 41, unit: 'in', measures: {} },
+  { client: adult('Ottoline Farrow'), title: 'Everyday dress, navy', dueIn: 41, unit: 'in', measures: {} },
+  {
+    client: { name: 'Pip Marrow', kind: 'child' }, title: 'Torch-carrier’s frock', dueIn: 12, unit: 'in', observations: seen('slim', 'flat', 'middle'),
+    measures: { height: '53', shoulder: '11 3/4', acrossChest: '10 1/4', acrossBack: '11', bustSpan: '5 1/2', shoulderToBust: '7 3/4', frontWaistLength: '12 3/4', backWaistLength: '12 1/4', bust: '27', waist: '24 1/2', hip: '29', armhole: '12 1/2', waistToHip: '5 3/4', waistToKnee: '16' },
+    choices: { neckDepthFront: '2 1/2', neckDepthBack: '1', pegging: '0', easeBust: '2 1/2' },
+    cloths: [outer('Sunflower cotton', '#c98f1d', '44in', { length: '2yd' })],
+    lays: { outer: 'half' },
+    chalked: 1,
+  },
+  {
+    client: adult('Delphine Oakes'), title: 'Harbour-master’s dinner', dueIn: 2, unit: 'in', observations: seen('middle', 'flat', 'sloping'),
+    measures: { shoulder: '15 1/2', acrossChest: '13 1/4', acrossBack: '14 1/2', bustSpan: '7 3/4', shoulderToBust: '10 1/2', frontWaistLength: '17 1/2', backWaistLength: '16 1/2', highBust: '35', bust: '38', waist: '30', hip: '41 1/2', armhole: '16 1/2', waistToHip: '8 1/2', waistToKnee: '23 1/2' },
+    choices: { easeBust: '3', slit: '10' },
+    cloths: [outer('Ink barathea', '#1f2536', '60in', { oneWay: true }), lining('Silver twill', '#a9adb3'), stay],
+    lays: { outer: 'half', lining: 'half', stay: 'half' },
+    chalked: 1, cut: 0.6,
+  },
+  {
+    client: adult('Bettina Gale'), title: 'Ferry-day dress', dueIn: 19, unit: 'in', observations: seen('slim', 'flat', 'middle'),
+    measures: { shoulder: '14 1/2', bustSpan: '7', shoulderToBust: '9 3/4', frontWaistLength: '16 1/4', backWaistLength: '15 1/2', bust: '34', waist: '26', hip: '37', armhole: '15 1/2', waistToHip: '8', hand: '8 1/4', upperArm: '10 1/2' },
+    choices: { neckDepthFront: '3' },
+    rules: { 'school.block': 'table' },
+    cloths: [outer('Sky poplin', '#7fa3b8', '45in')],
+  },
+  {
+    client: adult('Hester Brill'), title: 'Net-loft overdress', dueIn: 27, unit: 'cm', observations: seen('full', 'rounded', 'middle'),
+    measures: { shoulder: '41', bustSpan: '21', shoulderToBust: '29', frontWaistLength: '46', backWaistLength: '43', highBust: '102', bust: '110', waist: '98', hip: '116', armhole: '47', waistToHip: '22' },
+    choices: { easeWaist: '6', pegging: '1' },
+    rules: { 'school.block': 'table' },
+    signedOff: 'Worn over a wrapper; she asked for it close at the bust',
+    cloths: [outer('Slate herringbone', '#4b5258', '150cm'), lining('Charcoal satin', '#33383d', '140cm')],
+    lays: { outer: 'width', lining: 'half' },
+  },
+  {
+    client: adult('Rosalind Pike'), title: 'Bandstand dress', dueIn: -1, unit: 'in', observations: seen('middle', 'flat', 'square'),
+    measures: { shoulder: '15', bustSpan: '7 1/4', shoulderToBust: '10', frontWaistLength: '16 3/4', backWaistLength: '16', bust: '36', waist: '29', hip: '39', armhole: '16', waistToHip: '8 1/4', waistToKnee: '22 1/2' },
+    choices: { pegging: '1/2' },
+    cloths: [outer('Brick gaberdine', '#8b4a34', '58in', { length: '2 1/2yd' }), lining('Rust lawn', '#a56a4b', '45in'), stay],
+    lays: { outer: 'half', lining: 'half', stay: 'half' },
+    chalked: 1, cut: 1,
+  },
+  { client: adult('Clementine Rook'), title: 'Lighthouse keeper’s dress', dueIn: 34, unit: 'in', measures: { bust: '41', waist: '35', hip: '44' } },
+  {
+    client: adult('Edda Fenn'), title: 'Tide-table launch', dueIn: 46, unit: 'cm', observations: seen('middle', 'flat', 'middle'),
+    measures: { shoulder: '38.5', bustSpan: '19', shoulderToBust: '26.5', frontWaistLength: '43', backWaistLength: '41', bust: '94', waist: '75', hip: '101', armhole: '41', waistToHip: '21', waistToKnee: '58' },
+    choices: { length: '104', neckDepthBack: '12' },
+  },
 ];

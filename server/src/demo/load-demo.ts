@@ -1,7 +1,10 @@
+import { cuttingOrder } from '@ample-bolt/core/chalk/chalk-piece';
 import { layPieceOf } from '@ample-bolt/core/lay/layable';
-import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { Fold, Lay } from '@ample-bolt/core/lay/lay';
 import { planForWork } from '@ample-bolt/core/lay/plan-lay';
 import { usualObservations } from '@ample-bolt/core/measures/measure-set';
+import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import { findingKey, openStops } from '@ample-bolt/core/shop/sign-off';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { ClientModel } from '../features/clients/client-model.ts';
 import { listClients } from '../features/clients/client-repository.ts';
@@ -13,8 +16,12 @@ import {
   setChalk,
   setChoices,
   setCloths,
+  setCut,
+  setFigures,
   setLay,
   setMeasures,
+  setRules,
+  setSignOffs,
 } from '../features/tickets/ticket-service.ts';
 import { demoTickets, type DemoTicket } from './demo-data.ts';
 
@@ -22,14 +29,16 @@ const dayAfter = (today: Date, days: number): string =>
   new Date(today.getTime() + days * 86_400_000).toISOString().slice(0, 10);
 
 /** Enough search for a good demo lay without holding up the first start. */
-const LAY_WORK = 120;
+const LAY_WORK = 60;
 
-function layOf(ticket: Ticket, fold: Lay['fold']): Lay {
-  const [cloth] = ticket.cloths;
-  if (!cloth) throw new Error(`demo ticket ${ticket.title} has a lay but no cloth`);
+function layOf(ticket: Ticket, role: ClothRole, fold: Fold): Lay {
+  const cloth = ticket.cloths.find((each) => each.role === role);
+  if (!cloth) throw new Error(`demo ticket ${ticket.title} has a ${role} lay but no ${role} cloth`);
   return planForWork(
     {
-      pieces: draftTicket(ticket).pieces.map(layPieceOf),
+      pieces: draftTicket(ticket)
+        .pieces.filter(({ piece }) => piece.role === role)
+        .map(layPieceOf),
       cloth,
       fold,
       seed: 1,
@@ -42,36 +51,67 @@ function layOf(ticket: Ticket, fold: Lay['fold']): Lay {
 
 /** The first part of all marks, piece by piece in chalking order. */
 function chalkedSoFar(ticket: Ticket, part: number): Ticket['chalked'] {
-  const marks = marksOf(ticket, draftTicket(ticket), ticket.lay);
+  const marks = marksOf(ticket, draftTicket(ticket), ticket.lays);
   const chalked: Record<string, number> = {};
   for (const { piece } of marks.slice(0, Math.round(marks.length * part)))
     chalked[piece] = (chalked[piece] ?? 0) + 1;
   return chalked;
 }
 
-/** Enters one demo ticket as a person would, through the same services and checks. */
-async function enter(demo: DemoTicket, today: Date): Promise<void> {
+function cutSoFar(ticket: Ticket, part: number): string[] {
+  const pieces = cuttingOrder(draftTicket(ticket).pieces)
+    .map(({ piece }) => piece)
+    .filter(({ role }) => ticket.lays[role]);
+  return pieces.slice(0, Math.round(pieces.length * part)).map(({ id }) => id);
+}
+
+async function open(demo: DemoTicket, today: Date): Promise<Ticket> {
   const known = (await listClients()).find(({ name }) => name === demo.client.name);
-  let ticket = await openTicket({
+  const ticket = await openTicket({
     title: demo.title,
     client: known ? { id: known.id } : demo.client,
     dueOn: dayAfter(today, demo.dueIn),
     unit: demo.unit,
     styleId: 'fitted-dress',
   });
-  const { id } = ticket;
-  const conditions = {
+  return setMeasures(ticket.id, {
+    version: ticket.version,
     from: demo.from ?? 'neckSide',
     startLine: 'stitch',
     observations: demo.observations ?? usualObservations,
-  } as const;
-  ticket = await setMeasures(id, { version: ticket.version, ...conditions, values: demo.measures });
-  if (demo.choices) ticket = await setChoices(id, { version: ticket.version, choices: demo.choices });
-  if (demo.cloth)
-    ticket = await setCloths(id, { version: ticket.version, cloths: [{ role: 'outer', ...demo.cloth }] });
-  if (demo.lay) ticket = await setLay(id, { version: ticket.version, lay: layOf(ticket, demo.lay) });
+    values: demo.measures,
+  });
+}
+
+/** Everything that is agreed before the cloth is touched. */
+async function agree(ticket: Ticket, demo: DemoTicket): Promise<Ticket> {
+  const { id } = ticket;
+  let current = ticket;
+  const on = () => ({ version: current.version });
+  if (demo.choices) current = await setChoices(id, { ...on(), choices: demo.choices });
+  if (demo.rules) current = await setRules(id, { ...on(), rules: demo.rules });
+  if (demo.figures) current = await setFigures(id, { ...on(), figures: demo.figures });
+  if (demo.cloths) current = await setCloths(id, { ...on(), cloths: demo.cloths });
+  if (demo.signedOff !== undefined) {
+    const why = demo.signedOff;
+    const stops = openStops(draftTicket(current).findings, {});
+    const signedOff = Object.fromEntries(
+      stops.map((stop) => [findingKey(stop), { why, found: stop.found ?? null }]),
+    );
+    current = await setSignOffs(id, { ...on(), signedOff });
+  }
+  return current;
+}
+
+/** Enters one demo ticket as a person would, through the same services and checks. */
+async function enter(demo: DemoTicket, today: Date): Promise<void> {
+  let ticket = await agree(await open(demo, today), demo);
+  const { id } = ticket;
+  for (const [role, fold] of Object.entries(demo.lays ?? {}) as [ClothRole, Fold][])
+    ticket = await setLay(id, { version: ticket.version, role, lay: layOf(ticket, role, fold) });
   if (demo.chalked !== undefined)
-    await setChalk(id, { version: ticket.version, chalked: chalkedSoFar(ticket, demo.chalked) });
+    ticket = await setChalk(id, { version: ticket.version, chalked: chalkedSoFar(ticket, demo.chalked) });
+  if (demo.cut !== undefined) await setCut(id, { version: ticket.version, cut: cutSoFar(ticket, demo.cut) });
 }
 
 /** Fills an empty database with the demo, all of it or nothing; says whether it did. */

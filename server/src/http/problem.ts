@@ -45,5 +45,6 @@ const TITLES: Readonly<Record<number, string>> = {
   413: 'Too large',
   415: 'Not JSON',
   422: 'Input to correct',
+  423: 'Under the chalk',
   500: 'Fault in the program',
 };

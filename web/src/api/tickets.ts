@@ -1,7 +1,10 @@
 import type { ClothFile } from '@ample-bolt/core/formats/order/order';
+import type { Draft } from '@ample-bolt/core/drafting/draft';
 import type { Lay, Purchase } from '@ample-bolt/core/lay/lay';
 import type { TicketProgress } from '@ample-bolt/core/shop/stations';
-import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
+import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import type { SignOff } from '@ample-bolt/core/shop/sign-off';
+import type { MeasureSet, Ticket, TicketContent } from '@ample-bolt/core/shop/ticket';
 import { useEffect, useRef } from 'react';
 import useSWR, { useSWRConfig } from 'swr';
 import { ApiProblem, send } from './fetcher.ts';
@@ -13,13 +16,37 @@ export interface TicketSummary extends Pick<
   Ticket,
   'id' | 'number' | 'title' | 'client' | 'dueOn' | 'styleId'
 > {
-  readonly cloth: { readonly name: string; readonly colour: string } | null;
-  readonly buy: Purchase | null;
+  /** Name and colour of the cloth that shows, once it is named. */
+  readonly cloth: string | null;
+  readonly colour: string | null;
+  readonly toBuy: readonly {
+    readonly role: ClothRole;
+    readonly name: string;
+    readonly colour: string;
+    readonly buy: Purchase;
+  }[];
   readonly progress: TicketProgress;
 }
 
 export const useTickets = () => useSWR<TicketSummary[], Error>(LIST);
 export const useTicket = (id: string) => useSWR<Ticket, Error>(keyOf(id));
+
+/** One step of a ticket's history. */
+export interface TicketStep {
+  readonly place: number;
+  readonly what: string;
+  readonly madeAt: string;
+}
+
+/** The history as it stands at a version of the ticket. */
+export const useSteps = ({ id, version }: Pick<Ticket, 'id' | 'version'>) =>
+  useSWR<TicketStep[], Error>(`${keyOf(id)}/steps?at=${version}`);
+export const useStepContent = (id: string, place: number | undefined) =>
+  useSWR<TicketContent, Error>(place === undefined ? null : `${keyOf(id)}/steps/${place}`);
+
+/** The pieces under the chalk, where chalking has begun. */
+export const useFrozen = ({ id, frozen }: Pick<Ticket, 'id' | 'frozen'>) =>
+  useSWR<Draft, Error>(frozen ? `${keyOf(id)}/frozen?at=${frozen.at}` : null);
 
 /** What each change sends; lengths go as typed. */
 export interface TicketChanges {
@@ -28,8 +55,15 @@ export interface TicketChanges {
   };
   readonly choices: { readonly choices: { readonly [id: string]: string } };
   readonly cloths: { readonly cloths: readonly ClothFile[] };
-  readonly lay: { readonly lay: Lay | null };
+  readonly rules: { readonly rules: { readonly [id: string]: string | null } };
+  readonly figures: {
+    readonly figures: { readonly [id: string]: { readonly value: string; readonly why: string } | null };
+  };
+  readonly 'sign-offs': { readonly signedOff: { readonly [key: string]: SignOff | null } };
+  readonly lay: { readonly role: ClothRole; readonly lay: Lay | null };
   readonly chalk: Pick<Ticket, 'chalked'>;
+  readonly cut: Pick<Ticket, 'cut'>;
+  readonly place: { readonly place: number };
 }
 
 export interface TicketActions {
@@ -40,9 +74,13 @@ export interface TicketActions {
 
 /**
  * Changes of one ticket, sent one after the other, each on the version that the one before left: fast typing must not
- * collide with itself. A change that others made in between is a 409, and their version is then on screen.
+ * collide with itself. A change that others made in between is a 409, and their version is then on screen. One that
+ * would redraw pieces under the chalk is a 423: `askRelease` decides whether it is sent again with leave to.
  */
-export function useTicketActions(ticket: Pick<Ticket, 'id' | 'version'>): TicketActions {
+export function useTicketActions(
+  ticket: Pick<Ticket, 'id' | 'version'>,
+  askRelease: (problem: ApiProblem) => Promise<boolean>,
+): TicketActions {
   const { mutate } = useSWRConfig();
   const key = keyOf(ticket.id);
   const line = useRef({ version: ticket.version, last: Promise.resolve<unknown>(undefined) });
@@ -50,14 +88,19 @@ export function useTicketActions(ticket: Pick<Ticket, 'id' | 'version'>): Ticket
     line.current.version = Math.max(line.current.version, ticket.version);
   }, [ticket.version]);
 
-  const store = (change: (version: number) => Promise<Ticket>): Promise<Ticket> => {
+  const store = (change: (on: { version: number; release?: true }) => Promise<Ticket>): Promise<Ticket> => {
     const show = (current: Ticket) => {
       line.current.version = current.version;
       return mutate(key, current, { revalidate: false });
     };
     const sent = line.current.last.then(async () => {
       try {
-        const stored = await change(line.current.version);
+        const on = { version: line.current.version };
+        const stored = await change(on).catch(async (error: unknown) => {
+          if (!(error instanceof ApiProblem) || error.code !== 'frozen') throw error;
+          if (await askRelease(error)) return change({ ...on, release: true });
+          throw new ApiProblem(423, 'kept', 'Not changed: the pieces stay as they are chalked.', undefined);
+        });
         await show(stored);
         void mutate(LIST);
         return stored;
@@ -70,8 +113,8 @@ export function useTicketActions(ticket: Pick<Ticket, 'id' | 'version'>): Ticket
     return sent;
   };
   return {
-    put: (part, change) => store((version) => send<Ticket>('PUT', `${key}/${part}`, { version, ...change })),
-    edit: (change) => store((version) => send<Ticket>('PATCH', key, { version, ...change })),
+    put: (part, change) => store((on) => send<Ticket>('PUT', `${key}/${part}`, { ...on, ...change })),
+    edit: (change) => store((on) => send<Ticket>('PATCH', key, { ...on, ...change })),
   };
 }
 

@@ -1,44 +1,108 @@
-import { CalendarDays, ReceiptText, UserRound } from 'lucide-react';
+import { CalendarDays, Home, Keyboard, ReceiptText, Search as Glass, UserRound } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
 import { NavLink, Outlet, useMatch } from 'react-router';
+import { useHotkeys } from '../ui/use-hotkeys.ts';
+import { useOnline } from '../ui/use-online.ts';
+import { KeyList } from './KeyList.tsx';
 import { paths } from './paths.ts';
+import { Search } from './Search.tsx';
 
 const rooms = [
   { to: paths.today, name: 'Today', Icon: CalendarDays },
   { to: paths.tickets, name: 'Tickets', Icon: ReceiptText },
   { to: paths.people, name: 'People', Icon: UserRound },
+  { to: paths.house, name: 'House', Icon: Home },
 ];
 
-/** The rail of rooms and the room itself. The Chalk station takes the whole table. */
+/** The rail of rooms and the room itself. The Chalk station takes the whole table; on a phone the rail lies below. */
 export function Shell() {
   const chalking = useMatch('/tickets/:id/chalk');
-  if (chalking) return <Outlet />;
+  const [sheet, setSheet] = useState<'keys' | 'search'>();
+  useHotkeys({
+    '?': { does: 'this list', act: () => setSheet('keys') },
+    '/': { does: 'find a ticket', act: () => setSheet('search') },
+  });
+  const close = () => setSheet(undefined);
   return (
-    <div className="flex h-dvh">
-      <nav aria-label="Rooms" className="flex w-19 shrink-0 flex-col bg-walnut text-chalk">
-        <NavLink
-          to={paths.today}
-          className="py-4 text-center font-head text-xl font-semibold"
-          aria-label="Ample Bolt"
-        >
-          ab
-        </NavLink>
-        {rooms.map(({ to, name, Icon }) => (
-          <NavLink
-            key={to}
-            to={to}
-            end={to === paths.today}
-            className={({ isActive }) =>
-              `flex flex-col items-center gap-1 border-l-3 py-3 text-[13px] ${isActive ? 'border-chalk-now bg-walnut-3 text-white' : 'border-transparent text-linen-3 hover:bg-walnut-3'}`
-            }
-          >
-            <Icon size={21} strokeWidth={1.7} aria-hidden />
-            {name}
-          </NavLink>
-        ))}
-      </nav>
-      <div className="min-w-0 grow overflow-auto">
+    <>
+      {chalking ? (
         <Outlet />
-      </div>
-    </div>
+      ) : (
+        <div className="flex h-dvh max-md:flex-col-reverse">
+          <nav
+            aria-label="Rooms"
+            className="flex shrink-0 bg-walnut text-chalk max-md:h-14 max-md:justify-around md:w-19 md:flex-col"
+          >
+            <NavLink
+              to={paths.today}
+              className="py-4 text-center font-head text-xl font-semibold max-md:hidden"
+              aria-label="Ample Bolt"
+            >
+              ab
+            </NavLink>
+            {rooms.map(({ to, name, Icon }) => (
+              <NavLink
+                key={to}
+                to={to}
+                end={to === paths.today}
+                className={({ isActive }) =>
+                  `flex flex-col items-center gap-1 border-transparent py-3 text-[13px] max-md:min-w-14 max-md:border-t-3 max-md:py-1.5 md:border-l-3 ${isActive ? '!border-chalk-now bg-walnut-3 text-white' : 'text-linen-3 hover:bg-walnut-3'}`
+                }
+              >
+                <Icon size={21} strokeWidth={1.7} aria-hidden />
+                {name}
+              </NavLink>
+            ))}
+            <span className="grow max-md:hidden" />
+            <RailButton name="Find" onClick={() => setSheet('search')}>
+              <Glass size={21} strokeWidth={1.7} aria-hidden />
+            </RailButton>
+            <RailButton name="Keys" className="max-md:hidden" onClick={() => setSheet('keys')}>
+              <Keyboard size={21} strokeWidth={1.7} aria-hidden />
+            </RailButton>
+          </nav>
+          <div className="flex min-h-0 min-w-0 grow flex-col">
+            <Offline />
+            <div className="min-h-0 grow overflow-auto">
+              <Outlet />
+            </div>
+          </div>
+        </div>
+      )}
+      <KeyList open={sheet === 'keys'} onClose={close} />
+      <Search open={sheet === 'search'} onClose={close} />
+    </>
+  );
+}
+
+const RailButton = ({
+  name,
+  onClick,
+  children,
+  className = '',
+}: {
+  readonly name: string;
+  readonly onClick: () => void;
+  readonly children: ReactNode;
+  readonly className?: string;
+}) => (
+  <button
+    type="button"
+    onClick={onClick}
+    className={`flex flex-col items-center gap-1 border-transparent py-3 text-[13px] text-linen-3 hover:bg-walnut-3 max-md:min-w-14 max-md:border-t-3 max-md:py-1.5 md:border-l-3 ${className}`}
+  >
+    {children}
+    {name}
+  </button>
+);
+
+/** Said once, above whatever page is open: what is typed stays here until the shop computer is back. */
+function Offline() {
+  const online = useOnline();
+  if (online) return null;
+  return (
+    <p role="status" className="shrink-0 bg-weld-1 px-6 py-2 font-semibold text-weld">
+      No network. What you type is kept on this device and goes to the shop computer when it is back.
+    </p>
   );
 }

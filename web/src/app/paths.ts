@@ -1,3 +1,4 @@
+import type { Unit } from '@ample-bolt/core/units/length';
 import type { StationId } from '@ample-bolt/core/shop/stations';
 
 /** Every address of the application. */
@@ -6,7 +7,11 @@ export const paths = {
   tickets: '/tickets',
   newTicket: '/tickets/new',
   people: '/people',
+  house: '/house',
   station: (ticketId: string, station: StationId): string => `/tickets/${ticketId}/${station}`,
+  versions: (ticketId: string): string => `/tickets/${ticketId}/versions`,
+  ticketRules: (ticketId: string): string => `/tickets/${ticketId}/rules`,
   marksPdf: (ticketId: string): string => `/api/tickets/${ticketId}/marks.pdf`,
+  figuresPdf: (ticketId: string, unit: Unit): string => `/api/tickets/${ticketId}/figures.pdf?unit=${unit}`,
   orderFile: (ticketId: string): string => `/api/tickets/${ticketId}/order.json`,
 };

@@ -16,6 +16,7 @@ export const router = createBrowserRouter([
       { path: 'tickets', lazy: () => import('../features/tickets/index.ts') },
       { path: 'tickets/new', lazy: () => import('../features/tickets/new-ticket.ts') },
       { path: 'people', lazy: () => import('../features/people/index.ts') },
+      { path: 'house', lazy: () => import('../features/house/index.ts') },
       {
         path: 'tickets/:id',
         lazy: () => import('../features/ticket/index.ts'),
@@ -26,6 +27,8 @@ export const router = createBrowserRouter([
           { path: 'figures', lazy: () => import('../features/figures/index.ts') },
           { path: 'draft', lazy: () => import('../features/draft/index.ts') },
           { path: 'lay', lazy: () => import('../features/lay/index.ts') },
+          { path: 'rules', lazy: () => import('../features/ticket-rules/index.ts') },
+          { path: 'versions', lazy: () => import('../features/versions/index.ts') },
           { path: 'chalk', lazy: () => import('../features/chalk/index.ts') },
         ],
       },

@@ -1,4 +1,4 @@
-import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
+import { chalkFor, markInHand } from '@ample-bolt/core/chalk/chalk-colour';
 import type { Point } from '@ample-bolt/core/geometry/point';
 import { boxOf, type Box } from '@ample-bolt/core/geometry/ring';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
@@ -6,6 +6,7 @@ import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { levelName } from '@ample-bolt/core/words/names';
 import { useSize } from '../ui/use-size.ts';
+import { ringText } from './path-text.ts';
 import { PieceDrawing } from './PieceDrawing.tsx';
 import { fitView, toScreen, viewTransform } from './view.ts';
 
@@ -15,6 +16,10 @@ interface PieceOnClothProps {
   readonly unit: Unit;
   /** An edge to light up. */
   readonly lit?: string | undefined;
+  /** A point of the stitch line to point at. */
+  readonly at?: Point | undefined;
+  /** The same piece drafted otherwise, drawn behind it. */
+  readonly other?: DraftedPiece | undefined;
 }
 
 const MARGIN = 40;
@@ -37,10 +42,10 @@ function apart<T extends { readonly y: number }>(labels: readonly T[]): T[] {
 }
 
 /** A piece on the ticket's own cloth, with its levels named at their depth from the start line. */
-export function PieceOnCloth({ drafted, cloth, unit, lit }: PieceOnClothProps) {
+export function PieceOnCloth({ drafted, cloth, unit, lit, at, other }: PieceOnClothProps) {
   const [holder, size] = useSize<HTMLDivElement>();
   const { colour } = chalkFor(cloth);
-  const box = boxOf([...drafted.outline, ...drafted.stitch]);
+  const box = boxOf([...drafted.outline, ...drafted.stitch, ...(other?.outline ?? [])]);
   const view = fitView(box, { width: size.width - LABELS, height: size.height }, MARGIN);
   const onFold = drafted.piece.cut.layers === 'fold';
   const labels = apart(
@@ -66,7 +71,19 @@ export function PieceOnCloth({ drafted, cloth, unit, lit }: PieceOnClothProps) {
           aria-label={`${drafted.piece.name}, drawn on the cloth`}
         >
           <g transform={viewTransform(view)}>
+            {other && <OtherDraft drafted={other} colour={markInHand(cloth)} />}
             <PieceDrawing drafted={drafted} colour={colour} lit={lit} />
+            {at && (
+              <circle
+                cx={at.x}
+                cy={at.y}
+                r={7 / view.scale}
+                fill="none"
+                stroke={markInHand(cloth)}
+                strokeWidth="3"
+                vectorEffect="non-scaling-stroke"
+              />
+            )}
           </g>
           <GrainArrow at={toScreen(view, grainPlace(box))} colour={colour} words={drafted.piece.name} />
           {labels.map(({ name, down, y }) => (
@@ -87,6 +104,18 @@ export function PieceOnCloth({ drafted, cloth, unit, lit }: PieceOnClothProps) {
     </div>
   );
 }
+
+/** Another draft of the piece, stitch line only, in the chalk of the mark in hand. */
+const OtherDraft = ({ drafted, colour }: { readonly drafted: DraftedPiece; readonly colour: string }) => (
+  <path
+    d={ringText(drafted.stitch)}
+    fill="none"
+    stroke={colour}
+    strokeWidth="2"
+    strokeDasharray="7 5"
+    vectorEffect="non-scaling-stroke"
+  />
+);
 
 /** Near the centre and low: clear of darts, the bust point and the labels. */
 const grainPlace = (box: Box): Point => ({

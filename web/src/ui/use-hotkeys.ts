@@ -1,24 +1,47 @@
 import { useEffect, useRef } from 'react';
+import { hotkeyBoard } from './hotkey-board.ts';
 
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
-export type Hotkeys = Readonly<Record<string, (() => void) | undefined>>;
+/** Inside a dialog the page's keys rest, so that a letter does not act on what lies under it. */
+const inDialog = (): boolean => document.querySelector('[role=dialog], [role=alertdialog]') !== null;
 
-/** Keys that act anywhere on the page, but never while something is being typed. Names as in KeyboardEvent.key. */
+/** What a key does, in a few words for the list of keys, and the doing; left out where there is nothing to do now. */
+export interface Hotkey {
+  readonly does: string;
+  readonly act: (() => void) | undefined;
+}
+
+/** By name as in KeyboardEvent.key; with Control or Command as `mod+z`, `mod+shift+z`. */
+export type Hotkeys = Readonly<Record<string, Hotkey>>;
+
+function nameOf(event: KeyboardEvent): string {
+  const mod = event.ctrlKey || event.metaKey;
+  if (!mod) return event.key;
+  return `mod+${event.shiftKey ? 'shift+' : ''}${event.key.toLowerCase()}`;
+}
+
+/**
+ * Keys that act anywhere on the page, but never while something is being typed. They are listed under `?`; single
+ * letters can be turned off there.
+ */
 export function useHotkeys(keys: Hotkeys): void {
   const latest = useRef(keys);
   useEffect(() => {
     latest.current = keys;
+    return hotkeyBoard.show(keys);
   });
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
-      const act = latest.current[event.key];
-      if (!act) return;
+      if (event.altKey || isTyping(event.target) || inDialog()) return;
+      const name = nameOf(event);
+      if (name.length === 1 && !hotkeyBoard.lettersOn()) return;
+      const key = latest.current[name];
+      if (!key?.act) return;
       event.preventDefault();
-      act();
+      key.act();
     };
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);

@@ -1,9 +1,12 @@
-import { chalkAll } from '@ample-bolt/core/chalk/chalk-piece';
+import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Mark } from '@ample-bolt/core/chalk/mark';
 import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { checkLay } from '@ample-bolt/core/lay/check-lay';
 import { layPieceOf } from '@ample-bolt/core/lay/layable';
+import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import { openStops } from '@ample-bolt/core/shop/sign-off';
 import type { DraftStanding } from '@ample-bolt/core/shop/stations';
 import { orderOfTicket, type Ticket, type TicketInputs } from '@ample-bolt/core/shop/ticket';
 import { expose } from 'comlink';
@@ -15,36 +18,40 @@ export interface DraftedTicket {
   /** What the choices come to, defaults filled in, mm. */
   readonly chosen: { readonly [id: string]: number };
   readonly standing: DraftStanding;
+  /** Cloths whose lay no longer proves against today's pieces. */
+  readonly staleLays: readonly ClothRole[];
 }
 
-/** A ticket's inputs, and the lay that was chosen for them. */
-export type TicketToDraft = TicketInputs & Pick<Ticket, 'lay'>;
+/** A ticket's inputs, what was signed off, and the lays that were chosen for them. */
+export type TicketToDraft = TicketInputs & Pick<Ticket, 'lays' | 'signedOff'>;
 
 /** A lay is stale when it no longer proves against today's pieces and cloth. */
-function isStale({ lay, cloths }: TicketToDraft, draft: Draft): boolean {
-  if (!lay) return false;
+function isStale(lay: Lay, { cloths }: TicketToDraft, draft: Draft): boolean {
   const cloth = cloths.find(({ role }) => role === lay.role);
-  return (
-    !cloth ||
-    checkLay(lay, draft.pieces.filter(({ piece }) => piece.role === lay.role).map(layPieceOf), cloth).length >
-      0
-  );
+  const pieces = draft.pieces.filter(({ piece }) => piece.role === lay.role).map(layPieceOf);
+  return !cloth || checkLay(lay, pieces, cloth).length > 0;
 }
 
-/** Takes JSON, because the page compares inputs as JSON too. Undefined while a required measure is missing. */
-function draftTicket(inputs: string): DraftedTicket | undefined {
+/**
+ * Takes JSON, because the page compares inputs as JSON too. `frozen` holds the pieces under the chalk, which then stand
+ * for a new draft. Undefined while a required measure is missing.
+ */
+function draftTicket(inputs: string, frozen?: Draft): DraftedTicket | undefined {
   const ticket = JSON.parse(inputs) as TicketToDraft;
   const order = orderOfTicket(ticket);
   if (!order) return undefined;
-  const draft = draftOrder(order);
+  const draft = frozen ?? draftOrder(order);
+  const lays = Object.values(ticket.lays);
+  const staleLays = lays.filter((lay) => isStale(lay, ticket, draft)).map(({ role }) => role);
   return {
     draft,
-    marks: chalkAll(draft.pieces, ticket.measures.startLine, ticket.lay),
+    marks: chalkLaid(draft.pieces, ticket.measures.startLine, lays),
     chosen: order.style.chosen(order),
     standing: {
-      stopped: draft.findings.some(({ severity }) => severity === 'stop'),
-      layStale: isStale(ticket, draft),
+      stopped: openStops(draft.findings, ticket.signedOff).length > 0,
+      layStale: staleLays.length > 0,
     },
+    staleLays,
   };
 }
 

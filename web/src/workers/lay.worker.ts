@@ -1,4 +1,5 @@
 import { checkLay } from '@ample-bolt/core/lay/check-lay';
+import { compareWidths, type WidthPlan } from '@ample-bolt/core/lay/compare-widths';
 import type { Lay } from '@ample-bolt/core/lay/lay';
 import { planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
 import { expose } from 'comlink';
@@ -43,8 +44,12 @@ async function search(
   return work;
 }
 
+/** What the same pieces would take on cloth of the usual widths. */
+const widths = (task: LayTask, work: number): WidthPlan[] => compareWidths(task, work);
+
 const api = {
   search,
+  widths,
   stop: () => {
     stopped = true;
   },

@@ -1,3 +1,4 @@
+import type { Draft } from '@ample-bolt/core/drafting/draft';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useState } from 'react';
@@ -16,34 +17,59 @@ export interface Drafting {
 }
 
 /** What a draft depends on; chalking a mark does not draft anew. */
-const inputsOf = ({ measures, choices, rules, cloths, lay, styleId, client }: Ticket): string =>
-  JSON.stringify({ measures, choices, rules, cloths, lay, styleId, client } satisfies TicketToDraft);
+const inputsOf = (ticket: TicketToDraft): string => {
+  const { measures, choices, rules, figures, cloths, lays, signedOff, styleId, client } = ticket;
+  return JSON.stringify({
+    measures,
+    choices,
+    rules,
+    figures,
+    cloths,
+    lays,
+    signedOff,
+    styleId,
+    client,
+  } satisfies TicketToDraft);
+};
 
-/** Drafts a ticket off the main thread whenever its inputs change; an answer that comes too late is dropped. */
-export function useDrafted(ticket: Ticket): Drafting {
+interface Result {
+  readonly inputs: string;
+  readonly frozen: Draft | undefined;
+  readonly drafted: DraftedTicket | undefined;
+  readonly error: Error | undefined;
+}
+
+const failed = (error: unknown): Error => (error instanceof Error ? error : new Error('The draft failed.'));
+
+/**
+ * Drafts a ticket off the main thread whenever its inputs change; an answer that comes too late is dropped. With frozen
+ * pieces it works with those instead.
+ */
+export function useDrafted(ticket: TicketToDraft, frozen?: Draft): Drafting {
   const inputs = inputsOf(ticket);
-  const [result, setResult] = useState<{
-    inputs: string;
-    drafted: DraftedTicket | undefined;
-    error: Error | undefined;
-  }>();
+  const [result, setResult] = useState<Result>();
   useEffect(() => {
     let live = true;
+    const show = (drafted: DraftedTicket | undefined, error?: Error) =>
+      live && setResult({ inputs, frozen, drafted, error });
     worker
-      .draftTicket(inputs)
-      .then((drafted) => live && setResult({ inputs, drafted, error: undefined }))
-      .catch(
-        (error: unknown) =>
-          live &&
-          setResult({
-            inputs,
-            drafted: undefined,
-            error: error instanceof Error ? error : new Error('The draft failed.'),
-          }),
-      );
+      .draftTicket(inputs, frozen)
+      .then((drafted) => show(drafted))
+      .catch((error: unknown) => show(undefined, failed(error)));
     return () => {
       live = false;
     };
-  }, [inputs]);
-  return { drafted: result?.drafted, error: result?.error, pending: result?.inputs !== inputs };
+  }, [inputs, frozen]);
+  return {
+    drafted: result?.drafted,
+    error: result?.error,
+    pending: result?.inputs !== inputs || result.frozen !== frozen,
+  };
 }
+
+/** The ticket as another inputs would draft it, without its lays: for previews and comparisons. */
+export const asPreview = (ticket: Ticket, change: Partial<TicketToDraft>): TicketToDraft => ({
+  ...ticket,
+  lays: {},
+  ...change,
+});

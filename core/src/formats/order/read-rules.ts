@@ -65,6 +65,25 @@ export function readRuleOverrides(written: NonNullable<OrderFile['rules']>, unit
   return read(values as RuleOverrides);
 }
 
+/**
+ * A person's changes to a set of rules: texts are read, null takes a rule back to what `fallback` has, or to the
+ * default where it has nothing.
+ */
+export function readRuleChanges(
+  own: RuleOverrides,
+  fallback: RuleOverrides,
+  changes: { readonly [id: string]: string | null },
+  unit: Unit,
+): Read<RuleOverrides> {
+  const typed = Object.entries(changes).filter((entry): entry is [string, string] => entry[1] !== null);
+  const set = readRuleOverrides(Object.fromEntries(typed), unit);
+  if (!set.ok) return set;
+  const back = Object.keys(changes).filter((id) => changes[id] === null);
+  const kept = Object.fromEntries(Object.entries(own).filter(([id]) => !back.includes(id)));
+  const restored = Object.fromEntries(Object.entries(fallback).filter(([id]) => back.includes(id)));
+  return read({ ...kept, ...restored, ...set.value });
+}
+
 /** Reads house rules by dotted id over the defaults. */
 export function readRules(written: OrderFile['rules'], unit: Unit): Read<RuleSet> {
   const overrides = readRuleOverrides(written ?? {}, unit);

@@ -1,12 +1,21 @@
 import type { HandFigures } from '../../drafting/hand-figures.ts';
 import { ruleOf, ruleSet, rulesThatDiffer, type RuleOverrides } from '../../rules/catalogue.ts';
 import type { EnteredById, Ticket } from '../../shop/ticket.ts';
-import type { OrderFile } from './order.ts';
+import type { Cloth } from '../../lay/cloth.ts';
+import type { ClothFile, OrderFile } from './order.ts';
 
 const written = (entered: EnteredById): { [id: string]: string } =>
   Object.fromEntries(Object.entries(entered).map(([id, { typed }]) => [id, typed]));
 
 const millimetres = (mm: number): string => `${mm}mm`;
+
+/** A cloth as a file has it, its lengths exact. */
+export const clothFileOf = (cloth: Cloth): ClothFile => ({
+  ...cloth,
+  width: millimetres(cloth.width),
+  selvedge: millimetres(cloth.selvedge),
+  length: cloth.length === null ? null : millimetres(cloth.length),
+});
 
 const writtenFigures = (figures: HandFigures): NonNullable<OrderFile['garments'][number]['figures']> =>
   Object.fromEntries(
@@ -41,10 +50,5 @@ export const orderFileOf = (ticket: Ticket): OrderFile => ({
     },
   ],
   rules: writtenRules(ticket.rules),
-  cloths: ticket.cloths.map((cloth) => ({
-    ...cloth,
-    width: millimetres(cloth.width),
-    selvedge: millimetres(cloth.selvedge),
-    length: cloth.length === null ? null : millimetres(cloth.length),
-  })),
+  cloths: ticket.cloths.map(clothFileOf),
 });

@@ -1,6 +1,10 @@
 import type { InputFault } from '@ample-bolt/core/formats/input-fault';
 import type { ClothFile } from '@ample-bolt/core/formats/order/order';
 import { readCloths } from '@ample-bolt/core/formats/order/read-cloths';
+import type { HandFigures } from '@ample-bolt/core/drafting/hand-figures';
+import { readFigures } from '@ample-bolt/core/formats/order/read-figures';
+import { readRuleChanges } from '@ample-bolt/core/formats/order/read-rules';
+import type { RuleOverrides } from '@ample-bolt/core/rules/catalogue';
 import { readChoices } from '@ample-bolt/core/formats/order/read-choices';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import { readMeasures } from '@ample-bolt/core/measures/read-measure';
@@ -59,6 +63,28 @@ export function readChoiceEntries(styleId: string, typed: Typed, unit: Unit): En
   );
   return entered(present, choices, unit);
 }
+
+/** Figures as typed laid over those that are set; null takes one back. The reason is kept as written. */
+export function readFigureEntries(
+  own: HandFigures,
+  typed: { readonly [id: string]: { readonly value: string; readonly why: string } | null },
+  unit: Unit,
+): HandFigures {
+  const back = Object.keys(typed).filter((id) => typed[id] === null);
+  const kept = Object.entries(own).filter(([id]) => !back.includes(id));
+  const written = Object.fromEntries(
+    Object.entries(typed).flatMap(([id, entry]) => (entry === null ? [] : [[id, entry] as const])),
+  );
+  return { ...Object.fromEntries(kept), ...accepted(readFigures(written, unit, 'figures')) };
+}
+
+/** Rules as typed laid over the ticket's; null takes one back to what the house has today. */
+export const readRuleEntries = (
+  own: RuleOverrides,
+  today: RuleOverrides,
+  typed: { readonly [id: string]: string | null },
+  unit: Unit,
+): RuleOverrides => accepted(readRuleChanges(own, today, typed, unit));
 
 export const readClothEntries = (files: readonly ClothFile[], unit: Unit): Cloth[] =>
   accepted(readCloths(files, unit));

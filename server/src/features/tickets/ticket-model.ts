@@ -1,5 +1,4 @@
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
-import type { Lay } from '@ample-bolt/core/lay/lay';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
 import type { Unit } from '@ample-bolt/core/units/length';
 import {
@@ -14,6 +13,7 @@ import {
   type Sequelize,
 } from 'sequelize';
 import { ClientModel } from '../clients/client-model.ts';
+import type { FrozenDraftModel } from './ticket-state-model.ts';
 
 export class TicketModel extends Model<InferAttributes<TicketModel>, InferCreationAttributes<TicketModel>> {
   declare id: CreationOptional<string>;
@@ -26,14 +26,19 @@ export class TicketModel extends Model<InferAttributes<TicketModel>, InferCreati
   declare choices: CreationOptional<Ticket['choices']>;
   declare rules: CreationOptional<Ticket['rules']>;
   declare cloths: CreationOptional<readonly Cloth[]>;
-  declare lay: CreationOptional<Lay | null>;
+  declare figures: CreationOptional<Ticket['figures']>;
+  declare signedOff: CreationOptional<Ticket['signedOff']>;
+  declare lays: CreationOptional<Ticket['lays']>;
   declare chalked: CreationOptional<Ticket['chalked']>;
+  declare cut: CreationOptional<readonly string[]>;
+  declare place: CreationOptional<number>;
   declare marksInAll: CreationOptional<number>;
   declare version: CreationOptional<number>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
   declare client?: NonAttribute<ClientModel>;
   declare measureSet?: NonAttribute<MeasureSetModel>;
+  declare frozenDraft?: NonAttribute<FrozenDraftModel | null>;
 }
 
 export class MeasureSetModel extends Model<
@@ -67,8 +72,12 @@ export function initTicketModels(sequelize: Sequelize): void {
       choices: DataTypes.JSONB,
       rules: DataTypes.JSONB,
       cloths: DataTypes.JSONB,
-      lay: DataTypes.JSONB,
+      figures: DataTypes.JSONB,
+      signedOff: DataTypes.JSONB,
+      lays: DataTypes.JSONB,
       chalked: DataTypes.JSONB,
+      cut: DataTypes.JSONB,
+      place: DataTypes.INTEGER,
       marksInAll: DataTypes.INTEGER,
       version: DataTypes.INTEGER,
       ...stamps(),

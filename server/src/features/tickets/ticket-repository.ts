@@ -1,12 +1,15 @@
 import { usualObservations } from '@ample-bolt/core/measures/measure-set';
-import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
-import type { Transaction } from 'sequelize';
+import type { Draft } from '@ample-bolt/core/drafting/draft';
+import type { MeasureSet, Ticket, TicketContent } from '@ample-bolt/core/shop/ticket';
+import { Op, type Transaction } from 'sequelize';
 import { ClientModel } from '../clients/client-model.ts';
 import { MeasureSetModel, TicketModel } from './ticket-model.ts';
+import { FrozenDraftModel, TicketStateModel } from './ticket-state-model.ts';
 
 const related = [
   { model: ClientModel, as: 'client' },
   { model: MeasureSetModel, as: 'measureSet' },
+  { model: FrozenDraftModel, as: 'frozenDraft', attributes: ['core', 'frozenAt'] },
 ];
 
 const noMeasures: MeasureSet = {
@@ -16,17 +19,20 @@ const noMeasures: MeasureSet = {
   values: {},
 };
 
-function toTicket(row: TicketModel): Ticket {
-  const { client, measureSet } = row;
+/** The steps around a ticket's place: what led here, and what was undone from here. */
+type Steps = ReadonlyMap<number, string>;
+
+function toTicket(row: TicketModel, steps: Steps = new Map()): Ticket {
+  const { client, measureSet, frozenDraft, place } = row;
   if (!client) throw new Error(`ticket ${row.id} was read without its client`);
   return {
     id: row.id,
     number: row.number,
-    title: row.title,
     client: { id: client.id, name: client.name, kind: client.kind },
+    styleId: row.styleId,
+    title: row.title,
     dueOn: row.dueOn,
     unit: row.unit,
-    styleId: row.styleId,
     measures: measureSet
       ? {
           from: measureSet.measuredFrom,
@@ -37,11 +43,20 @@ function toTicket(row: TicketModel): Ticket {
       : noMeasures,
     choices: row.choices,
     rules: row.rules,
+    figures: row.figures,
+    signedOff: row.signedOff,
     cloths: row.cloths,
-    lay: row.lay,
+    lays: row.lays,
     chalked: row.chalked,
     marksInAll: row.marksInAll,
+    cut: row.cut,
     version: row.version,
+    frozen: frozenDraft ? { at: frozenDraft.frozenAt.toISOString(), core: frozenDraft.core } : null,
+    history: {
+      place,
+      undo: place > 0 ? (steps.get(place) ?? null) : null,
+      redo: steps.get(place + 1) ?? null,
+    },
   };
 }
 
@@ -53,36 +68,30 @@ export async function listTickets(): Promise<Ticket[]> {
       ['number', 'ASC'],
     ],
   });
-  return rows.map(toTicket);
+  return rows.map((row) => toTicket(row));
+}
+
+async function stepsAround(ticketId: string, place: number): Promise<Steps> {
+  const states = await TicketStateModel.findAll({
+    attributes: ['place', 'what'],
+    where: { ticketId, place: { [Op.between]: [place - 1, place + 1] } },
+  });
+  const known = new Map(states.map((state) => [state.place, state.what]));
+  // The oldest step that is kept cannot be undone: what was before it is gone.
+  if (!known.has(place - 1)) known.delete(place);
+  return known;
 }
 
 export async function findTicket(id: string): Promise<Ticket | undefined> {
   const row = await TicketModel.findByPk(id, { include: related });
-  return row ? toTicket(row) : undefined;
+  return row ? toTicket(row, await stepsAround(id, row.place)) : undefined;
 }
 
 export async function createTicket(
-  ticket: Pick<Ticket, 'title' | 'dueOn' | 'unit' | 'styleId'> & { clientId: string },
+  ticket: Pick<Ticket, 'title' | 'dueOn' | 'unit' | 'styleId' | 'rules'> & { clientId: string },
 ): Promise<string> {
   return (await TicketModel.create(ticket)).id;
 }
-
-/** What of a ticket can be changed. Measures live in a row of their own. */
-export type TicketChange = Partial<
-  Pick<
-    Ticket,
-    | 'title'
-    | 'dueOn'
-    | 'unit'
-    | 'choices'
-    | 'cloths'
-    | 'lay'
-    | 'chalked'
-    | 'marksInAll'
-    | 'measures'
-    | 'rules'
-  >
->;
 
 async function writeMeasures(
   ticketId: string,
@@ -100,18 +109,99 @@ async function writeMeasures(
   else await MeasureSetModel.create({ ticketId, ...row }, { transaction });
 }
 
-/** Writes a change if the ticket still has the version that it was made on; says whether it did. */
-export function changeTicket(
-  id: string,
-  version: number,
-  { measures, ...columns }: TicketChange,
-): Promise<boolean> {
+/** Steps that are kept; older ones are dropped. */
+const KEPT_STEPS = 120;
+
+/** Where a write leads in the ticket's history. */
+export type Step =
+  /** A change of its own, that can be undone; what was undone before it is gone. */
+  | { readonly kind: 'new'; readonly what: string; readonly before: TicketContent }
+  /** What happened at the table: kept with the present step. */
+  | { readonly kind: 'within' }
+  /** Back or on to a step that is kept. */
+  | { readonly kind: 'to'; readonly place: number };
+
+/** What becomes of the frozen draft. */
+export type Freezing = { readonly core: string; readonly draft: Draft } | 'thaw' | 'as-is';
+
+export interface TicketWrite {
+  readonly content: TicketContent;
+  readonly step: Step;
+  readonly freezing: Freezing;
+}
+
+async function writeStep(
+  ticketId: string,
+  place: number,
+  { content, step }: TicketWrite,
+  transaction: Transaction,
+): Promise<number> {
+  switch (step.kind) {
+    case 'within':
+      await TicketStateModel.update({ content }, { where: { ticketId, place }, transaction });
+      return place;
+    case 'to':
+      await TicketStateModel.update({ content }, { where: { ticketId, place: step.place }, transaction });
+      return step.place;
+    case 'new': {
+      const next = place + 1;
+      const dropped = { [Op.or]: [{ [Op.gt]: place }, { [Op.lte]: next - KEPT_STEPS }] };
+      await TicketStateModel.destroy({ where: { ticketId, place: dropped }, transaction });
+      await TicketStateModel.findOrCreate({
+        where: { ticketId, place },
+        defaults: { ticketId, place, what: 'Opened', content: step.before },
+        transaction,
+      });
+      await TicketStateModel.create({ ticketId, place: next, what: step.what, content }, { transaction });
+      return next;
+    }
+  }
+}
+
+async function writeFreezing(ticketId: string, freezing: Freezing, transaction: Transaction): Promise<void> {
+  if (freezing === 'as-is') return;
+  await FrozenDraftModel.destroy({ where: { ticketId }, transaction });
+  if (freezing !== 'thaw') await FrozenDraftModel.create({ ticketId, ...freezing }, { transaction });
+}
+
+/** Writes a ticket's content if it still has the version that the change was made on; says whether it did. */
+export function writeTicket(id: string, version: number, write: TicketWrite): Promise<boolean> {
   return TicketModel.sequelize!.transaction(async (transaction) => {
+    const { measures, ...columns } = write.content;
     const [count] = await TicketModel.update(
       { ...columns, version: version + 1 },
       { where: { id, version }, transaction },
     );
-    if (count === 1 && measures) await writeMeasures(id, measures, transaction);
-    return count === 1;
+    if (count !== 1) return false;
+    await writeMeasures(id, measures, transaction);
+    const row = await TicketModel.findByPk(id, { attributes: ['id', 'place'], transaction });
+    const place = await writeStep(id, row?.place ?? 0, write, transaction);
+    await TicketModel.update({ place }, { where: { id }, transaction });
+    await writeFreezing(id, write.freezing, transaction);
+    return true;
   });
+}
+
+export async function frozenDraftOf(ticketId: string): Promise<Draft | undefined> {
+  return (await FrozenDraftModel.findByPk(ticketId))?.draft;
+}
+
+/** One step of a ticket's history, newest last. */
+export interface TicketStep {
+  readonly place: number;
+  readonly what: string;
+  readonly madeAt: string;
+}
+
+export async function listSteps(ticketId: string): Promise<TicketStep[]> {
+  const states = await TicketStateModel.findAll({
+    attributes: ['place', 'what', 'madeAt'],
+    where: { ticketId },
+    order: [['place', 'ASC']],
+  });
+  return states.map(({ place, what, madeAt }) => ({ place, what, madeAt: madeAt.toISOString() }));
+}
+
+export async function contentAt(ticketId: string, place: number): Promise<TicketContent | undefined> {
+  return (await TicketStateModel.findOne({ where: { ticketId, place } }))?.content;
 }

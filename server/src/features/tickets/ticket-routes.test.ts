@@ -1,82 +1,23 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
-import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
-import { layPieceOf } from '@ample-bolt/core/lay/layable';
-import type { Lay } from '@ample-bolt/core/lay/lay';
-import { planForWork } from '@ample-bolt/core/lay/plan-lay';
 import { readOrder } from '@ample-bolt/core/formats/order/read-order';
-import { orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
-
-interface ProblemBody {
-  readonly status: number;
-  readonly code: string;
-  readonly field?: string;
-  readonly detail: string;
-  readonly current?: Ticket;
-}
-
-const measures = {
-  from: 'neckSide',
-  startLine: 'stitch',
-  observations: { build: 'middle', tummy: 'flat', shoulders: 'middle' },
-  values: {
-    shoulder: '15',
-    bustSpan: '7 1/2',
-    shoulderToBust: '10 1/4',
-    frontWaistLength: '17',
-    backWaistLength: '16',
-    bust: '36',
-    waist: '28½',
-    hip: '98 cm',
-  },
-} as const;
+import { measures, outerLay, ticketClient, type ProblemBody } from '../../testing/ticket-client.ts';
 
 describe('tickets over HTTP', () => {
   let app: TestApp;
+  let client: ReturnType<typeof ticketClient>;
   let ticket: Ticket;
   beforeAll(async () => {
     app = await testApp('tickets');
+    client = ticketClient(app);
   });
   afterAll(() => app.close());
 
-  const open = async (change: object = {}) => {
-    const response = await app.agent.post('/api/tickets').send({
-      title: 'Test dress',
-      client: { name: 'Nobody', kind: 'adult' },
-      dueOn: '2026-12-11',
-      unit: 'in',
-      styleId: 'fitted-dress',
-      ...change,
-    });
-    return { status: response.status, body: response.body as Ticket & ProblemBody };
-  };
-  const put = async (part: string, body: object, on: Pick<Ticket, 'id' | 'version'> = ticket) => {
-    const response = await app.agent
-      .put(`/api/tickets/${on.id}/${part}`)
-      .send({ version: on.version, ...body });
-    return { status: response.status, type: response.type, body: response.body as Ticket & ProblemBody };
-  };
-  const measured = async () => {
-    ticket = (await put('measures', measures)).body;
-    ticket = (await put('cloths', { cloths: [{ role: 'outer', width: '45in', colour: '#23545b' }] })).body;
-    return ticket;
-  };
-  const layFor = (current: Ticket): Lay => {
-    const order = orderOfTicket(current);
-    const [cloth] = current.cloths;
-    if (!order || !cloth) throw new Error('not ready to lay');
-    return planForWork(
-      {
-        pieces: draftOrder(order).pieces.map(layPieceOf),
-        cloth,
-        fold: 'half',
-        seed: 1,
-        shrinkPercent: 0,
-        buyIn: 'yd',
-      },
-      3,
-    );
-  };
+  const open = (change: object = {}) => client.open(change);
+  const put = (part: string, body: object, on: Pick<Ticket, 'id' | 'version'> = ticket) =>
+    client.put(on, part, body);
+  const measured = async () => (ticket = await client.measured());
 
   beforeEach(async () => {
     ticket = (await open()).body;
@@ -87,7 +28,7 @@ describe('tickets over HTTP', () => {
     expect(again.status).toBe(201);
     expect(again.body.number).toBeGreaterThan(ticket.number);
     expect(again.body.client).toEqual(ticket.client);
-    expect(again.body).toMatchObject({ choices: null, lay: null, version: 1, measures: { values: {} } });
+    expect(again.body).toMatchObject({ choices: null, lays: {}, version: 1, measures: { values: {} } });
   });
 
   test.each([
@@ -176,27 +117,29 @@ describe('tickets over HTTP', () => {
   test('a measured ticket is drafted, written as an order file and printed', async () => {
     await measured();
     const draft = await app.agent.get(`/api/tickets/${ticket.id}/draft`);
-    expect((draft.body as { pieces: unknown[] }).pieces).toHaveLength(4);
+    expect((draft.body as { pieces: unknown[] }).pieces).toHaveLength(12);
     const file = await app.agent.get(`/api/tickets/${ticket.id}/order.json`);
     expect(readOrder(file.body).ok).toBe(true);
     const pdf = await app.agent.get(`/api/tickets/${ticket.id}/marks.pdf`).buffer(true);
     expect([pdf.status, pdf.type]).toEqual([200, 'application/pdf']);
+    const sheet = await app.agent.get(`/api/tickets/${ticket.id}/figures.pdf?unit=cm`).buffer(true);
+    expect([sheet.status, sheet.type]).toEqual([200, 'application/pdf']);
   });
 
   test('a lay is stored only when it proves on today’s pieces and cloth', async () => {
-    const lay = layFor(await measured());
+    const lay = outerLay(await measured());
     const [first, ...rest] = lay.placements;
     if (!first) throw new Error('expected placements');
     const spoilt = {
       ...lay,
       placements: [{ ...first, polygon: first.polygon.map(({ x, y }) => ({ x: x + 30, y })) }, ...rest],
     };
-    expect(await put('lay', { lay: spoilt })).toMatchObject({
+    expect(await put('lay', { role: 'outer', lay: spoilt })).toMatchObject({
       status: 422,
       body: { code: 'lay-not-proved', field: 'lay' },
     });
-    const stored = await put('lay', { lay });
-    expect(stored.status).toBe(200);
+    const stored = await put('lay', { role: 'outer', lay });
+    expect([stored.status, stored.body.detail]).toEqual([200, undefined]);
     expect(stored.body.marksInAll).toBeGreaterThan(50);
     const chalked = await put('chalk', { chalked: { 'skirt-front': 3 } }, stored.body);
     const summaries = (await app.agent.get('/api/tickets')).body as {
@@ -204,8 +147,8 @@ describe('tickets over HTTP', () => {
       progress: { marksDone: number };
     }[];
     expect(summaries.find(({ id }) => id === ticket.id)?.progress.marksDone).toBe(3);
-    expect((await put('lay', { lay: null }, chalked.body)).body).toMatchObject({
-      lay: null,
+    expect((await put('lay', { role: 'outer', lay: null }, chalked.body)).body).toMatchObject({
+      lays: {},
       chalked: {},
       marksInAll: 0,
     });

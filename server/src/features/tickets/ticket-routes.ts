@@ -1,48 +1,36 @@
 import { draftJson } from '@ample-bolt/core/formats/draft-json';
 import { orderFileOf } from '@ample-bolt/core/formats/order/write-order';
+import { figuresPdf } from '@ample-bolt/core/formats/pdf/figures-pdf';
 import { marksPdf } from '@ample-bolt/core/formats/pdf/marks-pdf';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { Router, type Request } from 'express';
 import { notFound } from '../../http/problem.ts';
 import { validator } from '../../http/validator.ts';
-import {
-  chalkEditSchema,
-  choicesEditSchema,
-  clothsEditSchema,
-  layEditSchema,
-  measuresEditSchema,
-  newTicketSchema,
-  ticketEditSchema,
-  type ChalkEdit,
-  type ChoicesEdit,
-  type ClothsEdit,
-  type LayEdit,
-  type MeasuresEdit,
-  type NewTicket,
-  type TicketEdit,
-} from './ticket-schemas.ts';
-import {
-  draftTicket,
-  editTicket,
-  marksOf,
-  openTicket,
-  setChalk,
-  setChoices,
-  setCloths,
-  setLay,
-  setMeasures,
-  ticketById,
-  ticketSummaries,
-} from './ticket-service.ts';
+import * as schemas from './ticket-schemas.ts';
+import * as service from './ticket-service.ts';
 
-const read = {
-  newTicket: validator<NewTicket>(newTicketSchema),
-  edit: validator<TicketEdit>(ticketEditSchema),
-  measures: validator<MeasuresEdit>(measuresEditSchema),
-  choices: validator<ChoicesEdit>(choicesEditSchema),
-  cloths: validator<ClothsEdit>(clothsEditSchema),
-  lay: validator<LayEdit>(layEditSchema),
-  chalk: validator<ChalkEdit>(chalkEditSchema),
+/** What each part of a ticket is changed by: PUT /:id/PART with a body of that shape. */
+const parts: { readonly [part: string]: (id: string, body: unknown) => Promise<Ticket> } = {
+  measures: edit(schemas.measuresEditSchema, service.setMeasures),
+  choices: edit(schemas.choicesEditSchema, service.setChoices),
+  rules: edit(schemas.ticketRulesEditSchema, service.setRules),
+  figures: edit(schemas.figuresEditSchema, service.setFigures),
+  'sign-offs': edit(schemas.signOffsEditSchema, service.setSignOffs),
+  cloths: edit(schemas.clothsEditSchema, service.setCloths),
+  lay: edit(schemas.layEditSchema, service.setLay),
+  chalk: edit(schemas.chalkEditSchema, service.setChalk),
+  cut: edit(schemas.cutEditSchema, service.setCut),
+  place: edit(schemas.placeEditSchema, service.setPlace),
 };
+
+/** A body is checked against its schema before it reaches the service. */
+function edit<Edit>(schema: object, change: (id: string, body: Edit) => Promise<Ticket>) {
+  const read = validator<Edit>(schema);
+  return (id: string, body: unknown) => change(id, read(body));
+}
+
+const readNew = validator<schemas.NewTicket>(schemas.newTicketSchema);
+const readEdit = validator<schemas.TicketEdit>(schemas.ticketEditSchema);
 
 const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
 
@@ -56,51 +44,79 @@ function idOf(request: Request): string {
 const fileName = (number: number, ending: string): string =>
   `attachment; filename="ticket-${number}.${ending}"`;
 
-export function ticketRoutes(): Router {
-  const router = Router();
-  router.get('/', async (_request, response) => {
-    response.json(await ticketSummaries());
-  });
+const inline = (number: number, name: string): string => `inline; filename="ticket-${number}-${name}.pdf"`;
+
+/** Everything that changes a ticket. */
+function changeRoutes(router: Router): void {
   router.post('/', async (request, response) => {
-    response.status(201).json(await openTicket(read.newTicket(request.body)));
-  });
-  router.get('/:id', async (request, response) => {
-    response.json(await ticketById(idOf(request)));
+    response.status(201).json(await service.openTicket(readNew(request.body)));
   });
   router.patch('/:id', async (request, response) => {
-    response.json(await editTicket(idOf(request), read.edit(request.body)));
+    response.json(await service.editTicket(idOf(request), readEdit(request.body)));
   });
-  router.put('/:id/measures', async (request, response) => {
-    response.json(await setMeasures(idOf(request), read.measures(request.body)));
+  for (const [part, change] of Object.entries(parts)) {
+    router.put(`/:id/${part}`, async (request, response) => {
+      response.json(await change(idOf(request), request.body));
+    });
+  }
+}
+
+/** A ticket, its history, and what is drafted from it. */
+function readRoutes(router: Router): void {
+  router.get('/', async (_request, response) => {
+    response.json(await service.ticketSummaries());
   });
-  router.put('/:id/choices', async (request, response) => {
-    response.json(await setChoices(idOf(request), read.choices(request.body)));
+  router.get('/:id', async (request, response) => {
+    response.json(await service.ticketById(idOf(request)));
   });
-  router.put('/:id/cloths', async (request, response) => {
-    response.json(await setCloths(idOf(request), read.cloths(request.body)));
+  router.get('/:id/steps', async (request, response) => {
+    response.json(await service.stepsOf(idOf(request)));
   });
-  router.put('/:id/lay', async (request, response) => {
-    response.json(await setLay(idOf(request), read.lay(request.body)));
-  });
-  router.put('/:id/chalk', async (request, response) => {
-    response.json(await setChalk(idOf(request), read.chalk(request.body)));
+  router.get('/:id/steps/:place', async (request, response) => {
+    const place = Number(request.params.place);
+    if (!Number.isInteger(place) || place < 0) throw notFound('step in this ticket’s history');
+    response.json(await service.stepContent(idOf(request), place));
   });
   router.get('/:id/draft', async (request, response) => {
-    const ticket = await ticketById(idOf(request));
-    response.json(draftJson(draftTicket(ticket), ticket.unit));
+    const ticket = await service.ticketById(idOf(request));
+    response.json(draftJson(await service.draftToCut(ticket), ticket.unit));
+  });
+  router.get('/:id/frozen', async (request, response) => {
+    response.json(await service.frozenDraft(idOf(request)));
   });
   router.get('/:id/order.json', async (request, response) => {
-    const ticket = await ticketById(idOf(request));
+    const ticket = await service.ticketById(idOf(request));
     response.set('Content-Disposition', fileName(ticket.number, 'json')).json(orderFileOf(ticket));
   });
+}
+
+/** What prints. */
+function paperRoutes(router: Router): void {
   router.get('/:id/marks.pdf', async (request, response) => {
-    const ticket = await ticketById(idOf(request));
-    const draft = draftTicket(ticket);
-    const bytes = await marksPdf({ ticket, draft, marks: marksOf(ticket, draft, ticket.lay) });
+    const ticket = await service.ticketById(idOf(request));
+    const draft = await service.draftToCut(ticket);
+    const bytes = await marksPdf({ ticket, draft, marks: service.marksOf(ticket, draft, ticket.lays) });
+    response.type('pdf').set('Content-Disposition', inline(ticket.number, 'marks')).send(Buffer.from(bytes));
+  });
+  router.get('/:id/figures.pdf', async (request, response) => {
+    const ticket = await service.ticketById(idOf(request));
+    const { unit } = request.query;
+    const bytes = await figuresPdf({
+      ticket,
+      draft: await service.draftToCut(ticket),
+      unit: unit === 'in' || unit === 'cm' ? unit : ticket.unit,
+    });
     response
       .type('pdf')
-      .set('Content-Disposition', fileName(ticket.number, 'pdf').replace('attachment', 'inline'))
+      .set('Content-Disposition', inline(ticket.number, 'figures'))
       .send(Buffer.from(bytes));
   });
+}
+
+export function ticketRoutes(): Router {
+  const router = Router();
+  changeRoutes(router);
+  readRoutes(router);
+  paperRoutes(router);
   return router;
 }

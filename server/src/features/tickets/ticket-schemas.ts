@@ -1,9 +1,12 @@
 import type { ClothFile } from '@ample-bolt/core/formats/order/order';
 import { orderSchema } from '@ample-bolt/core/formats/order/order-schema';
 import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { clientSchema, type NewClient } from '../clients/client-schema.ts';
+import { ruleTexts, type RuleTexts } from '../house/house-schemas.ts';
+import type { Versioned } from './ticket-changes.ts';
 
 const title = { type: 'string', minLength: 1, maxLength: 160, pattern: '\\S' } as const;
 const dueOn = { type: 'string', format: 'date' } as const;
@@ -39,16 +42,15 @@ export const newTicketSchema = {
   },
 } as const;
 
-interface Versioned {
-  readonly version: number;
-}
+/** Taken with every change: the version it is made on, and whether pieces under the chalk may be drawn anew. */
+const on = { version, release: { type: 'boolean' } } as const;
 
 export type TicketEdit = Versioned & Partial<Pick<Ticket, 'title' | 'dueOn' | 'unit'>>;
 export const ticketEditSchema = {
   type: 'object',
   required: ['version'],
   additionalProperties: false,
-  properties: { version, title, dueOn, unit },
+  properties: { ...on, title, dueOn, unit },
 } as const;
 
 export type MeasuresEdit = Versioned &
@@ -60,7 +62,7 @@ export const measuresEditSchema = {
   required: ['version', 'from', 'startLine', 'observations', 'values'],
   additionalProperties: false,
   properties: {
-    version,
+    ...on,
     from: measured.properties.from,
     startLine: measured.properties.startLine,
     observations: { ...observations, required: ['build', 'tummy', 'shoulders'], additionalProperties: false },
@@ -73,7 +75,7 @@ export const choicesEditSchema = {
   type: 'object',
   required: ['version', 'choices'],
   additionalProperties: false,
-  properties: { version, choices: typed },
+  properties: { ...on, choices: typed },
 } as const;
 
 export type ClothsEdit = Versioned & { readonly cloths: readonly ClothFile[] };
@@ -81,7 +83,7 @@ export const clothsEditSchema = {
   type: 'object',
   required: ['version', 'cloths'],
   additionalProperties: false,
-  properties: { version, cloths: { ...cloths, maxItems: 12 } },
+  properties: { ...on, cloths: { ...cloths, maxItems: 12 } },
 } as const;
 
 const point = {
@@ -91,13 +93,16 @@ const point = {
 } as const;
 const span = { type: 'array', items: { type: 'number' }, minItems: 2, maxItems: 2 } as const;
 
-export type LayEdit = Versioned & { readonly lay: Lay | null };
+const role = cloths.items.properties.role;
+
+export type LayEdit = Versioned & { readonly role: ClothRole; readonly lay: Lay | null };
 export const layEditSchema = {
   type: 'object',
-  required: ['version', 'lay'],
+  required: ['version', 'role', 'lay'],
   additionalProperties: false,
   properties: {
-    version,
+    ...on,
+    role,
     lay: {
       type: ['object', 'null'],
       required: [
@@ -162,7 +167,77 @@ export const chalkEditSchema = {
   required: ['version', 'chalked'],
   additionalProperties: false,
   properties: {
-    version,
+    ...on,
     chalked: { type: 'object', additionalProperties: { type: 'integer', minimum: 0, maximum: 1000 } },
   },
+} as const;
+
+export type CutEdit = Versioned & Pick<Ticket, 'cut'>;
+export const cutEditSchema = {
+  type: 'object',
+  required: ['version', 'cut'],
+  additionalProperties: false,
+  properties: { ...on, cut: { type: 'array', maxItems: 200, items: { type: 'string', maxLength: 80 } } },
+} as const;
+
+export type TicketRulesEdit = Versioned & { readonly rules: RuleTexts };
+export const ticketRulesEditSchema = {
+  type: 'object',
+  required: ['version', 'rules'],
+  additionalProperties: false,
+  properties: { ...on, rules: ruleTexts },
+} as const;
+
+const why = { type: 'string', maxLength: 200 } as const;
+
+export type FiguresEdit = Versioned & {
+  /** As typed; null takes a figure back to what is computed. */
+  readonly figures: { readonly [id: string]: { readonly value: string; readonly why: string } | null };
+};
+export const figuresEditSchema = {
+  type: 'object',
+  required: ['version', 'figures'],
+  additionalProperties: false,
+  properties: {
+    ...on,
+    figures: {
+      type: 'object',
+      additionalProperties: {
+        type: ['object', 'null'],
+        required: ['value', 'why'],
+        additionalProperties: false,
+        properties: { value: { type: 'string', maxLength: 40 }, why },
+      },
+    },
+  },
+} as const;
+
+export type SignOffsEdit = Versioned & {
+  /** By the finding's key; null takes a sign-off back. */
+  readonly signedOff: { readonly [key: string]: Ticket['signedOff'][string] | null };
+};
+export const signOffsEditSchema = {
+  type: 'object',
+  required: ['version', 'signedOff'],
+  additionalProperties: false,
+  properties: {
+    ...on,
+    signedOff: {
+      type: 'object',
+      additionalProperties: {
+        type: ['object', 'null'],
+        required: ['why', 'found'],
+        additionalProperties: false,
+        properties: { why: { ...why, minLength: 3, pattern: '\\S' }, found: { type: ['number', 'null'] } },
+      },
+    },
+  },
+} as const;
+
+export type PlaceEdit = Versioned & { readonly place: number };
+export const placeEditSchema = {
+  type: 'object',
+  required: ['version', 'place'],
+  additionalProperties: false,
+  properties: { ...on, place: { type: 'integer', minimum: 0 } },
 } as const;

@@ -1,45 +1,80 @@
-import { chalkAll } from '@ample-bolt/core/chalk/chalk-piece';
+import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
+import type { Mark } from '@ample-bolt/core/chalk/mark';
 import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { checkLay } from '@ample-bolt/core/lay/check-lay';
 import { layPieceOf } from '@ample-bolt/core/lay/layable';
 import type { Lay } from '@ample-bolt/core/lay/lay';
 import { progressOf, type TicketProgress } from '@ample-bolt/core/shop/stations';
-import { orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
+import { orderOfTicket, type Lays, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
+import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { notFound, Problem } from '../../http/problem.ts';
 import { createClient, findClient } from '../clients/client-repository.ts';
-import { knownStyle, readChoiceEntries, readClothEntries, readMeasureEntries } from './read-edits.ts';
+import { houseRules } from '../house/house-service.ts';
 import {
-  changeTicket,
+  knownStyle,
+  readChoiceEntries,
+  readClothEntries,
+  readFigureEntries,
+  readMeasureEntries,
+  readRuleEntries,
+} from './read-edits.ts';
+import { changeTicket, goToStep, noteOnTicket, ticketById } from './ticket-changes.ts';
+import {
+  contentAt,
   createTicket,
-  findTicket,
+  frozenDraftOf,
+  listSteps,
   listTickets,
-  type TicketChange,
+  type TicketStep,
 } from './ticket-repository.ts';
 import type {
   ChalkEdit,
   ChoicesEdit,
   ClothsEdit,
+  CutEdit,
+  FiguresEdit,
   LayEdit,
   MeasuresEdit,
   NewTicket,
+  PlaceEdit,
+  SignOffsEdit,
   TicketEdit,
+  TicketRulesEdit,
 } from './ticket-schemas.ts';
+
+export { ticketById };
+
+/** Cloth that a chosen lay asks for. */
+export interface ClothToBuy {
+  readonly role: Lay['role'];
+  readonly name: string;
+  readonly colour: string;
+  readonly buy: Lay['buy'];
+}
 
 /** What lists show of a ticket. */
 export interface TicketSummary extends Pick<
   Ticket,
   'id' | 'number' | 'title' | 'client' | 'dueOn' | 'styleId'
 > {
-  readonly cloth: { readonly name: string; readonly colour: string } | null;
-  readonly buy: Lay['buy'] | null;
+  /** Name and colour of the cloth that shows, once there is one. */
+  readonly cloth: string | null;
+  readonly colour: string | null;
+  readonly toBuy: readonly ClothToBuy[];
   readonly progress: TicketProgress;
 }
 
+const toBuy = ({ cloths, lays, cut }: Ticket): ClothToBuy[] =>
+  cloths.flatMap(({ role, name, colour, length }) => {
+    const lay = lays[role];
+    return lay && length === null && cut.length === 0 ? [{ role, name, colour, buy: lay.buy }] : [];
+  });
+
 export async function ticketSummaries(): Promise<TicketSummary[]> {
   return (await listTickets()).map((ticket) => {
-    const { id, number, title, client, dueOn, styleId, cloths, lay } = ticket;
-    const [cloth] = cloths;
+    const { id, number, title, client, dueOn, styleId, cloths } = ticket;
+    const shown = cloths.find(({ role }) => role === 'outer');
     return {
       id,
       number,
@@ -47,19 +82,15 @@ export async function ticketSummaries(): Promise<TicketSummary[]> {
       client,
       dueOn,
       styleId,
-      cloth: cloth ? { name: cloth.name, colour: cloth.colour } : null,
-      buy: lay?.buy ?? null,
+      cloth: shown?.name ?? null,
+      colour: shown?.colour ?? null,
+      toBuy: toBuy(ticket),
       progress: progressOf(ticket),
     };
   });
 }
 
-export async function ticketById(id: string): Promise<Ticket> {
-  const ticket = await findTicket(id);
-  if (!ticket) throw notFound('ticket');
-  return ticket;
-}
-
+/** Opens a ticket, which keeps the house's rules as they are today. */
 export async function openTicket({ client, ...ticket }: NewTicket): Promise<Ticket> {
   knownStyle(ticket.styleId);
   const owner =
@@ -73,40 +104,65 @@ export async function openTicket({ client, ...ticket }: NewTicket): Promise<Tick
       'There is no such client; choose one from the list or write a new name.',
       { field: 'client' },
     );
-  return ticketById(await createTicket({ ...ticket, title: ticket.title.trim(), clientId: owner.id }));
+  const rules = await houseRules();
+  return ticketById(await createTicket({ ...ticket, title: ticket.title.trim(), clientId: owner.id, rules }));
 }
 
-/** Writes a change made on `version`, or answers 409 with the ticket as it is now. */
-async function write(id: string, version: number, change: TicketChange): Promise<Ticket> {
-  if (await changeTicket(id, version, change)) return ticketById(id);
-  const current = await ticketById(id);
-  throw new Problem(
-    409,
-    'stale',
-    'This ticket was changed elsewhere in the meantime; look at the newer version and enter yours again.',
-    { extra: { current } },
-  );
+export async function editTicket(id: string, { version, release, ...change }: TicketEdit): Promise<Ticket> {
+  return changeTicket(await ticketById(id), { version, release }, change);
 }
-
-export const editTicket = (id: string, { version, ...change }: TicketEdit): Promise<Ticket> =>
-  write(id, version, change);
 
 export async function setMeasures(
   id: string,
-  { version, values, ...conditions }: MeasuresEdit,
+  { values, from, startLine, observations, ...on }: MeasuresEdit,
 ): Promise<Ticket> {
-  const { unit } = await ticketById(id);
-  return write(id, version, { measures: { ...conditions, values: readMeasureEntries(values, unit) } });
+  const ticket = await ticketById(id);
+  const measures = { from, startLine, observations, values: readMeasureEntries(values, ticket.unit) };
+  return changeTicket(ticket, on, { measures });
 }
 
-export async function setChoices(id: string, { version, choices }: ChoicesEdit): Promise<Ticket> {
-  const { unit, styleId } = await ticketById(id);
-  return write(id, version, { choices: readChoiceEntries(styleId, choices, unit) });
+export async function setChoices(id: string, { choices, ...on }: ChoicesEdit): Promise<Ticket> {
+  const ticket = await ticketById(id);
+  return changeTicket(ticket, on, { choices: readChoiceEntries(ticket.styleId, choices, ticket.unit) });
 }
 
-export async function setCloths(id: string, { version, cloths }: ClothsEdit): Promise<Ticket> {
-  const { unit } = await ticketById(id);
-  return write(id, version, { cloths: readClothEntries(cloths, unit) });
+export async function setRules(id: string, { rules, ...on }: TicketRulesEdit): Promise<Ticket> {
+  const ticket = await ticketById(id);
+  const today = await houseRules();
+  return changeTicket(ticket, on, { rules: readRuleEntries(ticket.rules, today, rules, ticket.unit) });
+}
+
+/** Sets figures by hand and takes others back; one that cannot be drawn is refused by name. */
+export async function setFigures(id: string, { figures, ...on }: FiguresEdit): Promise<Ticket> {
+  const ticket = await ticketById(id);
+  const next = readFigureEntries(ticket.figures, figures, ticket.unit);
+  const refused = draftTicket({ ...ticket, figures: next }).findings.find(
+    ({ code, where }) =>
+      code.startsWith('figure-') && where.figure !== undefined && figures[where.figure] != null,
+  );
+  if (refused) {
+    const { message } = findingWords(refused, ticket.unit);
+    throw new Problem(422, refused.code, message, { field: `figures.${refused.where.figure ?? ''}` });
+  }
+  return changeTicket(ticket, on, { figures: next });
+}
+
+export async function setSignOffs(id: string, { signedOff, ...on }: SignOffsEdit): Promise<Ticket> {
+  const ticket = await ticketById(id);
+  const kept = Object.entries({ ...ticket.signedOff, ...signedOff }).filter(
+    (entry): entry is [string, TicketContent['signedOff'][string]] => entry[1] !== null,
+  );
+  return changeTicket(ticket, on, { signedOff: Object.fromEntries(kept) });
+}
+
+/** Names the cloths; the lay of a cloth that is taken away goes with it. */
+export async function setCloths(id: string, { cloths: files, ...on }: ClothsEdit): Promise<Ticket> {
+  const ticket = await ticketById(id);
+  const cloths = readClothEntries(files, ticket.unit);
+  const lays = Object.fromEntries(
+    Object.entries(ticket.lays).filter(([role]) => cloths.some((cloth) => cloth.role === role)),
+  );
+  return changeTicket(ticket, on, { cloths, lays });
 }
 
 /** The draft of a ticket, or 422 with the first thing that keeps it from being drafted. */
@@ -119,29 +175,78 @@ export function draftTicket(ticket: Ticket): Draft {
   return draftOrder(order);
 }
 
-export const marksOf = (ticket: Ticket, draft: Draft, lay: Lay | null) =>
-  chalkAll(draft.pieces, ticket.measures.startLine, lay);
+/** What a ticket is cut from: the pieces that are under the chalk, or today's where none is. */
+export const draftToCut = async (ticket: Ticket): Promise<Draft> =>
+  (ticket.frozen ? await frozenDraftOf(ticket.id) : undefined) ?? draftTicket(ticket);
 
-/** Stores a lay only when it proves: against today's pieces and the ticket's own cloth. */
-export async function setLay(id: string, { version, lay }: LayEdit): Promise<Ticket> {
-  if (lay === null) return write(id, version, { lay, marksInAll: 0, chalked: {} });
+/** The draft that a ticket is being chalked from, or 404 where chalking has not begun. */
+export async function frozenDraft(id: string): Promise<Draft> {
+  const draft = await frozenDraftOf((await ticketById(id)).id);
+  if (!draft) throw notFound('frozen draft');
+  return draft;
+}
+
+export const marksOf = (ticket: Ticket, draft: Draft, lays: Lays): Mark[] =>
+  chalkLaid(draft.pieces, ticket.measures.startLine, Object.values(lays));
+
+/** Chalk and shears on the pieces of one cloth are forgotten when another lay is chosen for it. */
+function withoutChalkOn(ticket: Ticket, draft: Draft, role: string): Pick<TicketContent, 'chalked' | 'cut'> {
+  const ofRole = draft.pieces.filter(({ piece }) => piece.role === role).map(({ piece }) => piece.id);
+  return {
+    chalked: Object.fromEntries(Object.entries(ticket.chalked).filter(([piece]) => !ofRole.includes(piece))),
+    cut: ticket.cut.filter((piece) => !ofRole.includes(piece)),
+  };
+}
+
+/** Stores a lay only when it proves: against today's pieces and the ticket's own cloth. Null takes the cloth's lay away. */
+export async function setLay(id: string, { role, lay, ...on }: LayEdit): Promise<Ticket> {
   const ticket = await ticketById(id);
-  const draft = draftTicket(ticket);
+  const draft = await draftToCut(ticket);
+  if (lay) proveLay(ticket, draft, lay);
+  const others = Object.fromEntries(Object.entries(ticket.lays).filter(([each]) => each !== role));
+  const lays: Lays = lay ? { ...others, [role]: lay } : others;
+  return changeTicket(ticket, on, {
+    lays,
+    marksInAll: marksOf(ticket, draft, lays).length,
+    ...withoutChalkOn(ticket, draft, role),
+  });
+}
+
+function proveLay(ticket: Ticket, draft: Draft, lay: Lay): void {
   const cloth = ticket.cloths.find(({ role }) => role === lay.role);
   if (!cloth)
     throw new Problem(422, 'no-cloth', `The ticket has no ${lay.role} cloth; add it first.`, {
       field: 'cloths',
     });
-  const faults = checkLay(
-    lay,
-    draft.pieces.filter(({ piece }) => piece.role === lay.role).map(layPieceOf),
-    cloth,
-  );
-  if (faults.length > 0) {
-    throw new Problem(422, 'lay-not-proved', `This lay does not hold: ${faults.map(({ code, pieces }) => `${code} ${pieces.join(', ')}`).slice(0, 3).join('; ')}. Plan it again.`, { field: 'lay', extra: { faults } }); // prettier-ignore
-  }
-  return write(id, version, { lay, marksInAll: marksOf(ticket, draft, lay).length, chalked: {} });
+  const pieces = draft.pieces.filter(({ piece }) => piece.role === lay.role).map(layPieceOf);
+  const faults = checkLay(lay, pieces, cloth);
+  if (faults.length === 0) return;
+  const first = faults.slice(0, 3).map((fault) => `${fault.code} ${fault.pieces.join(', ')}`);
+  throw new Problem(422, 'lay-not-proved', `This lay does not hold: ${first.join('; ')}. Plan it again.`, {
+    field: 'lay',
+    extra: { faults },
+  });
 }
 
-export const setChalk = (id: string, { version, chalked }: ChalkEdit): Promise<Ticket> =>
-  write(id, version, { chalked });
+export async function setChalk(id: string, { chalked, ...on }: ChalkEdit): Promise<Ticket> {
+  return noteOnTicket(await ticketById(id), on, { chalked });
+}
+
+export async function setCut(id: string, { cut, ...on }: CutEdit): Promise<Ticket> {
+  return noteOnTicket(await ticketById(id), on, { cut: [...new Set(cut)] });
+}
+
+export async function stepsOf(id: string): Promise<TicketStep[]> {
+  return listSteps((await ticketById(id)).id);
+}
+
+export async function stepContent(id: string, place: number): Promise<TicketContent> {
+  const content = await contentAt((await ticketById(id)).id, place);
+  if (!content) throw notFound('step in this ticket’s history');
+  return content;
+}
+
+/** Undo, redo, or straight to a version: all are a place in the history. */
+export async function setPlace(id: string, { place, ...on }: PlaceEdit): Promise<Ticket> {
+  return goToStep(await ticketById(id), on, place, await stepContent(id, place));
+}

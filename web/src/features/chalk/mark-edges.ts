@@ -19,9 +19,11 @@ export function edgesOfMark({ piece, outline }: DraftedPiece, mark: Mark): strin
       return edgesUnderRoofs(piece)
         .filter(({ role }) => role === mark.role)
         .map((edge) => lineText(offsetEdge(edge)));
+    case 'trace':
     case 'label':
       return [ringText(outline)];
     case 'place':
+    case 'again':
     case 'point':
     case 'notch':
       return [];

@@ -1,10 +1,16 @@
+import type { Draft } from '@ample-bolt/core/drafting/draft';
+import { rules, ruleSet } from '@ample-bolt/core/rules/catalogue';
+import { levelName } from '@ample-bolt/core/words/names';
 import type { CheckedSeam } from '@ample-bolt/core/pieces/check-seams';
 import { formatLength, formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { Check, X } from 'lucide-react';
 import { useState } from 'react';
 import { PieceOnCloth } from '../../canvas/PieceOnCloth.tsx';
+import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { Segmented } from '../../ui/Segmented.tsx';
+import { asPreview, useDrafted } from '../../workers/use-drafted.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
 import { EaseStrip } from '../ticket/EaseStrip.tsx';
 import { FindingList } from '../ticket/FindingList.tsx';
@@ -12,13 +18,45 @@ import { NotYet } from '../ticket/NotYet.tsx';
 import { PieceList } from '../ticket/PieceList.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 
-/** The pieces as drawn, the seams measured against each other, and what the checks found. */
+/** The pieces as drawn, the seams measured against each other, and what the checks found; beside the other school, when asked. */
 export function DraftPage() {
+  const { drafted } = useTicketContext();
+  const [comparing, setComparing] = useState(false);
+  const [piece, setPiece] = useState('bodice-front');
+  if (!drafted) return <NotYet />;
+  const shared = { piece, onPiece: setPiece, onCompare: () => setComparing(!comparing) };
+  return comparing ? <Compared {...shared} /> : <Drafted other={undefined} {...shared} />;
+}
+
+interface DraftedProps {
+  readonly piece: string;
+  readonly onPiece: (id: string) => void;
+  readonly onCompare: () => void;
+}
+
+const schools = rules['school.block'].methods;
+type School = keyof typeof schools;
+
+const otherSchool = (school: School): School => (school === 'solved' ? 'table' : 'solved');
+
+/** Drafts the same ticket by the other school, to be looked at behind this one. */
+function Compared(props: DraftedProps) {
+  const { ticket } = useTicketContext();
+  const school = otherSchool(ruleSet(ticket.rules)['school.block']);
+  const { drafted } = useDrafted(asPreview(ticket, { rules: { ...ticket.rules, 'school.block': school } }));
+  return <Drafted other={drafted?.draft} {...props} />;
+}
+
+function Drafted({
+  other,
+  piece: chosen,
+  onPiece: setChosen,
+  onCompare,
+}: DraftedProps & { readonly other: Draft | undefined }) {
   const { ticket, drafted } = useTicketContext();
-  const [chosen, setChosen] = useState('bodice-front');
   const [seam, setSeam] = useState<CheckedSeam>();
   if (!drafted) return <NotYet />;
-  const { pieces, seams, rounds, findings } = drafted.draft;
+  const { pieces, seams, rounds, coverage, findings } = drafted.draft;
   const current = pieces.find(({ piece }) => piece.id === chosen) ?? pieces[0];
   if (!current) return <NotYet />;
   const edgeOnPiece = [...(seam?.a ?? []), ...(seam?.b ?? [])]
@@ -30,18 +68,103 @@ export function DraftPage() {
     if (!here) setChosen((next.a[0] ?? '').split('/')[0] ?? chosen);
   };
   return (
-    <div className="grid h-full grid-cols-[232px_minmax(0,1fr)_360px] gap-4">
-      <div className="flex flex-col gap-4">
+    <div className="grid h-full grid-cols-[236px_minmax(0,1fr)_360px] gap-4">
+      <div className="flex min-h-0 flex-col gap-3">
         <PieceList pieces={pieces} current={current.piece.id} onChoose={setChosen} />
-        <EaseStrip rounds={rounds} unit={ticket.unit} />
+        <div className="shrink-0">
+          <EaseStrip rounds={rounds} coverage={coverage} unit={ticket.unit} />
+        </div>
       </div>
-      <PieceOnCloth drafted={current} cloth={clothColour(ticket)} unit={ticket.unit} lit={edgeOnPiece} />
+      <div className="flex min-h-0 flex-col gap-2">
+        <SchoolBar comparing={other !== undefined} onCompare={onCompare} />
+        <div className="min-h-0 grow">
+          <PieceOnCloth
+            drafted={current}
+            cloth={clothColour(ticket)}
+            unit={ticket.unit}
+            lit={edgeOnPiece}
+            other={other?.pieces.find(({ piece }) => piece.id === current.piece.id)}
+          />
+        </div>
+      </div>
       <div className="flex min-h-0 flex-col gap-3 overflow-auto">
+        {other && <SchoolTable here={drafted.draft} other={other} />}
         <SeamSummary seams={seams} unit={ticket.unit} />
-        <FindingList findings={findings} unit={ticket.unit} />
+        <FindingList findings={findings} />
         <SeamTable seams={seams} unit={ticket.unit} current={seam?.id} onShow={show} />
       </div>
     </div>
+  );
+}
+
+/** By which school the ticket is drafted, and the way to look at the other. */
+function SchoolBar({
+  comparing,
+  onCompare,
+}: {
+  readonly comparing: boolean;
+  readonly onCompare: () => void;
+}) {
+  const { ticket, actions, attempt } = useTicketContext();
+  const school = ruleSet(ticket.rules)['school.block'];
+  return (
+    <div className="flex items-center gap-3">
+      <Segmented
+        label="Drafted by"
+        value={school}
+        onChange={(next) =>
+          attempt(actions.put('rules', { rules: { 'school.block': next } }), 'The school was not changed.')
+        }
+        options={(Object.keys(schools) as School[]).map((value) => ({ value, word: schools[value] }))}
+      />
+      <Button look="quiet" aria-pressed={comparing} onClick={onCompare} className="aria-pressed:bg-indigo-1">
+        {comparing
+          ? `Hide the ${schools[otherSchool(school)]}`
+          : `Beside the ${schools[otherSchool(school)]}`}
+      </Button>
+    </div>
+  );
+}
+
+/** Both schools in figures: what each leaves of the wanted ease, and how many seams are true. */
+function SchoolTable({ here, other }: { readonly here: Draft; readonly other: Draft }) {
+  const { ticket } = useTicketContext();
+  const school = ruleSet(ticket.rules)['school.block'];
+  const ease = (mm: number | undefined) =>
+    mm === undefined
+      ? ''
+      : `${mm < 0 ? '−' : '+'}${formatNumber(Math.abs(mm), ticket.unit, { style: 'typeset' })}`;
+  const count = ({ seams }: Draft) => `${seams.filter(({ ok }) => ok).length} of ${seams.length}`;
+  const stops = ({ findings }: Draft) =>
+    String(findings.filter(({ severity }) => severity === 'stop').length);
+  const rows = [
+    ...here.rounds.map(({ level, ease: own, wantedEase }) => [
+      `Ease at ${levelName[level].replace(' line', '')}, wanted ${ease(wantedEase)}`,
+      ease(own),
+      ease(other.rounds.find((round) => round.level === level)?.ease),
+    ]),
+    ['Seams true', count(here), count(other)],
+    ['Stops', stops(here), stops(other)],
+  ];
+  return (
+    <table className="w-full border-collapse rounded-soft border border-linen-2 bg-white text-left text-[15px]">
+      <thead className="text-[13px] text-walnut-2">
+        <tr>
+          <th className="px-4 py-2 font-semibold">Finished</th>
+          <th className="px-2 py-2 text-right font-semibold">{schools[school]}</th>
+          <th className="px-4 py-2 text-right font-semibold">{schools[otherSchool(school)]}, dashed</th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(([words, own, others]) => (
+          <tr key={words} className="border-t border-linen-2">
+            <td className="px-4 py-1.5">{words}</td>
+            <td className="px-2 py-1.5 text-right font-bold">{own}</td>
+            <td className="px-4 py-1.5 text-right">{others}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   );
 }
 

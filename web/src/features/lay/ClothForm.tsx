@@ -1,5 +1,10 @@
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
+import type { ClothFile } from '@ample-bolt/core/formats/order/order';
+import { clothFileOf } from '@ample-bolt/core/formats/order/write-order';
+import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { clothRoleName } from '@ample-bolt/core/words/names';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { useState, type ReactNode } from 'react';
 import type { TicketActions } from '../../api/tickets.ts';
@@ -17,9 +22,8 @@ interface ClothFields {
 }
 
 interface ClothFormProps {
-  readonly ticketId: string;
-  readonly cloth: Cloth | undefined;
-  readonly unit: Unit;
+  readonly role: ClothRole;
+  readonly ticket: Ticket;
   readonly actions: TicketActions;
   readonly onDone: () => void;
 }
@@ -36,27 +40,20 @@ const fieldsOf = (cloth: Cloth | undefined, unit: Unit): ClothFields => {
   };
 };
 
-/** The outer cloth: what the tailor can read off the bolt and with the tape. */
-export function ClothForm({ ticketId, cloth, unit, actions, onDone }: ClothFormProps) {
+/** A cloth: what the tailor can read off the bolt and with the tape. */
+export function ClothForm({ role, ticket, actions, onDone }: ClothFormProps) {
+  const { unit } = ticket;
+  const cloth = ticket.cloths.find((each) => each.role === role);
+  const others = ticket.cloths.filter((each) => each.role !== role).map(clothFileOf);
   // By unit, so that a bare 45 typed in inches is never read as centimetres.
-  const [kept, keep] = useKept<ClothFields>(`cloth-${ticketId}-${unit}`);
+  const [kept, keep] = useKept<ClothFields>(`cloth-${ticket.id}-${role}-${unit}`);
   const [problem, setProblem] = useState<{ field: string | undefined; words: string }>();
   const fields = { ...fieldsOf(cloth, unit), ...kept };
   const set = (change: Partial<ClothFields>) =>
     keep((held) => ({ ...fieldsOf(cloth, unit), ...held, ...change }));
-  const store = async () => {
-    const { name, length, ...rest } = fields;
+  const send = async (cloths: readonly ClothFile[]) => {
     try {
-      await actions.put('cloths', {
-        cloths: [
-          {
-            role: 'outer',
-            ...rest,
-            name: name.trim() || 'Outer cloth',
-            length: length.trim() === '' ? null : length,
-          },
-        ],
-      });
+      await actions.put('cloths', { cloths });
       keep(() => undefined);
       setProblem(undefined);
       onDone();
@@ -66,6 +63,17 @@ export function ClothForm({ ticketId, cloth, unit, actions, onDone }: ClothFormP
         words: error instanceof Error ? error.message : 'Not stored yet.',
       });
     }
+  };
+  const store = () => {
+    const { name, length, ...rest } = fields;
+    const own: ClothFile = {
+      role,
+      ...rest,
+      name: name.trim() || `${clothRoleName[role]} cloth`,
+      length: length.trim() === '' ? null : length,
+    };
+    // This cloth first, so that a fault in it is always found at place 0.
+    return send([own, ...others]);
   };
   const faulty = (field: string) => problem?.field === `cloths.0.${field}`;
   const input = (field: 'name' | 'width' | 'selvedge' | 'length', placeholder = '') => (
@@ -115,6 +123,11 @@ export function ClothForm({ ticketId, cloth, unit, actions, onDone }: ClothFormP
       <Button type="submit" className="min-h-11">
         {cloth ? 'Use this cloth' : 'Name this cloth'}
       </Button>
+      {cloth && role !== 'outer' && (
+        <Button look="quiet" onClick={() => void send(others)}>
+          Leave the {role} out
+        </Button>
+      )}
     </form>
   );
 }

@@ -46,6 +46,20 @@ export function LayDrawing({ lay, cloth, unit, selected, onSelect }: LayDrawingP
         >
           <Ruler length={shown} scale={scale} unit={unit} />
           <rect x={0} y={RULER} width={x(shown)} height={lay.width * scale} fill={cloth.colour} />
+          {lay.sections.flatMap(({ doubled, fold }) =>
+            fold === 'open'
+              ? []
+              : doubled.map(([from, to]) => (
+                  <Double
+                    key={from}
+                    top={y(from)}
+                    height={(to - from) * scale}
+                    width={x(shown)}
+                    colour={colour}
+                    whole={fold === 'half'}
+                  />
+                )),
+          )}
           {[lay.usable[0], lay.usable[1]].map((edge) => (
             <path
               key={edge}
@@ -114,6 +128,40 @@ export function LayDrawing({ lay, cloth, unit, selected, onSelect }: LayDrawingP
     </div>
   );
 }
+
+interface DoubleProps {
+  readonly top: number;
+  readonly height: number;
+  readonly width: number;
+  readonly colour: string;
+  /** All of the cloth lies double, so there is nothing to tell it from. */
+  readonly whole: boolean;
+}
+
+/** Where the cloth lies double: shaded, and bounded where a single layer begins. */
+const Double = ({ top, height, width, colour, whole }: DoubleProps) => (
+  <g>
+    <rect
+      x={0}
+      y={top}
+      width={width}
+      height={height}
+      fill="var(--color-table)"
+      opacity={whole ? 0.12 : 0.24}
+    />
+    {!whole && (
+      <>
+        <path d={`M0 ${top + height}H${width}`} stroke={colour} strokeWidth="1" opacity="0.8" />
+        <text x={8} y={top + height - 7} fill={colour} fontSize="12">
+          double, fold in the middle
+        </text>
+        <text x={8} y={top + height + 16} fill={colour} fontSize="12">
+          single
+        </text>
+      </>
+    )}
+  </g>
+);
 
 interface PieceLabelProps {
   readonly placement: Placement;

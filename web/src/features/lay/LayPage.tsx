@@ -1,4 +1,3 @@
-import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { boxOf } from '@ample-bolt/core/geometry/ring';
 import { purchaseUnit } from '@ample-bolt/core/lay/buying';
 import { choosePlan } from '@ample-bolt/core/lay/choose-plan';
@@ -6,10 +5,14 @@ import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import { layPieceOf } from '@ample-bolt/core/lay/layable';
 import { folds, type Fold, type Lay } from '@ample-bolt/core/lay/lay';
 import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
+import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
+import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
+import { styleOf } from '@ample-bolt/core/styles/style-book';
 import { formatLength } from '@ample-bolt/core/units/format-length';
 import { pieceName } from '@ample-bolt/core/words/names';
 import { Check } from 'lucide-react';
+import { Tabs } from 'radix-ui';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button.tsx';
 import { Length } from '../../ui/Length.tsx';
@@ -17,30 +20,61 @@ import { Notice } from '../../ui/Notice.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
+import { ClothTabs } from './ClothTabs.tsx';
 import { ClothForm } from './ClothForm.tsx';
 import { foldWords } from './fold-words.ts';
 import { LayDrawing, placementKey } from './LayDrawing.tsx';
+import { OtherWidths } from './OtherWidths.tsx';
 import { PlanCard } from './PlanCard.tsx';
 import { useLaySearch } from './use-lay-search.ts';
+import { useOtherWidths } from './use-other-widths.ts';
 
+/** The cloths of the garment, one after the other: each is named, laid and chosen by itself. */
 export function LayPage() {
-  const { ticket, actions, drafted } = useTicketContext();
+  const { ticket, drafted } = useTicketContext();
+  const roles = styleOf(ticket.styleId)?.cloths ?? [];
+  const open = roles.find((role) => !ticket.lays[role] && ticket.cloths.some((cloth) => cloth.role === role));
+  const [chosen, setRole] = useState<ClothRole>();
+  const role = chosen ?? open ?? roles[0] ?? 'outer';
   if (!drafted) return <NotYet />;
-  const cloth = ticket.cloths.find(({ role }) => role === 'outer');
-  if (cloth) return <PlanLay draft={drafted.draft} cloth={cloth} stale={drafted.standing.layStale} />;
+  const cloth = ticket.cloths.find((each) => each.role === role);
+  const pieces = drafted.draft.pieces.filter(({ piece }) => piece.role === role);
   return (
-    <section className="mx-auto mt-8 max-w-md">
-      <h2 className="text-2xl">Which cloth?</h2>
+    <Tabs.Root
+      value={role}
+      onValueChange={(next) => setRole(next as ClothRole)}
+      className="flex h-full flex-col gap-3"
+    >
+      <ClothTabs roles={roles} ticket={ticket} stale={drafted.staleLays} />
+      <Tabs.Content value={role} className="min-h-0 grow">
+        {cloth ? (
+          <PlanLay
+            key={role}
+            pieces={pieces}
+            cloth={cloth}
+            stale={drafted.staleLays.includes(role)}
+            onNext={setRole}
+          />
+        ) : (
+          <NameCloth role={role} pieces={pieces} />
+        )}
+      </Tabs.Content>
+    </Tabs.Root>
+  );
+}
+
+/** Before a cloth is named: what will be cut from it. */
+function NameCloth({ role, pieces }: { readonly role: ClothRole; readonly pieces: readonly DraftedPiece[] }) {
+  const { ticket, actions } = useTicketContext();
+  return (
+    <section className="mx-auto mt-6 max-w-md">
+      <h2 className="text-2xl">Which cloth for the {role}?</h2>
       <p className="mt-1 mb-5 text-lg text-walnut-2">
-        Measure its width between the selvedges before anything is planned.
+        {pieces.length} pieces are cut from it. Measure its width between the selvedges before anything is
+        planned
+        {role === 'outer' ? '.' : '; without one it is left out.'}
       </p>
-      <ClothForm
-        ticketId={ticket.id}
-        cloth={undefined}
-        unit={ticket.unit}
-        actions={actions}
-        onDone={() => undefined}
-      />
+      <ClothForm role={role} ticket={ticket} actions={actions} onDone={() => undefined} />
     </section>
   );
 }
@@ -49,18 +83,20 @@ export function LayPage() {
 const FIRST_SEARCH = 3000;
 const IMPROVE_SEARCH = 10_000;
 
-function PlanLay({
-  draft,
-  cloth,
-  stale,
-}: {
-  readonly draft: Draft;
+interface PlanLayProps {
+  readonly pieces: readonly DraftedPiece[];
   readonly cloth: Cloth;
   readonly stale: boolean;
-}) {
+  /** Goes on to another cloth of the ticket. */
+  readonly onNext: (role: ClothRole) => void;
+}
+
+function PlanLay({ pieces: drafted, cloth, stale, onNext }: PlanLayProps) {
   const { ticket, actions, goTo } = useTicketContext();
   const { unit } = ticket;
-  const pieces = draft.pieces.map(layPieceOf);
+  const { role } = cloth;
+  const stored = ticket.lays[role];
+  const pieces = drafted.map(layPieceOf);
   const taskFor = (fold: Fold, seed: number): LayTask => ({
     pieces,
     cloth,
@@ -69,7 +105,7 @@ function PlanLay({
     shrinkPercent: ruleSet(ticket.rules)['cloth.shrinkage'],
     buyIn: purchaseUnit(unit),
   });
-  const chosen = ticket.lay && !stale ? ticket.lay : undefined;
+  const chosen = stored && !stale ? stored : undefined;
   const inputs = JSON.stringify([cloth, unit, pieces.map(({ outline }) => boxOf(outline))]);
   // A chosen plan is not searched again by itself: a better one would be another lay than the one that is chalked.
   const search = useLaySearch(
@@ -85,8 +121,8 @@ function PlanLay({
   const [asking, setAsking] = useState<Lay>();
 
   const plans = search.plans.map((plan) => {
-    const stored = chosen?.fold === plan.fold ? chosen : undefined;
-    return { ...plan, lay: stored && !(plan.lay && plan.lay.length < stored.length) ? stored : plan.lay };
+    const kept = chosen?.fold === plan.fold ? chosen : undefined;
+    return { ...plan, lay: kept && !(plan.lay && plan.lay.length < kept.length) ? kept : plan.lay };
   });
   const found = plans.flatMap(({ lay }) => (lay ? [lay] : []));
   const best = choosePlan(found)[0];
@@ -98,26 +134,32 @@ function PlanLay({
 
   const improve = () =>
     search.running ? search.stop() : search.run(wanted ? [wanted] : folds, IMPROVE_SEARCH);
-  useHotkeys({ i: improve });
+  useHotkeys({ i: { does: search.running ? 'stop looking' : 'improve the lay', act: improve } });
+  const widths = useOtherWidths(shown && !search.running ? taskFor(shown.fold, 1) : undefined, inputs);
 
+  const goOn = () => {
+    const next = ticket.cloths.find((each) => each.role !== role && !ticket.lays[each.role]);
+    if (next) onNext(next.role);
+    else goTo('chalk');
+  };
   const store = async (lay: Lay) => {
     search.stop();
     try {
-      await actions.put('lay', { lay });
+      await actions.put('lay', { role, lay });
       setFailure(undefined);
-      goTo('chalk');
+      goOn();
     } catch (error) {
       setFailure(error instanceof Error ? error.message : 'The lay was not stored; try again.');
     }
   };
-  const marksDone = Object.values(ticket.chalked).reduce((sum, count) => sum + count, 0);
+  const marksDone = drafted.reduce((sum, { piece }) => sum + (ticket.chalked[piece.id] ?? 0), 0);
   const choose = (lay: Lay) => (marksDone > 0 ? setAsking(lay) : void store(lay));
   const selectedPlacement = shown?.placements.find((placement) => placementKey(placement) === selected);
   const tooLong = shown && cloth.length !== null && shown.length > cloth.length;
 
   return (
     <div className="flex h-full flex-col gap-3">
-      <div className="grid shrink-0 grid-cols-[1fr_1fr_auto] gap-3">
+      <div className="grid shrink-0 grid-cols-[1fr_1fr_1fr_auto] gap-3">
         {plans.map((plan) => (
           <PlanCard
             key={plan.fold}
@@ -136,9 +178,9 @@ function PlanLay({
           <Button
             className="min-h-11"
             disabled={!shown || tooLong === true}
-            onClick={() => (isChosen ? goTo('chalk') : shown && choose(shown))}
+            onClick={() => (isChosen ? goOn() : shown && choose(shown))}
           >
-            {isChosen ? 'Go on chalking' : 'Chalk this'}
+            {isChosen ? 'Go on' : 'Take this plan'}
           </Button>
         </div>
       </div>
@@ -203,13 +245,7 @@ function PlanLay({
         </div>
         <aside className="flex min-h-0 flex-col gap-4 overflow-auto">
           {editing ? (
-            <ClothForm
-              ticketId={ticket.id}
-              cloth={cloth}
-              unit={unit}
-              actions={actions}
-              onDone={() => setEditing(false)}
-            />
+            <ClothForm role={role} ticket={ticket} actions={actions} onDone={() => setEditing(false)} />
           ) : (
             <>
               <Button look="quiet" onClick={() => setEditing(true)}>
@@ -233,6 +269,11 @@ function PlanLay({
                   <Fact words="Could it be shorter? Not below">
                     <Length mm={shown.bound} unit={unit} />
                   </Fact>
+                </Facts>
+              )}
+              {shown && (
+                <Facts title="On other widths">
+                  <OtherWidths widths={widths} own={cloth.width} unit={unit} />
                 </Facts>
               )}
               <p className="text-sm text-walnut-2">Choose a piece to read where it lies.</p>

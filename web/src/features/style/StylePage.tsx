@@ -4,7 +4,7 @@ import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
-import { useDrafted } from '../../workers/use-drafted.ts';
+import { asPreview, useDrafted } from '../../workers/use-drafted.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
 import { EaseStrip } from '../ticket/EaseStrip.tsx';
 import { FindingList } from '../ticket/FindingList.tsx';
@@ -24,7 +24,7 @@ export function StylePage() {
 function AgreeStyle({ style }: { readonly style: Style }) {
   const { ticket, actions, goTo } = useTicketContext();
   const entry = useChoiceEntry(ticket, style, actions);
-  const preview = useDrafted({ ...ticket, choices: entry.preview, lay: null });
+  const preview = useDrafted(asPreview(ticket, { choices: entry.preview }));
   const drafted = preview.drafted;
   const groups = [...new Set(Object.values(style.choices).map(({ group }) => group))];
   return (
@@ -72,13 +72,14 @@ function AgreeStyle({ style }: { readonly style: Style }) {
         <div className="rounded-soft bg-linen-1" />
       )}
       <div className="flex min-h-0 flex-col gap-3 overflow-auto">
-        {drafted && <EaseStrip rounds={drafted.draft.rounds} unit={ticket.unit} />}
+        {drafted && (
+          <EaseStrip rounds={drafted.draft.rounds} coverage={drafted.draft.coverage} unit={ticket.unit} />
+        )}
         {drafted && (
           <FindingList
             findings={drafted.draft.findings.filter(
               ({ code, severity }) => severity !== 'note' && code !== 'cloth-missing',
             )}
-            unit={ticket.unit}
           />
         )}
       </div>

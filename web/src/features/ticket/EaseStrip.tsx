@@ -1,32 +1,69 @@
+import type { Coverage } from '@ample-bolt/core/checks/coverage';
 import type { Round } from '@ample-bolt/core/checks/rounds';
+import { ROUND_TOLERANCE } from '@ample-bolt/core/checks/rounds';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { levelName } from '@ample-bolt/core/words/names';
 
 /** The longest bar stands for this much ease, mm. */
 const FULL = 100;
+const part = (mm: number): string => `${Math.min(100, Math.max(0, (mm / FULL) * 100))}%`;
 
-/** Finished ease at each level, measured on the pieces. */
-export const EaseStrip = ({ rounds, unit }: { readonly rounds: readonly Round[]; readonly unit: Unit }) => (
+interface EaseStripProps {
+  readonly rounds: readonly Round[];
+  readonly coverage: readonly Coverage[];
+  readonly unit: Unit;
+}
+
+/** Finished ease at each level against what is wanted, and how far the neck stays above the bust line; all measured on the pieces. */
+export const EaseStrip = ({ rounds, coverage, unit }: EaseStripProps) => (
   <section className="rounded-soft border border-linen-2 bg-white px-4 py-3">
     <h2 className="pb-1 font-text text-[13px] font-semibold tracking-normal text-walnut-2">Ease, finished</h2>
-    {rounds.map(({ level, ease, finished }) => (
+    {rounds.map((round) => (
+      <EaseRow key={round.level} round={round} unit={unit} />
+    ))}
+    {coverage.map(({ piece, aboveBust }) => (
       <p
-        key={level}
-        className="grid grid-cols-[64px_1fr_auto] items-center gap-2 py-1 text-sm"
-        title={`Finished ${formatNumber(finished, unit)} ${unit}`}
+        key={piece}
+        className="flex justify-between gap-2 border-t border-linen-2 py-1 text-sm first-of-type:mt-1"
       >
-        <span className="capitalize">
-          {level === 'bust' ? 'bust' : level === 'hip' ? 'hip' : levelName[level]}
+        <span>
+          {piece.endsWith('front') ? 'neck front' : 'neck back'}, {aboveBust < 0 ? 'below' : 'above'} bust
+          line
         </span>
-        <span className="h-2.5 rounded-[2px] bg-linen-2">
-          <span
-            className="block h-full rounded-[2px] bg-woad"
-            style={{ width: `${Math.min(100, Math.max(0, (ease / FULL) * 100))}%` }}
-          />
-        </span>
-        <strong>+{formatNumber(ease, unit, { style: 'typeset' })}</strong>
+        <strong>{formatNumber(Math.abs(aboveBust), unit, { style: 'typeset' })}</strong>
       </p>
     ))}
   </section>
 );
+
+function EaseRow({
+  round: { level, ease, wantedEase, finished },
+  unit,
+}: {
+  readonly round: Round;
+  readonly unit: Unit;
+}) {
+  const right = Math.abs(ease - wantedEase) <= ROUND_TOLERANCE;
+  const number = (mm: number) => formatNumber(Math.abs(mm), unit, { style: 'typeset' });
+  return (
+    <p
+      className="grid grid-cols-[44px_1fr_auto] items-center gap-2 py-1 text-sm"
+      title={`Finished ${formatNumber(finished, unit)} ${unit}; wanted ease ${number(wantedEase)} ${unit}`}
+    >
+      <span className="capitalize">{levelName[level].replace(' line', '')}</span>
+      <span className="relative h-2.5 rounded-[2px] bg-linen-2">
+        <span
+          className={`block h-full rounded-[2px] ${right ? 'bg-woad' : 'bg-madder'}`}
+          style={{ width: part(ease) }}
+        />
+        <span className="absolute -inset-y-1 w-0.5 bg-walnut" style={{ left: part(wantedEase) }} />
+      </span>
+      <strong className={right ? '' : 'text-madder'}>
+        {ease < 0 ? '−' : '+'}
+        {number(ease)}
+        {!right && <span className="font-normal"> of {number(wantedEase)}</span>}
+      </strong>
+    </p>
+  );
+}

@@ -1,62 +1,116 @@
-import type { Finding, Remedy } from '@ample-bolt/core/checks/finding';
-import type { Unit } from '@ample-bolt/core/units/length';
+import type { Finding } from '@ample-bolt/core/checks/finding';
+import { findingKey, isSignedOff } from '@ample-bolt/core/shop/sign-off';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
+import { useState, type ReactNode } from 'react';
+import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useTicketContext } from './ticket-context.ts';
+import { useRemedy } from './use-remedy.ts';
 
-/** Where a remedy is carried out. */
-const stationFor = (remedy: Remedy): 'measure' | 'style' | 'lay' => {
-  switch (remedy.kind) {
-    case 'measure-again':
-      return 'measure';
-    case 'set-choice':
-      return 'style';
-    case 'add-cloth':
-      return 'lay';
-  }
-};
+/** What the checks found, each with a button that mends it; a stop may be signed off with a reason instead. */
+export const FindingList = ({ findings }: { readonly findings: readonly Finding[] }) => (
+  <ul className="flex flex-col gap-2">
+    {findings.map((finding) => (
+      <li key={`${findingKey(finding)} ${finding.found ?? ''}`}>
+        <FindingNotice finding={finding} />
+      </li>
+    ))}
+  </ul>
+);
 
-const remedyVerb: Readonly<Record<'measure' | 'style' | 'lay', string>> = {
-  measure: 'Measure',
-  style: 'Change',
-  lay: 'Add',
-};
+const Small = ({ onClick, children }: { readonly onClick: () => void; readonly children: ReactNode }) => (
+  <button
+    type="button"
+    onClick={onClick}
+    className="min-h-8 shrink-0 rounded-soft border border-current bg-white px-3 text-sm font-semibold text-walnut"
+  >
+    {children}
+  </button>
+);
 
-export function FindingList({
-  findings,
-  unit,
-}: {
-  readonly findings: readonly Finding[];
-  readonly unit: Unit;
-}) {
-  const { goTo } = useTicketContext();
+function FindingNotice({ finding }: { readonly finding: Finding }) {
+  const { ticket, actions, attempt } = useTicketContext();
+  const remedyFor = useRemedy();
+  const [signing, setSigning] = useState(false);
+  const { message, remedy } = findingWords(finding, ticket.unit);
+  const action = finding.remedy && remedyFor(finding.remedy);
+  const key = findingKey(finding);
+  const signed = isSignedOff(finding, ticket.signedOff) ? ticket.signedOff[key] : undefined;
+  const put = (why: string | null) =>
+    attempt(
+      actions.put('sign-offs', {
+        signedOff: { [key]: why === null ? null : { why, found: finding.found ?? null } },
+      }),
+      'The sign-off was not stored.',
+    );
   return (
-    <ul className="flex flex-col gap-2">
-      {findings.map((finding, index) => {
-        const { message, remedy } = findingWords(finding, unit);
-        const station = finding.remedy && stationFor(finding.remedy);
-        return (
-          <li key={`${finding.code}-${index}`}>
-            <Notice
-              tone={finding.severity}
-              action={
-                station && (
-                  <button
-                    type="button"
-                    onClick={() => goTo(station)}
-                    className="min-h-8 shrink-0 rounded-soft border border-current bg-white px-3 text-sm font-semibold text-walnut"
-                  >
-                    {remedyVerb[station]}
-                  </button>
-                )
-              }
-            >
-              <p className="text-[15px] leading-snug font-semibold">{message}</p>
-              {remedy && <p className="text-sm text-walnut-2">{remedy}</p>}
-            </Notice>
-          </li>
-        );
-      })}
-    </ul>
+    <Notice
+      tone={signed ? 'note' : finding.severity}
+      action={action && !signed && <Small onClick={action.act}>{action.verb}</Small>}
+    >
+      <p className="text-[15px] leading-snug font-semibold">{message}</p>
+      {remedy && !signed && <p className="text-sm text-walnut-2">{remedy}</p>}
+      {signed && (
+        <p className="mt-1 flex items-center gap-3 text-sm">
+          <span className="grow">Signed off: {signed.why}</span>
+          <Small onClick={() => put(null)}>Take back</Small>
+        </p>
+      )}
+      {finding.severity === 'stop' && !signed && !signing && (
+        <button type="button" className="mt-1 text-sm underline" onClick={() => setSigning(true)}>
+          Sign it off with a reason
+        </button>
+      )}
+      {signing && !signed && (
+        <SignOffForm
+          onSign={(why) => {
+            put(why);
+            setSigning(false);
+          }}
+          onLeave={() => setSigning(false)}
+        />
+      )}
+    </Notice>
+  );
+}
+
+/** The shortest reason that says anything, in letters. */
+const LEAST_REASON = 3;
+
+function SignOffForm({
+  onSign,
+  onLeave,
+}: {
+  readonly onSign: (why: string) => void;
+  readonly onLeave: () => void;
+}) {
+  const [why, setWhy] = useState('');
+  const ready = why.trim().length >= LEAST_REASON;
+  return (
+    <form
+      className="mt-2 flex flex-col gap-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (ready) onSign(why.trim());
+      }}
+    >
+      <input
+        autoFocus
+        aria-label="Why it may be cut so"
+        placeholder="Why it may be cut so"
+        maxLength={200}
+        value={why}
+        onChange={(event) => setWhy(event.target.value)}
+        className="min-h-9 rounded-soft border border-linen-3 bg-white px-2.5"
+      />
+      <span className="flex gap-2">
+        <Button type="submit" look="outline" disabled={!ready}>
+          Sign off
+        </Button>
+        <Button look="quiet" onClick={onLeave}>
+          Leave it
+        </Button>
+      </span>
+    </form>
   );
 }

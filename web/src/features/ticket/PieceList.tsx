@@ -1,31 +1,55 @@
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
-import { cutName } from '@ample-bolt/core/words/names';
+import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import { clothRoleName, cutName } from '@ample-bolt/core/words/names';
 
 interface PieceListProps {
   readonly pieces: readonly DraftedPiece[];
   readonly current: string;
   readonly onChoose: (id: string) => void;
+  /** Pieces to point at, with why: set by hand, not true. */
+  readonly marked?: ReadonlyMap<string, string>;
 }
 
-/** The pieces of a draft, and how each is cut. */
-export const PieceList = ({ pieces, current, onChoose }: PieceListProps) => (
-  <nav aria-label="Pieces" className="rounded-soft border border-linen-2 bg-white py-2">
-    <h2 className="px-4 py-1.5 font-text text-[13px] font-semibold tracking-normal text-walnut-2">
-      Outer · {pieces.length} pieces
-    </h2>
-    {pieces.map(({ piece }) => (
-      <button
-        key={piece.id}
-        type="button"
-        aria-current={piece.id === current}
-        onClick={() => onChoose(piece.id)}
-        className="flex min-h-10 w-full items-center gap-2 border-l-3 border-transparent px-4 text-left hover:bg-linen-1 aria-[current=true]:border-indigo aria-[current=true]:bg-indigo-1 aria-[current=true]:font-semibold"
-      >
-        <span className="grow">{piece.name}</span>
-        <span className="text-sm font-normal text-walnut-2">
-          {cutName(piece.cut.layers, piece.cut.copies)}
-        </span>
-      </button>
-    ))}
-  </nav>
-);
+/** The pieces of a draft by their cloth, and how each is cut. */
+export function PieceList({ pieces, current, onChoose, marked = new Map<string, string>() }: PieceListProps) {
+  const roles = [...new Set(pieces.map(({ piece }) => piece.role))];
+  return (
+    <nav
+      aria-label="Pieces"
+      className="min-h-0 overflow-auto rounded-soft border border-linen-2 bg-white py-1"
+    >
+      {roles.map((role) => {
+        const own = pieces.filter(({ piece }) => piece.role === role);
+        return (
+          <section key={role} className="border-t border-linen-2 py-1.5 first:border-t-0">
+            <h2 className="px-4 py-1 font-text text-[13px] font-semibold tracking-normal text-walnut-2">
+              {clothRoleName[role]} · {own.length} pieces
+            </h2>
+            {own.map(({ piece }) => (
+              <button
+                key={piece.id}
+                type="button"
+                aria-current={piece.id === current}
+                onClick={() => onChoose(piece.id)}
+                className="flex min-h-9 w-full items-center gap-2 border-l-3 border-transparent px-4 text-left hover:bg-linen-1 aria-[current=true]:border-indigo aria-[current=true]:bg-indigo-1 aria-[current=true]:font-semibold"
+              >
+                <span className="grow truncate">{shortName(piece.name, role)}</span>
+                <span
+                  className={`text-sm font-normal ${marked.has(piece.id) ? 'text-weld' : 'text-walnut-2'}`}
+                >
+                  {marked.get(piece.id) ?? cutName(piece.cut.layers, piece.cut.copies)}
+                </span>
+              </button>
+            ))}
+          </section>
+        );
+      })}
+    </nav>
+  );
+}
+
+/** Under the heading of its cloth a piece need not name it again. */
+function shortName(name: string, role: ClothRole): string {
+  const rest = name.replace(new RegExp(`^${role} `, 'i'), '');
+  return rest.charAt(0).toUpperCase() + rest.slice(1);
+}

@@ -7,7 +7,7 @@ import { stationNames } from './station-names.ts';
 interface StationTapeProps {
   readonly ticketId: string;
   readonly stations: readonly StationStanding[];
-  readonly current: StationId;
+  readonly current: StationId | undefined;
 }
 
 const stateWords: Readonly<Record<StationState, string>> = {
@@ -63,11 +63,11 @@ export function StationTape({ ticketId, stations, current }: StationTapeProps) {
             key={id}
             to={paths.station(ticketId, id)}
             aria-current={open ? 'step' : undefined}
-            className={`relative flex h-12 items-center gap-2 border-l border-walnut px-3 pt-1 font-semibold ${open ? 'bg-indigo text-white' : state === 'later' ? 'text-walnut-2 hover:bg-linen-1' : 'hover:bg-linen-1'}`}
+            className={`relative flex h-12 items-center gap-2 border-l border-walnut px-3 pt-1 font-semibold max-md:justify-center max-md:px-0 ${open ? 'bg-indigo text-white' : state === 'later' ? 'text-walnut-2 hover:bg-linen-1' : 'hover:bg-linen-1'}`}
           >
             <Ticks light={open} />
             <StateMark state={state} place={index + 1} open={open} />
-            {stationNames[id]}
+            <span className="max-md:sr-only">{stationNames[id]}</span>
             <span className="sr-only">, {stateWords[state]}</span>
           </NavLink>
         );

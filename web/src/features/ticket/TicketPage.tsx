@@ -2,20 +2,23 @@ import { progressOf, stationIds, stationsOf, type StationId } from '@ample-bolt/
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { useState } from 'react';
 import { Outlet, useMatch, useNavigate, useParams } from 'react-router';
-import { useTicket, useTicketActions } from '../../api/tickets.ts';
+import { useFrozen, useTicket, useTicketActions } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { useDrafted } from '../../workers/use-drafted.ts';
+import { FrozenQuestion } from './FrozenQuestion.tsx';
 import { StationTape } from './StationTape.tsx';
 import type { TicketContext } from './ticket-context.ts';
 import { TicketStub } from './TicketStub.tsx';
+import { useRelease } from './use-release.ts';
 
 export function TicketPage() {
   const { id = '' } = useParams();
   const { data: ticket, error, mutate } = useTicket(id);
-  if (error) return <Failed error={error} again={() => void mutate()} />;
+  // What is on screen stays there when it cannot be fetched again.
+  if (error && !ticket) return <Failed error={error} again={() => void mutate()} />;
   if (!ticket) return <Waiting what="the ticket" />;
   return <OpenTicket key={ticket.id} ticket={ticket} />;
 }
@@ -24,35 +27,63 @@ export function TicketPage() {
 function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
   const navigate = useNavigate();
   const match = useMatch('/tickets/:id/:station');
-  const current = stationIds.find((station) => station === match?.params.station) ?? 'measure';
-  const actions = useTicketActions(ticket);
-  const drafting = useDrafted(ticket);
+  const current = stationIds.find((station) => station === match?.params.station);
+  const release = useRelease();
+  const actions = useTicketActions(ticket, release.ask);
+  const { data: frozen } = useFrozen(ticket);
+  const drafting = useDrafted(ticket, frozen);
   const stations = stationsOf(progressOf(ticket), drafting.drafted?.standing);
   const goTo = (station: StationId) => void navigate(paths.station(ticket.id, station));
+  const neighbour = (by: 1 | -1) => stationIds[current ? stationIds.indexOf(current) + by : 0];
   const step = (by: 1 | -1) => {
-    const next = stationIds[stationIds.indexOf(current) + by];
-    if (next) goTo(next);
+    const next = neighbour(by);
+    return next && (() => goTo(next));
   };
   const [failure, setFailure] = useState<string>();
-  const switchUnit = () => {
-    actions
-      .edit({ unit: ticket.unit === 'in' ? 'cm' : 'in' })
+  const attempt = (change: Promise<unknown>, otherwise: string) => {
+    change
       .then(() => setFailure(undefined))
-      .catch((error: unknown) =>
-        setFailure(error instanceof Error ? error.message : 'The unit was not changed.'),
-      );
+      .catch((error: unknown) => setFailure(error instanceof Error ? error.message : otherwise));
   };
-  useHotkeys({ '[': () => step(-1), ']': () => step(1), u: switchUnit });
-  const context: TicketContext = { ticket, actions, stations, goTo, ...drafting };
-  if (current === 'chalk') return <Outlet context={context} />;
+  const { place, undo, redo } = ticket.history;
+  const walk = (to: number, possible: string | null) =>
+    possible === null
+      ? undefined
+      : () => attempt(actions.put('place', { place: to }), 'The step was not taken.');
+  const switchUnit = () =>
+    attempt(actions.edit({ unit: ticket.unit === 'in' ? 'cm' : 'in' }), 'The unit was not changed.');
+  useHotkeys({
+    '[': { does: 'station before', act: step(-1) },
+    ']': { does: 'next station', act: step(1) },
+    u: { does: 'inches or centimetres', act: switchUnit },
+    'mod+z': { does: 'undo on this ticket', act: walk(place - 1, undo) },
+    'mod+shift+z': { does: 'do again', act: walk(place + 1, redo) },
+  });
+  const context: TicketContext = { ticket, actions, stations, goTo, attempt, ...drafting };
+  const question = release.problem && <FrozenQuestion problem={release.problem} onAnswer={release.answer} />;
+  if (current === 'chalk')
+    return (
+      <>
+        <Outlet context={context} />
+        {question}
+      </>
+    );
   return (
-    <div className="flex h-full min-w-[900px] flex-col px-6 pb-5">
-      <TicketStub ticket={ticket} current={current} onUnit={switchUnit} onNext={() => step(1)} />
+    <div className="flex h-full flex-col px-6 pb-5 max-md:px-3 max-md:pb-2 md:min-w-[900px]">
+      <TicketStub
+        ticket={ticket}
+        current={current}
+        onUnit={switchUnit}
+        onNext={step(1)}
+        onUndo={walk(place - 1, undo)}
+        onRedo={walk(place + 1, redo)}
+      />
       <StationTape ticketId={ticket.id} stations={stations} current={current} />
       {failure && <Notice tone="stop">{failure}</Notice>}
-      <main className="min-h-0 grow pt-4">
+      <main className="min-h-0 grow pt-4 max-md:pt-2">
         <Outlet context={context} />
       </main>
+      {question}
     </div>
   );
 }

@@ -8,6 +8,8 @@ const nothing: TicketProgress = {
   hasLay: false,
   marksDone: 0,
   marksInAll: 0,
+  piecesCut: 0,
+  piecesLaid: 0,
 };
 const after = (change: Partial<TicketProgress>) => nextStep({ ...nothing, measuresMissing: 0, ...change });
 
@@ -30,8 +32,11 @@ describe('nextStep', () => {
       words: 'chalked 12 of 90',
     });
     expect(after({ styleAgreed: true, hasLay: true, marksInAll: 90, marksDone: 90 })).toMatchObject({
-      verb: 'Look',
+      verb: 'Cut',
       words: 'all chalked; cut',
     });
+    const chalked = { styleAgreed: true, hasLay: true, marksInAll: 90, marksDone: 90, piecesLaid: 12 };
+    expect(after({ ...chalked, piecesCut: 3 })).toMatchObject({ verb: 'Cut', words: 'cut 3 of 12 pieces' });
+    expect(after({ ...chalked, piecesCut: 12 })).toMatchObject({ verb: 'Look', words: 'cut; ready to sew' });
   });
 });

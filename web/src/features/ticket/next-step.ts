@@ -8,11 +8,17 @@ export interface NextStep {
   readonly words: string;
 }
 
+function cutWords(cut: number, laid: number): Pick<NextStep, 'verb' | 'words'> {
+  if (cut === 0) return { verb: 'Cut', words: 'all chalked; cut' };
+  if (cut < laid) return { verb: 'Cut', words: `cut ${cut} of ${laid} pieces` };
+  return { verb: 'Look', words: 'cut; ready to sew' };
+}
+
 /** The one thing to do next on a ticket. */
 export function nextStep(progress: TicketProgress): NextStep {
   const station =
     stationsOf(progress).find(({ state }) => state === 'next' || state === 'held')?.id ?? 'chalk';
-  const { measuresMissing, marksDone, marksInAll } = progress;
+  const { measuresMissing, marksDone, marksInAll, piecesCut, piecesLaid } = progress;
   switch (station) {
     case 'measure':
       return {
@@ -28,8 +34,7 @@ export function nextStep(progress: TicketProgress): NextStep {
     case 'lay':
       return { station, verb: 'Plan lay', words: 'drafted; plan the cloth' };
     case 'chalk':
-      if (marksInAll > 0 && marksDone >= marksInAll)
-        return { station, verb: 'Look', words: 'all chalked; cut' };
+      if (marksInAll > 0 && marksDone >= marksInAll) return { station, ...cutWords(piecesCut, piecesLaid) };
       return {
         station,
         verb: marksDone > 0 ? 'Go on' : 'Chalk',

@@ -10,6 +10,8 @@ export interface TicketContext extends Drafting {
   readonly actions: TicketActions;
   readonly stations: readonly StationStanding[];
   readonly goTo: (station: StationId) => void;
+  /** Sends a change that no form waits for; a failure is said at the top of the ticket. */
+  readonly attempt: (change: Promise<unknown>, otherwise: string) => void;
 }
 
 export const useTicketContext = (): TicketContext => useOutletContext<TicketContext>();

@@ -1,12 +1,11 @@
 import { stationsOf } from '@ample-bolt/core/shop/stations';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { useTickets } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { buttonClass } from '../../ui/Button.tsx';
 import { Card } from '../../ui/Card.tsx';
 import { dayText } from '../../ui/day.ts';
-import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { nextStep } from '../ticket/next-step.ts';
 import { ProgressStrip } from '../ticket/ProgressStrip.tsx';
@@ -15,19 +14,14 @@ import { ProgressStrip } from '../ticket/ProgressStrip.tsx';
 export function TicketsPage() {
   const { data: tickets, error, mutate } = useTickets();
   const [sought, setSought] = useState('');
-  const field = useRef<HTMLInputElement>(null);
-  useHotkeys({ '/': () => field.current?.focus() });
   const found = tickets?.filter(({ number, title, client, cloth }) =>
-    `${number} ${title} ${client.name} ${cloth?.name ?? ''}`
-      .toLowerCase()
-      .includes(sought.trim().toLowerCase()),
+    [number, title, client.name, cloth ?? ''].join(' ').toLowerCase().includes(sought.trim().toLowerCase()),
   );
   return (
     <main className="flex flex-col gap-4 p-6">
       <header className="flex items-center gap-4">
         <h1 className="grow text-3xl">Tickets</h1>
         <input
-          ref={field}
           type="search"
           aria-label="Find a ticket"
           placeholder="Find by number, name or cloth"
@@ -61,14 +55,14 @@ export function TicketsPage() {
                     <span className="truncate font-semibold">{ticket.title}</span>
                     <span className="truncate">{ticket.client.name}</span>
                     <span className="flex min-w-0 items-center gap-2 text-walnut-2">
-                      {ticket.cloth && (
+                      {ticket.colour && (
                         <span
                           className="size-4 shrink-0 rounded-[3px] border border-linen-3"
-                          style={{ background: ticket.cloth.colour }}
+                          style={{ background: ticket.colour }}
                           aria-hidden
                         />
                       )}
-                      <span className="truncate">{ticket.cloth?.name ?? 'no cloth yet'}</span>
+                      <span className="truncate">{ticket.cloth ?? 'no cloth yet'}</span>
                     </span>
                     <span>{dayText(ticket.dueOn)}</span>
                     <span className="flex flex-col gap-1">

@@ -17,7 +17,7 @@ export function TodayPage() {
   const today = new Date();
   const navigate = useNavigate();
   const { data: tickets, error, mutate } = useTickets();
-  useHotkeys({ n: () => void navigate(paths.newTicket) });
+  useHotkeys({ n: { does: 'new ticket', act: () => void navigate(paths.newTicket) } });
   return (
     <main className="flex flex-col gap-4 p-6">
       <header className="flex items-center gap-4">
@@ -82,26 +82,26 @@ function TicketRow({
   );
 }
 
-/** Cloth that a chosen lay asks for. */
+/** Cloth that chosen lays ask for. */
 function ToBuy({ tickets }: { readonly tickets: readonly TicketSummary[] }) {
-  const wanted = tickets.filter(({ buy, cloth }) => buy && cloth);
+  const wanted = tickets.flatMap(({ number, toBuy }) => toBuy.map((cloth) => ({ number, ...cloth })));
   return (
     <Card title="Cloth to buy">
       {wanted.length === 0 ? (
         <p className="px-5 py-4 text-walnut-2">Nothing yet. A chosen lay puts its cloth here.</p>
       ) : (
         <ul className="px-5 py-2">
-          {wanted.map(({ id, number, cloth, buy }) => (
-            <li key={id} className="flex items-center gap-3 py-2">
+          {wanted.map(({ number, role, name, colour, buy }) => (
+            <li key={`${number} ${role}`} className="flex items-center gap-3 py-1.5">
               <span
                 className="size-5 shrink-0 rounded-[3px] border border-linen-3"
-                style={{ background: cloth?.colour }}
+                style={{ background: colour }}
                 aria-hidden
               />
-              <span className="grow">
-                {cloth?.name} <span className="text-walnut-2">for Nº {number}</span>
+              <span className="min-w-0 grow truncate">
+                {name} <span className="text-walnut-2">Nº {number}</span>
               </span>
-              <strong>{buy && amountText(buy.amount, buy.unit)}</strong>
+              <strong className="whitespace-nowrap">{amountText(buy.amount, buy.unit)}</strong>
             </li>
           ))}
         </ul>

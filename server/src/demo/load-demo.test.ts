@@ -1,0 +1,46 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { stationsOf } from '@ample-bolt/core/shop/stations';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import type { TicketSummary } from '../features/tickets/ticket-service.ts';
+import { testApp, type TestApp } from '../testing/test-app.ts';
+import { loadDemo } from './load-demo.ts';
+
+describe('demo data', () => {
+  let app: TestApp;
+  let tickets: TicketSummary[];
+  beforeAll(async () => {
+    app = await testApp('demo');
+    expect(await loadDemo(new Date('2026-11-25T12:00:00Z'))).toBe(true);
+    tickets = (await app.agent.get('/api/tickets')).body as TicketSummary[];
+  }, 120_000);
+  afterAll(() => app.close());
+
+  test('has a dozen clients, a child among them', async () => {
+    const clients = (await app.agent.get('/api/clients')).body as { kind: string }[];
+    expect(clients.length).toBeGreaterThanOrEqual(12);
+    expect(clients.some(({ kind }) => kind === 'child')).toBe(true);
+  });
+
+  test('has a ticket waiting at every station, and one that is done', () => {
+    const waiting = tickets.map(
+      ({ progress }) => stationsOf(progress).find(({ state }) => state === 'next')?.id ?? 'done',
+    );
+    expect([...new Set(waiting)].sort()).toEqual(['chalk', 'done', 'lay', 'measure', 'style']);
+    expect(tickets.flatMap(({ toBuy }) => toBuy).length).toBeGreaterThan(4);
+  });
+
+  test('shows hand-set figures, a school of its own, a sign-off and cut pieces', async () => {
+    const whole = await Promise.all(
+      tickets.map(async ({ id }) => (await app.agent.get(`/api/tickets/${id}`)).body as Ticket),
+    );
+    expect(whole.some(({ figures }) => Object.keys(figures).length > 0)).toBe(true);
+    expect(whole.some(({ rules }) => rules['school.block'] === 'table')).toBe(true);
+    expect(whole.some(({ signedOff }) => Object.keys(signedOff).length > 0)).toBe(true);
+    expect(whole.some(({ cut }) => cut.length > 0)).toBe(true);
+    expect(whole.every(({ version, history }) => version >= 1 && history.redo === null)).toBe(true);
+  });
+
+  test('is loaded once only', async () => {
+    expect(await loadDemo(new Date())).toBe(false);
+  });
+});

@@ -1,0 +1,171 @@
+import type { Draft } from '@ample-bolt/core/drafting/draft';
+import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
+import { changedPieces } from '@ample-bolt/core/shop/changed-pieces';
+import { compareContents } from '@ample-bolt/core/shop/compare-contents';
+import { orderOfTicket, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
+import { coreVersion } from '@ample-bolt/core/version';
+import { stepWords } from '@ample-bolt/core/words/change-words';
+import { pieceName } from '@ample-bolt/core/words/names';
+import { notFound, Problem } from '../../http/problem.ts';
+import { findTicket, frozenDraftOf, writeTicket, type Freezing, type Step } from './ticket-repository.ts';
+
+export async function ticketById(id: string): Promise<Ticket> {
+  const ticket = await findTicket(id);
+  if (!ticket) throw notFound('ticket');
+  return ticket;
+}
+
+/** What of a ticket its changes are made on. */
+export const contentOf = (ticket: Ticket): TicketContent => ({
+  title: ticket.title,
+  dueOn: ticket.dueOn,
+  unit: ticket.unit,
+  measures: ticket.measures,
+  choices: ticket.choices,
+  rules: ticket.rules,
+  figures: ticket.figures,
+  signedOff: ticket.signedOff,
+  cloths: ticket.cloths,
+  lays: ticket.lays,
+  chalked: ticket.chalked,
+  marksInAll: ticket.marksInAll,
+  cut: ticket.cut,
+});
+
+/** A change made on a version; `release` takes it on oneself that pieces under the chalk are drawn anew. */
+export interface Versioned {
+  readonly version: number;
+  readonly release?: boolean | undefined;
+}
+
+const stale = (current: Ticket): Problem =>
+  new Problem(
+    409,
+    'stale',
+    'This ticket was changed elsewhere in the meantime; look at the newer version and enter yours again.',
+    { extra: { current } },
+  );
+
+/** A piece that is under the chalk, and how far. */
+interface TouchedPiece {
+  readonly piece: string;
+  readonly chalked: number;
+  readonly cut: boolean;
+}
+
+function touchedWords(touched: readonly TouchedPiece[]): string {
+  const names = (pieces: readonly TouchedPiece[]) =>
+    pieces.map(({ piece }) => pieceName(piece).toLowerCase()).join(', ');
+  const [cut, chalked] = [touched.filter((each) => each.cut), touched.filter((each) => !each.cut)];
+  return [
+    cut.length > 0 ? `Already cut: ${names(cut)}.` : '',
+    chalked.length > 0 ? `Already chalked: ${names(chalked)}.` : '',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+const withoutPieces = (
+  { chalked, cut, ...content }: TicketContent,
+  pieces: readonly string[],
+): TicketContent => ({
+  ...content,
+  chalked: Object.fromEntries(Object.entries(chalked).filter(([piece]) => !pieces.includes(piece))),
+  cut: cut.filter((piece) => !pieces.includes(piece)),
+});
+
+const hasChalk = ({ chalked, cut }: TicketContent): boolean =>
+  cut.length > 0 || Object.values(chalked).some((count) => count > 0);
+
+function draftOf(ticket: Ticket, content: TicketContent): Draft | undefined {
+  const order = orderOfTicket({ ...ticket, ...content });
+  return order && draftOrder(order);
+}
+
+/**
+ * Holds a change against the pieces that are being chalked. One that redraws a piece under the chalk is refused with
+ * 423, saying what was chalked and cut, unless it was released; then that piece's chalk is dropped.
+ */
+async function heldToFrozen(
+  ticket: Ticket,
+  next: TicketContent,
+  release: boolean,
+): Promise<{ content: TicketContent; freezing: Freezing }> {
+  const frozen = ticket.frozen ? await frozenDraftOf(ticket.id) : undefined;
+  if (!frozen) {
+    const draft = hasChalk(next) ? draftOf(ticket, next) : undefined;
+    return { content: next, freezing: draft ? { core: coreVersion, draft } : 'as-is' };
+  }
+  if (!hasChalk(next)) return { content: next, freezing: 'thaw' };
+  if (!redraws(ticket, next)) return { content: next, freezing: 'as-is' };
+  const draft = draftOf(ticket, next);
+  const changed = changedPieces(frozen.pieces, draft?.pieces ?? []);
+  if (changed.length === 0) return { content: next, freezing: 'as-is' };
+  const touched = changed
+    .map((piece): TouchedPiece => ({
+      piece,
+      chalked: next.chalked[piece] ?? 0,
+      cut: next.cut.includes(piece),
+    }))
+    .filter(({ chalked, cut }) => chalked > 0 || cut);
+  if (touched.length > 0 && !release)
+    throw new Problem(
+      423,
+      'frozen',
+      `Chalking has begun, and this would draw pieces anew. ${touchedWords(touched)}`,
+      { extra: { touched, changed } },
+    );
+  const content = withoutPieces(next, changed);
+  return { content, freezing: hasChalk(content) && draft ? { core: coreVersion, draft } : 'thaw' };
+}
+
+/** Whether a change touches anything that a draft depends on. */
+const redraws = (ticket: Ticket, next: TicketContent): boolean =>
+  (['measures', 'choices', 'rules', 'figures'] as const).some(
+    (part) => JSON.stringify(ticket[part]) !== JSON.stringify(next[part]),
+  );
+
+/** Writes content made on a version, or answers 409 with the ticket as it is now. */
+async function write(
+  ticket: Ticket,
+  { version, release = false }: Versioned,
+  next: TicketContent,
+  stepFor: (content: TicketContent) => Step | undefined,
+): Promise<Ticket> {
+  if (ticket.version !== version) throw stale(ticket);
+  const { content, freezing } = await heldToFrozen(ticket, next, release);
+  const step = stepFor(content);
+  if (!step) return ticket;
+  if (await writeTicket(ticket.id, version, { content, step, freezing })) return ticketById(ticket.id);
+  throw stale(await ticketById(ticket.id));
+}
+
+/** A change that can be undone. One that changes nothing is not written. */
+export function changeTicket(ticket: Ticket, on: Versioned, change: Partial<TicketContent>): Promise<Ticket> {
+  const before = contentOf(ticket);
+  return write(ticket, on, { ...before, ...change }, (content) => {
+    const changes = compareContents(before, content);
+    return changes.length === 0 && JSON.stringify(before) === JSON.stringify(content)
+      ? undefined
+      : { kind: 'new', what: stepWords(changes, ticket.styleId, content.unit), before };
+  });
+}
+
+/** What happened at the table: chalk and shears are not undone by a key, but noted as they are. */
+export const noteOnTicket = (
+  ticket: Ticket,
+  on: Versioned,
+  change: Partial<Pick<TicketContent, 'chalked' | 'cut'>>,
+): Promise<Ticket> => write(ticket, on, { ...contentOf(ticket), ...change }, () => ({ kind: 'within' }));
+
+/** Goes to a step of the history. The chalk stays as it is on the cloth, unless the lays of that step are others. */
+export function goToStep(
+  ticket: Ticket,
+  on: Versioned,
+  place: number,
+  there: TicketContent,
+): Promise<Ticket> {
+  const sameLays = JSON.stringify(ticket.lays) === JSON.stringify(there.lays);
+  const { chalked, cut, marksInAll } = sameLays ? ticket : there;
+  return write(ticket, on, { ...there, chalked, cut, marksInAll }, () => ({ kind: 'to', place }));
+}

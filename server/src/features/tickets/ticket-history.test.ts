@@ -1,0 +1,126 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { Ticket, TicketContent } from '@ample-bolt/core/shop/ticket';
+import { testApp, type TestApp } from '../../testing/test-app.ts';
+import { measures, outerLay, ticketClient } from '../../testing/ticket-client.ts';
+
+describe('the history of a ticket', () => {
+  let app: TestApp;
+  let client: ReturnType<typeof ticketClient>;
+  beforeAll(async () => {
+    app = await testApp('history');
+    client = ticketClient(app);
+  });
+  afterAll(() => app.close());
+
+  const goTo = (ticket: Ticket, place: number, more: object = {}) =>
+    client.put(ticket, 'place', { place, ...more });
+  const plain = (text: string | null) => text?.replaceAll('\u2009', ' ').replaceAll('\u2044', '/');
+
+  test('every change is a step that can be undone and done again, and says what it was', async () => {
+    const opened = (await client.open()).body;
+    expect(opened.history).toEqual({ place: 0, undo: null, redo: null });
+    const taken = (await client.put(opened, 'measures', { ...measures, values: { waist: '28 1/2' } })).body;
+    const changed = (await client.put(taken, 'measures', { ...measures, values: { waist: '29' } })).body;
+    expect(plain(changed.history.undo)).toBe('Waist: 28 1/2 in → 29 in');
+    const undone = (await goTo(changed, 1)).body;
+    expect(undone.measures.values['waist']?.typed).toBe('28 1/2 in');
+    expect(plain(undone.history.redo)).toBe('Waist: 28 1/2 in → 29 in');
+    expect(undone.version).toBe(changed.version + 1);
+    const empty = (await goTo(undone, 0)).body;
+    expect(empty.measures.values).toEqual({});
+    expect(empty.history.undo).toBeNull();
+    const again = (await goTo(empty, 2)).body;
+    expect(again.measures.values['waist']?.typed).toBe('29 in');
+  });
+
+  test('a new change after an undo forgets what was undone', async () => {
+    const opened = (await client.open()).body;
+    const first = (await client.put(opened, 'choices', { choices: { pegging: '1/2' } })).body;
+    const undone = (await goTo(first, 0)).body;
+    const other = (await client.put(undone, 'choices', { choices: { pegging: '2' } })).body;
+    expect(other.history).toMatchObject({ place: 1, redo: null });
+    const steps = (await app.agent.get(`/api/tickets/${opened.id}/steps`)).body as { place: number }[];
+    expect(steps.map(({ place }) => place)).toEqual([0, 1]);
+    const content = (await app.agent.get(`/api/tickets/${opened.id}/steps/1`)).body as TicketContent;
+    expect(content.choices?.['pegging']?.typed).toBe('2 in');
+  });
+
+  test('a change that changes nothing is no step', async () => {
+    const opened = (await client.open()).body;
+    const first = (await client.put(opened, 'choices', { choices: { pegging: '1/2' } })).body;
+    const same = (await client.put(first, 'choices', { choices: { pegging: '1/2' } })).body;
+    expect(same.version).toBe(first.version);
+  });
+
+  test.each([['7'], ['-1'], ['x']])('a step %s that is not there is a plain not found', async (place) => {
+    const opened = (await client.open()).body;
+    expect((await app.agent.get(`/api/tickets/${opened.id}/steps/${place}`)).status).toBe(404);
+  });
+
+  describe('under the chalk', () => {
+    const chalking = async () => {
+      const ticket = await client.measured();
+      const laid = (await client.put(ticket, 'lay', { role: 'outer', lay: outerLay(ticket) })).body;
+      return (await client.put(laid, 'chalk', { chalked: { 'skirt-front': 6, 'skirt-back': 2 } })).body;
+    };
+
+    test('pieces freeze with the first mark, and chalking is no step of its own', async () => {
+      const ticket = await chalking();
+      expect(ticket.frozen?.core).toMatch(/\d/);
+      expect(ticket.history.undo).toContain('lay');
+      const frozen = await app.agent.get(`/api/tickets/${ticket.id}/frozen`);
+      expect((frozen.body as { pieces: unknown[] }).pieces).toHaveLength(12);
+      const rubbed = (await client.put(ticket, 'chalk', { chalked: {} })).body;
+      expect(rubbed.frozen).toBeNull();
+      expect((await app.agent.get(`/api/tickets/${ticket.id}/frozen`)).status).toBe(404);
+    });
+
+    test('a change that redraws a chalked piece asks first, and says what is chalked and cut', async () => {
+      const cut = (await client.put(await chalking(), 'cut', { cut: ['skirt-front'] })).body;
+      const asked = await client.put(cut, 'choices', { choices: { length: '40' } });
+      expect(asked).toMatchObject({
+        status: 423,
+        type: 'application/problem+json',
+        body: { code: 'frozen' },
+      });
+      expect(asked.body.detail).toContain('Already cut: skirt front.');
+      expect(asked.body.detail).toContain('Already chalked: skirt back.');
+      expect(asked.body.touched?.map(({ piece }) => piece)).toEqual(['skirt-front', 'skirt-back']);
+      expect((await client.get(cut.id)).version).toBe(cut.version);
+      const released = (await client.put(cut, 'choices', { choices: { length: '40' }, release: true })).body;
+      expect([released.chalked, released.cut, released.frozen]).toEqual([{}, [], null]);
+    });
+
+    test('only the pieces that change lose their chalk', async () => {
+      const begun = await chalking();
+      const ticket = (await client.put(begun, 'chalk', { chalked: { 'skirt-front': 6, 'bodice-back': 3 } }))
+        .body;
+      const released = (await client.put(ticket, 'choices', { choices: { length: '40' }, release: true }))
+        .body;
+      expect(released.chalked).toEqual({ 'bodice-back': 3 });
+      expect(released.frozen).not.toBeNull();
+    });
+
+    test('what draws no chalked piece anew goes through without asking', async () => {
+      const ticket = await chalking();
+      expect(
+        (await client.put(ticket, 'cloths', { cloths: [{ role: 'outer', width: '45in', name: 'Teal' }] }))
+          .status,
+      ).toBe(200);
+      const renamed = await app.agent
+        .patch(`/api/tickets/${ticket.id}`)
+        .send({ version: ticket.version + 1, title: 'Renamed' });
+      expect(renamed.status).toBe(200);
+    });
+
+    test('undo under the chalk asks too, and leaves the chalk where the lay is the same', async () => {
+      const ticket = await chalking();
+      const renamed = (
+        await app.agent.patch(`/api/tickets/${ticket.id}`).send({ version: ticket.version, title: 'Renamed' })
+      ).body as Ticket;
+      const undone = (await goTo(renamed, ticket.history.place)).body;
+      expect(undone).toMatchObject({ title: 'Test dress', chalked: ticket.chalked });
+      expect((await goTo(undone, 0)).status).toBe(200);
+    });
+  });
+});

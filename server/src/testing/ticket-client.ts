@@ -1,0 +1,75 @@
+import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
+import { layPieceOf } from '@ample-bolt/core/lay/layable';
+import type { Lay } from '@ample-bolt/core/lay/lay';
+import { planForWork } from '@ample-bolt/core/lay/plan-lay';
+import { orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
+import type { TestApp } from './test-app.ts';
+
+/** A problem+json answer, as tests look at it. */
+export interface ProblemBody {
+  readonly status: number;
+  readonly code: string;
+  readonly field?: string;
+  readonly detail: string;
+  readonly current?: Ticket;
+  readonly touched?: readonly { readonly piece: string }[];
+}
+
+/** The tape's readings of an invented client. */
+export const measures = {
+  from: 'neckSide',
+  startLine: 'stitch',
+  observations: { build: 'middle', tummy: 'flat', shoulders: 'middle' },
+  values: {
+    shoulder: '15',
+    bustSpan: '7 1/2',
+    shoulderToBust: '10 1/4',
+    frontWaistLength: '17',
+    backWaistLength: '16',
+    bust: '36',
+    waist: '28½',
+    hip: '98 cm',
+  },
+} as const;
+
+/** A half-fold lay of the outer cloth, as the page would send it. */
+export function outerLay(ticket: Ticket): Lay {
+  const order = orderOfTicket(ticket);
+  const [cloth] = ticket.cloths;
+  if (!order || !cloth) throw new Error('not ready to lay');
+  const pieces = draftOrder(order).pieces.filter(({ piece }) => piece.role === 'outer');
+  return planForWork(
+    { pieces: pieces.map(layPieceOf), cloth, fold: 'half', seed: 1, shrinkPercent: 0, buyIn: 'yd' },
+    3,
+  );
+}
+
+/** Calls the API as the page does: every change on the version that the last answer gave. */
+export function ticketClient(app: TestApp) {
+  const open = async (change: object = {}) => {
+    const response = await app.agent.post('/api/tickets').send({
+      title: 'Test dress',
+      client: { name: 'Nobody', kind: 'adult' },
+      dueOn: '2026-12-11',
+      unit: 'in',
+      styleId: 'fitted-dress',
+      ...change,
+    });
+    return { status: response.status, body: response.body as Ticket & ProblemBody };
+  };
+  const put = async (on: Pick<Ticket, 'id' | 'version'>, part: string, body: object) => {
+    const response = await app.agent
+      .put(`/api/tickets/${on.id}/${part}`)
+      .send({ version: on.version, ...body });
+    return { status: response.status, type: response.type, body: response.body as Ticket & ProblemBody };
+  };
+  const measured = async () => {
+    const opened = (await open()).body;
+    const taken = (await put(opened, 'measures', measures)).body;
+    return (await put(taken, 'cloths', { cloths: [{ role: 'outer', width: '45in', colour: '#23545b' }] }))
+      .body;
+  };
+  const get = async (id: string): Promise<Ticket> =>
+    (await app.agent.get(`/api/tickets/${id}`)).body as Ticket;
+  return { open, put, measured, get };
+}

@@ -1,0 +1,36 @@
+import { ruleSet, type RuleOverrides, type RuleSet } from '@ample-bolt/core/rules/catalogue';
+import type { Unit } from '@ample-bolt/core/units/length';
+import useSWR, { useSWRConfig } from 'swr';
+import { send } from './fetcher.ts';
+
+const KEY = '/api/house';
+
+interface House {
+  readonly rules: RuleOverrides;
+  readonly version: number;
+}
+
+export interface HouseRules {
+  readonly house: House | undefined;
+  /** All rules as they are today, or undefined before they are fetched. */
+  readonly today: RuleSet | undefined;
+  readonly error: Error | undefined;
+  readonly again: () => void;
+  /** Sets rules from what was typed; null takes one back to its default. */
+  readonly set: (rules: { readonly [id: string]: string | null }, unit: Unit) => Promise<void>;
+}
+
+export function useHouseRules(): HouseRules {
+  const { data: house, error, mutate } = useSWR<House, Error>(KEY);
+  const { mutate: show } = useSWRConfig();
+  return {
+    house,
+    today: house && ruleSet(house.rules),
+    error,
+    again: () => void mutate(),
+    set: async (rules, unit) => {
+      const stored = await send<House>('PUT', `${KEY}/rules`, { version: house?.version ?? 1, unit, rules });
+      await show(KEY, stored, { revalidate: false });
+    },
+  };
+}

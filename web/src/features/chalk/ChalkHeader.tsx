@@ -1,0 +1,65 @@
+import type { Mark } from '@ample-bolt/core/chalk/mark';
+import type { Piece } from '@ample-bolt/core/pieces/piece';
+import { cutName } from '@ample-bolt/core/words/names';
+import { Link } from 'react-router';
+import { paths } from '../../app/paths.ts';
+import { useTicketContext } from '../ticket/ticket-context.ts';
+
+interface ChalkHeaderProps {
+  readonly piece: Piece;
+  readonly mark: Mark;
+  /** How many marks the piece has. */
+  readonly inAll: number;
+  readonly finished: boolean;
+  readonly cutting: boolean;
+  /** Opens the list of pieces to cut; it stays open once all is chalked. */
+  readonly onCut: (() => void) | undefined;
+}
+
+/** Which piece is in hand and how far its marks are. */
+export function ChalkHeader({ piece, mark, inAll, finished, cutting, onCut }: ChalkHeaderProps) {
+  const { ticket } = useTicketContext();
+  const cloth = ticket.cloths.find(({ role }) => role === piece.role);
+  return (
+    <>
+      <header className="flex items-center gap-3">
+        <Link
+          to={paths.station(ticket.id, 'lay')}
+          className="grid min-h-11 place-items-center rounded-soft border border-chalk-soft px-3 whitespace-nowrap text-chalk-line"
+        >
+          ← Nº {ticket.number}
+        </Link>
+        <p className="min-w-0 grow truncate text-lg text-chalk-soft">
+          {finished ? cloth?.name : `${piece.name} · ${cutName(piece.cut.layers, piece.cut.copies)}`}
+        </p>
+        {onCut && (
+          <button
+            type="button"
+            aria-pressed={cutting}
+            onClick={onCut}
+            className="min-h-11 rounded-soft border border-chalk-soft px-3 whitespace-nowrap aria-pressed:bg-table-2"
+          >
+            {cutting ? 'Marks' : 'Cut list'}
+          </button>
+        )}
+        {!finished && (
+          <p className="text-lg whitespace-nowrap">
+            {mark.order} / {inAll}
+          </p>
+        )}
+      </header>
+      <div className="mt-4 flex gap-1" aria-hidden>
+        {Array.from({ length: inAll }, (_, index) => {
+          const done = index + 1 < mark.order || finished;
+          const now = index + 1 === mark.order && !finished;
+          return (
+            <span
+              key={index}
+              className={`h-2 grow rounded-[2px] ${now ? 'bg-chalk-now' : done ? 'bg-woad-1' : 'bg-table-2'}`}
+            />
+          );
+        })}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,69 @@
+import { ruleSet, rulesThatDiffer } from '@ample-bolt/core/rules/catalogue';
+import { useState } from 'react';
+import { useHouseRules } from '../../api/house.ts';
+import { Card } from '../../ui/Card.tsx';
+import { Segmented } from '../../ui/Segmented.tsx';
+import { useHotkeys } from '../../ui/use-hotkeys.ts';
+import { useKept } from '../../ui/use-kept.ts';
+import { Failed, Waiting } from '../../ui/Waiting.tsx';
+import { RuleTable } from './RuleTable.tsx';
+
+/** How this shop does it: every number and school that drafting takes for granted, to be changed once for all. */
+export function HousePage() {
+  const { today, error, again, set } = useHouseRules();
+  const [unit = 'in', keepUnit] = useKept<'in' | 'cm'>('house-unit');
+  const [sought, setSought] = useState('');
+  const switchUnit = () => keepUnit((held) => (held === 'cm' ? 'in' : 'cm'));
+  useHotkeys({ u: { does: 'inches or centimetres', act: switchUnit } });
+  const defaults = ruleSet();
+  const own = today ? rulesThatDiffer(defaults, today).length : 0;
+  return (
+    <main className="mx-auto flex max-w-5xl flex-col gap-4 p-6">
+      <header className="flex items-center gap-4">
+        <div className="grow">
+          <h1 className="text-3xl">House rules</h1>
+          <p className="text-walnut-2">
+            {own === 0
+              ? 'All as they come.'
+              : own === 1
+                ? 'One is the house’s own.'
+                : `${own} are the house’s own.`}{' '}
+            A ticket keeps the rules it was opened with; its own page shows what today’s would change.
+          </p>
+        </div>
+        <Segmented
+          label="Lengths in"
+          value={unit}
+          onChange={(next) => keepUnit(() => next)}
+          options={[
+            { value: 'in', word: 'inches' },
+            { value: 'cm', word: 'centimetres' },
+          ]}
+        />
+        <input
+          type="search"
+          aria-label="Find a rule"
+          placeholder="Find a rule"
+          value={sought}
+          onChange={(event) => setSought(event.target.value)}
+          className="min-h-9 w-52 rounded-soft border border-linen-3 bg-white px-3"
+        />
+      </header>
+      {error && !today && <Failed error={error} again={again} />}
+      {!today && !error && <Waiting what="the house rules" />}
+      {today && (
+        <Card>
+          <RuleTable
+            keptAs="house"
+            rules={today}
+            base={defaults}
+            baseWords="as it comes"
+            unit={unit}
+            sought={sought}
+            onSet={(id, text) => set({ [id]: text }, unit)}
+          />
+        </Card>
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,1 @@
+export { HousePage as Component } from './HousePage.tsx';

@@ -1,0 +1,25 @@
+import type { WidthPlan } from '@ample-bolt/core/lay/compare-widths';
+import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
+import { wrap } from 'comlink';
+import { useEffect, useState } from 'react';
+import type { LayApi } from '../../workers/lay.worker.ts';
+
+/** Steps of search for each width: a first idea of what it would take, not a plan to cut. */
+const WORK = 24;
+
+/** What the pieces would take on other widths, worked out beside the search; undefined until then. */
+export function useOtherWidths(task: LayTask | undefined, inputs: string): readonly WidthPlan[] | undefined {
+  const [found, setFound] = useState<{ key: string; widths: readonly WidthPlan[] }>();
+  const key = task ? `${task.fold} ${inputs}` : undefined;
+  const asked = task && JSON.stringify(task);
+  useEffect(() => {
+    if (key === undefined || asked === undefined) return undefined;
+    const worker = new Worker(new URL('../../workers/lay.worker.ts', import.meta.url), { type: 'module' });
+    void wrap<LayApi>(worker)
+      .widths(JSON.parse(asked) as LayTask, WORK)
+      .then((widths) => setFound({ key, widths }));
+    return () => worker.terminate();
+    // The task is its key: seeds and object identities do not make another one.
+  }, [key, asked]);
+  return found?.key === key ? found?.widths : undefined;
+}

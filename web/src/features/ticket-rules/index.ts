@@ -1,0 +1,1 @@
+export { RulesPage as Component } from './RulesPage.tsx';

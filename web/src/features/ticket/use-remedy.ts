@@ -1,0 +1,52 @@
+import type { Remedy } from '@ample-bolt/core/checks/finding';
+import { ruleOf } from '@ample-bolt/core/rules/catalogue';
+import { formatNumber } from '@ample-bolt/core/units/format-length';
+import { useTicketContext } from './ticket-context.ts';
+
+export interface RemedyAction {
+  readonly verb: string;
+  readonly act: () => void;
+}
+
+/** What a remedy's button says and does: carries the change out where it can, else leads to where a hand is needed. */
+export function useRemedy(): (remedy: Remedy) => RemedyAction {
+  const { ticket, actions, goTo, attempt } = useTicketContext();
+  const typed = (mm: number) =>
+    `${formatNumber(mm, ticket.unit, { denominator: 16, decimals: 2 })} ${ticket.unit}`;
+  return (remedy) => {
+    switch (remedy.kind) {
+      case 'measure-again':
+        return { verb: 'Measure', act: () => goTo('measure') };
+      case 'add-cloth':
+        return { verb: 'Add', act: () => goTo('lay') };
+      case 'set-choice': {
+        const { choice, mm } = remedy;
+        if (mm === undefined) return { verb: 'Change', act: () => goTo('style') };
+        const own = Object.entries(ticket.choices ?? {}).map(([id, entered]) => [id, entered.typed] as const);
+        const choices = { ...Object.fromEntries(own), [choice]: typed(mm) };
+        return {
+          verb: 'Set it',
+          act: () => attempt(actions.put('choices', { choices }), 'The choice was not stored.'),
+        };
+      }
+      case 'set-rule': {
+        const { rule, value } = remedy;
+        const text =
+          typeof value === 'number' && ruleOf(rule).kind === 'length' ? typed(value) : String(value);
+        return {
+          verb: 'Set it',
+          act: () => attempt(actions.put('rules', { rules: { [rule]: text } }), 'The rule was not stored.'),
+        };
+      }
+      case 'clear-figure':
+        return {
+          verb: 'Take it back',
+          act: () =>
+            attempt(
+              actions.put('figures', { figures: { [remedy.figure]: null } }),
+              'The figure was not stored.',
+            ),
+        };
+    }
+  };
+}

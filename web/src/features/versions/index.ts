@@ -1,0 +1,1 @@
+export { VersionsPage as Component } from './VersionsPage.tsx';
