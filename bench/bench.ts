@@ -5,6 +5,7 @@ import { usableWidth, type Cloth } from '@ample-bolt/core/lay/cloth';
 import { planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
 import { fittedDress } from '@ample-bolt/core/styles/fitted-dress/fitted-dress';
 import { draftInput } from '@ample-bolt/core/testing/bodies';
+import { extremeRanges, randomBodies } from '@ample-bolt/core/testing/random-bodies';
 import { missesBody, missesSizes } from '@ample-bolt/core/testing/misses-size-table';
 import { inches } from '@ample-bolt/core/units/length';
 import { boxLength } from './boxes.ts';
@@ -26,10 +27,33 @@ function benchDrafts(): void {
   );
 }
 
+/** How many of a thousand extreme bodies are stopped, and how long the slowest take. */
+function benchSoundness(): void {
+  const bodies = randomBodies(extremeRanges, 7);
+  const results = Array.from({ length: 1000 }, () => {
+    const { values, observations } = bodies.next().value;
+    const input = draftInput(values);
+    const start = performance.now();
+    const { findings } = fittedDress.draft({ ...input, person: { ...input.person, observations } });
+    return {
+      time: performance.now() - start,
+      stopped: findings.some(({ severity }) => severity === 'stop'),
+    };
+  });
+  const times = results.map(({ time }) => time).sort((a, b) => a - b);
+  const stopped = results.filter((result) => result.stopped).length;
+  console.log(
+    `extreme bodies: ${stopped} of ${results.length} get a stop; the slowest twentieth take over ${((times[950] ?? NaN) / median(times)).toFixed(1)} times the median`,
+  );
+}
+
 /** How long the lay gets in three seconds, beside what bounding boxes need and what cannot be beaten. */
 function benchLays(): void {
   const size = missesSizes[4];
-  const pieces = fittedDress.draft(draftInput(missesBody(size))).pieces.map(layPieceOf);
+  const pieces = fittedDress
+    .draft(draftInput(missesBody(size)))
+    .pieces.filter(({ piece }) => piece.role === 'outer')
+    .map(layPieceOf);
   for (const width of [45, 60]) {
     const cloth: Cloth = {
       role: 'outer',
@@ -65,4 +89,5 @@ function benchLays(): void {
 }
 
 benchDrafts();
+benchSoundness();
 benchLays();

@@ -32,15 +32,17 @@ test('a shop that measures in centimetres reads and buys in metres', async ({ pa
   await expect(page.getByRole('button', { name: /^\d(\.\d)? m Open, one layer/ })).toBeVisible({
     timeout: 20_000,
   });
-  await page.getByRole('button', { name: 'Chalk this' }).click({ timeout: 20_000 });
+  await page.getByRole('button', { name: 'Take this plan' }).click({ timeout: 20_000 });
   await expect(page.getByRole('heading', { name: 'Where it starts' })).toBeVisible();
 
   // On one-way cloth nothing is turned.
   const id = await ticketId(request, 'Metric dress');
-  const { lay } = (await (await request.get(`/api/tickets/${id}`)).json()) as {
-    lay: { placements: { rotation: number }[] };
+  const { lays } = (await (await request.get(`/api/tickets/${id}`)).json()) as {
+    lays: { outer: { placements: { rotation: number }[] } };
   };
-  expect(lay.placements.map(({ rotation }) => rotation).every((rotation) => rotation === 0)).toBe(true);
+  expect(lays.outer.placements.map(({ rotation }) => rotation).every((rotation) => rotation === 0)).toBe(
+    true,
+  );
 });
 
 test('a choice typed and not yet agreed stays the same length when the unit is switched', async ({
@@ -69,22 +71,22 @@ test('cloth in hand that is too short holds the plan until it is changed', async
   await page.getByLabel('In hand, in').fill('1yd');
   await page.getByRole('button', { name: 'Name this cloth' }).click();
   await expect(page.getByText('There is 36 in of this cloth')).toBeVisible({ timeout: 20_000 });
-  await expect(page.getByRole('button', { name: 'Chalk this' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Take this plan' })).toBeDisabled();
   await page.getByRole('button', { name: 'Change the cloth' }).click();
   await page.getByLabel('In hand, in').fill('3yd');
   await page.getByRole('button', { name: 'Use this cloth' }).click();
-  await expect(page.getByRole('button', { name: 'Chalk this' })).toBeEnabled({ timeout: 20_000 });
+  await expect(page.getByRole('button', { name: 'Take this plan' })).toBeEnabled({ timeout: 20_000 });
 });
 
 test('another plan asks before it throws chalked marks away', async ({ page, request }) => {
   const id = await ticketId(request, 'Lamp-bearer');
   await page.goto(`/tickets/${id}/lay`);
   await page.getByRole('button', { name: /Folded in half .* outlines/ }).click({ timeout: 20_000 });
-  await page.getByRole('button', { name: 'Chalk this' }).click();
+  await page.getByRole('button', { name: 'Take this plan' }).click();
   await expect(page.getByText(/marks are chalked on the plan before/)).toBeVisible();
   await page.getByRole('button', { name: 'Keep it' }).click();
   await page.getByRole('button', { name: /Open, one layer/ }).click();
-  await expect(page.getByRole('button', { name: 'Go on chalking' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
 });
 
 test('the marks print, and the order file reads back at the command line’s core', async ({ request }) => {

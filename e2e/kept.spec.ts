@@ -64,3 +64,26 @@ test('an unknown ticket is said to be unknown', async ({ page }) => {
   await page.goto('/tickets/00000000-0000-4000-8000-000000000000/measure');
   await expect(page.getByRole('alert')).toContainText('no such ticket');
 });
+
+test('a measure stays in hand while it is typed, figure by figure', async ({ page }) => {
+  await openTicket(page, 'Tansy Brook', 'Dress typed slowly');
+  await page.getByRole('textbox', { name: 'Shoulder', exact: true }).pressSequentially('15 1/2');
+  await expect(page.getByRole('textbox', { name: 'Shoulder', exact: true })).toHaveValue('15 1/2');
+  await page.keyboard.press('Enter');
+  await expect(
+    page.getByRole('navigation', { name: 'Measures' }).getByRole('button', { name: /^Shoulder 15/ }),
+  ).toBeVisible();
+});
+
+test('without a network what is typed is kept, said, and sent when it is back', async ({ page, context }) => {
+  await openTicket(page, 'Tansy Brook', 'Dress without a network');
+  await context.setOffline(true);
+  await expect(page.getByText('No network.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Shoulder', exact: true }).fill('15');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('kept here, not stored yet')).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText('No network.')).toBeHidden();
+  await page.getByRole('button', { name: 'Send again' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'stored' })).toHaveText('stored');
+});

@@ -1,7 +1,17 @@
-// npm run bench: how fast the core drafts and lays, as medians and ratios of one run.
+// npm run bench: how fast the core drafts and lays, how sound it is, how soon a page shows; medians and ratios of one run.
 import path from 'node:path';
-import { ensurePackages } from './packages.mjs';
+import { benchFirstLoad } from '../bench/first-load.mjs';
+import { withDemoApp } from './demo-app.mjs';
+import { ensureChromium, ensurePackages } from './packages.mjs';
 import { root, runShown } from './run.mjs';
 
 await ensurePackages();
 process.exitCode = await runShown(process.execPath, ['--import', 'tsx', path.join(root, 'bench/bench.ts')]);
+const executablePath = ensureChromium();
+const { chromium } = await import('@playwright/test');
+const browser = await chromium.launch({ executablePath, args: ['--no-sandbox'] });
+try {
+  await withDemoApp((base) => benchFirstLoad(browser, base));
+} finally {
+  await browser.close();
+}

@@ -1,66 +1,69 @@
 // npm run screenshots: renews docs/screenshots from the demo data of a fresh database.
-import { spawn } from 'node:child_process';
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
-import os from 'node:os';
 import path from 'node:path';
+import { withDemoApp } from './demo-app.mjs';
 import { ensureChromium, ensurePackages } from './packages.mjs';
-import { freePort } from './postgres.mjs';
 import { root } from './run.mjs';
 
 await ensurePackages();
 const executablePath = ensureChromium();
 const { chromium } = await import('@playwright/test');
-const folder = mkdtempSync(path.join(os.tmpdir(), 'ample-bolt-shots-'));
-chmodSync(folder, 0o755);
-const port = await freePort();
-const base = `http://127.0.0.1:${port}`;
-const app = spawn(process.execPath, [path.join(root, 'scripts/start.mjs')], {
-  cwd: root,
-  stdio: ['ignore', 'inherit', 'inherit'],
-  env: { ...process.env, PORT: String(port), DATA_DIR: path.join(folder, 'data'), npm_lifecycle_event: '' },
-});
-const stopped = new Promise((resolve) => app.once('exit', resolve));
 
-async function untilHealthy() {
-  for (let wait = 0; wait < 1200; wait++) {
-    if (
-      await fetch(`${base}/api/health`).then(
-        (response) => response.ok,
-        () => false,
-      )
-    )
-      return;
-    await new Promise((resolve) => setTimeout(resolve, 250));
-  }
-  throw new Error('the application did not start');
-}
+const TABLE = { width: 1280, height: 800 };
+const TABLET = { width: 1024, height: 768 };
+const PHONE = { width: 390, height: 844 };
 
-/** Name of the picture, address, and what must be in sight before it is taken. */
+/** Name of the picture, address, what must be in sight before it is taken, and what is pressed before that. */
 const views = (id) => [
-  ['today', '/', 'text=At the table'],
-  ['measure', `/tickets/${id('Lantern')}/measure`, 'text=needed for this style'],
-  ['style', `/tickets/${id('Choir')}/style`, 'text=Ease, finished'],
-  ['figures', `/tickets/${id('Lamp')}/figures`, 'text=Neck, out'],
-  ['draft', `/tickets/${id('Lamp')}/draft`, 'text=seams true'],
-  ['lay', `/tickets/${id('Lamp')}/lay`, 'text=cut off here'],
-  ['chalk', `/tickets/${id('Lamp')}/chalk`, 'text=Marked'],
+  { name: 'today', address: '/', sign: 'text=At the table' },
+  { name: 'measure', address: `/tickets/${id('Lantern')}/measure`, sign: 'text=needed for this style' },
+  { name: 'style', address: `/tickets/${id('Choir')}/style`, sign: 'text=Ease, finished' },
+  {
+    name: 'figures',
+    address: `/tickets/${id('Harbour-office')}/figures`,
+    press: ['button:has-text("Skirt front")', 'button:has-text("Length, down at the centre")'],
+    sign: 'text=Computed it is',
+  },
+  { name: 'draft', address: `/tickets/${id('Lamp')}/draft`, sign: 'text=seams true' },
+  {
+    name: 'schools',
+    address: `/tickets/${id('Cornet')}/draft`,
+    press: ['button:has-text("Beside the")'],
+    sign: 'text=Seams true',
+  },
+  {
+    name: 'lay',
+    address: `/tickets/${id('Ferry')}/lay`,
+    press: ['text=Folded to width'],
+    sign: 'text=54 in',
+  },
+  { name: 'chalk', address: `/tickets/${id('Lamp')}/chalk`, sign: 'text=Marked' },
+  { name: 'cut', address: `/tickets/${id('Harbour-master')}/chalk`, sign: 'text=All chalked', size: TABLET },
+  { name: 'rules', address: `/tickets/${id('Harbour-office')}/rules`, sign: 'text=One figure would move' },
+  { name: 'house', address: '/house', sign: 'text=House rules' },
+  { name: 'versions', address: `/tickets/${id('Cornet')}/versions`, sign: 'text=newest first' },
+  {
+    name: 'phone',
+    address: `/tickets/${id('Lantern')}/measure`,
+    press: ['button:text-is("9")', 'button:has-text("1\u20442")'],
+    sign: 'text=Skip',
+    size: PHONE,
+  },
 ];
 
-try {
-  await untilHealthy();
+async function picture(browser, base, { name, address, sign, press = [], size = TABLE }) {
+  const page = await browser.newPage({ viewport: size });
+  await page.goto(base + address);
+  for (const what of press) await page.locator(what).first().click();
+  await page.locator(sign).first().waitFor();
+  await page.waitForTimeout(800);
+  await page.screenshot({ path: path.join(root, `docs/screenshots/${name}.png`) });
+  await page.close();
+}
+
+await withDemoApp(async (base) => {
   const tickets = await (await fetch(`${base}/api/tickets`)).json();
   const id = (title) => tickets.find((ticket) => ticket.title.startsWith(title)).id;
   const browser = await chromium.launch({ executablePath, args: ['--no-sandbox'] });
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  for (const [name, address, sign] of views(id)) {
-    await page.goto(base + address);
-    await page.locator(sign).first().waitFor();
-    await page.waitForTimeout(name === 'lay' ? 4500 : 800);
-    await page.screenshot({ path: path.join(root, `docs/screenshots/${name}.png`) });
-  }
+  for (const view of views(id)) await picture(browser, base, view);
   await browser.close();
-} finally {
-  app.kill('SIGTERM');
-  await stopped;
-  rmSync(folder, { recursive: true, force: true });
-}
+});

@@ -7,14 +7,7 @@ import { stateOf, turnOutline } from '../lay/outline-state.ts';
 import { edgesUnderRoofs } from '../pieces/dart-roof.ts';
 import { offsetEdge } from '../pieces/cut-line.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import {
-  edgeLength,
-  edgeOf,
-  type ClothRole,
-  type Edge,
-  type EdgeRole,
-  type LevelName,
-} from '../pieces/piece.ts';
+import { edgeLength, edgeOf, clothRoles, type Edge, type EdgeRole, type LevelName } from '../pieces/piece.ts';
 import { curvePoints } from './curve-points.ts';
 import type { Mark, Place, PointName, UnorderedMark } from './mark.ts';
 
@@ -210,16 +203,13 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
   return marks.map((mark, index): Mark => ({ ...mark, piece: piece.id, order: index + 1 }));
 }
 
-/** Cloths in the order in which they are cut. */
-const clothOrder: readonly ClothRole[] = ['outer', 'lining', 'stay', 'net', 'trim'];
-
 /** Pieces in cutting order: the cloth that shows first, and of each cloth the largest first, as the trade cuts. */
 export function cuttingOrder(pieces: readonly DraftedPiece[]): DraftedPiece[] {
   const area = ({ outline }: DraftedPiece) => {
     const box = boxOf(outline);
     return (box.maxX - box.minX) * (box.maxY - box.minY);
   };
-  const place = ({ piece }: DraftedPiece) => clothOrder.indexOf(piece.role);
+  const place = ({ piece }: DraftedPiece) => clothRoles.indexOf(piece.role);
   return [...pieces].sort((a, b) => place(a) - place(b) || area(b) - area(a));
 }
 

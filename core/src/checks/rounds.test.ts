@@ -35,19 +35,32 @@ describe('rounds', () => {
       finished: 400,
       ease: 40,
       wantedEase: 40,
+      pieces: ['panel', 'panel'],
     });
     expect(measureRound('waist', [drafted, drafted], 380, 20)).toMatchObject({ finished: 400, ease: 20 });
   });
 
   test('a quarter of an inch is let pass, more is a stop that names level and measure', () => {
-    expect(roundFindings([measureRound('hip', [drafted, drafted], 360, 46)])).toEqual([]);
-    const [found] = roundFindings([measureRound('hip', [drafted, drafted], 360, 50)]);
+    const solved = { school: 'solved', hand: {} } as const;
+    expect(roundFindings([measureRound('hip', [drafted, drafted], 360, 46)], solved)).toEqual([]);
+    const missed = [measureRound('hip', [drafted, drafted], 360, 50)];
+    const [found] = roundFindings(missed, solved);
     expect(found).toMatchObject({
       code: 'round-differs',
       severity: 'stop',
       where: { subject: 'hip', measure: 'hip' },
       found: 400,
       expected: 410,
+      remedy: { kind: 'measure-again', measure: 'hip' },
+    });
+    const byHand = { 'panel/hip': { mm: 100, why: 'a try' } };
+    expect(roundFindings(missed, { ...solved, hand: byHand })[0]?.remedy).toEqual({
+      kind: 'clear-figure',
+      figure: 'panel/hip',
+    });
+    expect(roundFindings(missed, { school: 'table', hand: byHand })[0]?.remedy).toMatchObject({
+      rule: 'school.block',
+      value: 'solved',
     });
   });
 
@@ -63,27 +76,34 @@ describe('seam and outline findings', () => {
       a: ['panel/side'],
       b: ['panel/fold'],
       relation: { kind: 'equal' },
+      turnsOn: 'backWaistLength',
       lengthA: 210,
       lengthB: 200,
       difference: 10,
       ok: false,
     } as const;
-    expect(seamFindings([seam, { ...seam, ok: true }])).toEqual([
+    expect(seamFindings([seam, { ...seam, ok: true }], {})).toEqual([
       {
         code: 'seam-differs',
         severity: 'stop',
-        where: { subject: 'side', piece: 'panel', edge: 'side' },
+        where: { subject: 'side', piece: 'panel', edge: 'side', measure: 'backWaistLength' },
         found: 210,
         expected: 200,
+        remedy: { kind: 'measure-again', measure: 'backWaistLength' },
       },
     ]);
   });
 
   test('an outline that crosses itself is a stop, a plain one is not', () => {
     const bow = [point(0, 0), point(10, 10), point(10, 0), point(0, 10)];
-    expect(outlineFindings([drafted])).toEqual([]);
-    expect(outlineFindings([{ ...drafted, outline: bow }])).toMatchObject([
-      { code: 'outline-crosses-itself', where: { piece: 'panel' } },
+    const lengthOf = () => 'waistToHip' as const;
+    expect(outlineFindings([drafted], {}, lengthOf)).toEqual([]);
+    expect(outlineFindings([{ ...drafted, outline: bow }], {}, lengthOf)).toMatchObject([
+      {
+        code: 'outline-crosses-itself',
+        where: { piece: 'panel', measure: 'waistToHip' },
+        remedy: { kind: 'measure-again', measure: 'waistToHip' },
+      },
     ]);
   });
 });

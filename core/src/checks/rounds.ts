@@ -3,8 +3,10 @@ import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { roleLength, type LevelName } from '../pieces/piece.ts';
 import { inches } from '../units/length.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
-import { finding, type Finding, type Remedy } from './finding.ts';
+import type { HandFigures } from '../drafting/hand-figures.ts';
+import { finding, type Finding } from './finding.ts';
 import { levelWidth } from './level-width.ts';
+import { remedyFor } from './remedy-for.ts';
 
 /** A round may miss what is wanted by ¼ in: common practice. */
 export const ROUND_TOLERANCE = inches(1 / 4);
@@ -17,6 +19,8 @@ export interface Round {
   readonly finished: number;
   readonly ease: number;
   readonly wantedEase: number;
+  /** The pieces that it is measured on. */
+  readonly pieces: readonly string[];
 }
 
 /** Finished width of one half-piece: a waist is measured along its seam, other levels straight across. */
@@ -35,27 +39,47 @@ export function measureRound(
   wantedEase: number,
 ): Round {
   const finished = 2 * pieces.reduce((total, piece) => total + halfWidth(piece, level), 0);
-  return { level, body, finished, ease: finished - body, wantedEase };
+  return {
+    level,
+    body,
+    finished,
+    ease: finished - body,
+    wantedEase,
+    pieces: pieces.map(({ piece }) => piece.id),
+  };
+}
+
+/** What a round turns on when the solved block misses it: a bust line above the underarm comes of the armhole. */
+const measureBehind: { readonly [level in LevelName]: MeasureId } = {
+  chest: 'armhole',
+  bust: 'armhole',
+  waist: 'waist',
+  hip: 'hip',
+  hem: 'hip',
+};
+
+/** How the pieces were made, where that decides what would clear a finding. */
+export interface RoundsMade {
+  readonly school: RuleSet['school.block'];
+  readonly hand: HandFigures;
 }
 
 /** By the table habit a round is what the straight lines leave of it; the solved block gives it back. */
-export function roundFindings(
-  rounds: readonly Round[],
-  school: RuleSet['school.block'] = 'solved',
-): Finding[] {
-  const remedy: Remedy | undefined =
-    school === 'table' ? { kind: 'set-rule', rule: 'school.block', value: 'solved' } : undefined;
+export function roundFindings(rounds: readonly Round[], { school, hand }: RoundsMade): Finding[] {
   return rounds
     .filter(({ ease, wantedEase }) => Math.abs(ease - wantedEase) > ROUND_TOLERANCE)
-    .map(({ level, finished, body, wantedEase }) =>
+    .map(({ level, finished, body, wantedEase, pieces }) =>
       finding(
         'round-differs',
-        { subject: level, ...measureAt(level) },
-        { found: finished, expected: body + wantedEase, ...(remedy ? { remedy } : {}) },
+        { subject: level, measure: measureBehind[level] },
+        {
+          found: finished,
+          expected: body + wantedEase,
+          remedy:
+            school === 'table'
+              ? { kind: 'set-rule', rule: 'school.block', value: 'solved' }
+              : remedyFor(pieces, hand, measureBehind[level]),
+        },
       ),
     );
-}
-
-function measureAt(level: LevelName): { measure?: MeasureId } {
-  return level === 'bust' || level === 'waist' || level === 'hip' ? { measure: level } : {};
 }

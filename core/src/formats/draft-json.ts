@@ -4,6 +4,7 @@ import { endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts
 import { distance, type Point } from '../geometry/point.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, OUTLINE_TOLERANCE } from '../pieces/piece.ts';
+import { plainLengths } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import { findingWords } from '../words/finding-words.ts';
 import { renderWorking } from '../workings/render-working.ts';
@@ -12,18 +13,16 @@ import { renderWorking } from '../workings/render-working.ts';
 export const tidy = (mm: number): number => Math.round(mm * 10_000) / 10_000 + 0;
 export const pairOf = ({ x, y }: Point): [number, number] => [tidy(x), tidy(y)];
 
-const plainText = (text: string): string => text.replaceAll('\u2009', ' ').replaceAll('\u2044', '/');
-
 export const findingJson = (finding: Finding, unit: Unit) => {
   const { message, remedy } = findingWords(finding, unit);
   return {
     code: finding.code,
     severity: finding.severity,
-    message: plainText(message),
+    message: plainLengths(message),
     where: finding.where,
     found: finding.found === undefined ? null : tidy(finding.found),
     expected: finding.expected === undefined ? null : tidy(finding.expected),
-    remedy: plainText(remedy),
+    remedy: plainLengths(remedy),
     change: finding.remedy ?? null,
   };
 };

@@ -159,8 +159,13 @@ describe('checkLay', () => {
 });
 
 describe('planning', () => {
-  test.each(missesSizes)('first lays of size $size hold in every fold', (size) => {
-    const own = fittedDress.draft(draftInput(missesBody(size))).pieces.map(layPieceOf);
+  const ends = [missesSizes[0], missesSizes[4], missesSizes[9]];
+
+  test.each(ends)('first lays of size $size hold in every fold', (size) => {
+    const own = fittedDress
+      .draft(draftInput(missesBody(size)))
+      .pieces.filter(({ piece }) => piece.role === 'outer')
+      .map(layPieceOf);
     for (const fold of folds) {
       const lay = planForWork({ pieces: own, cloth, fold, seed: 2, shrinkPercent: 0, buyIn: 'yd' }, 1);
       expect(checkLay(lay, own, cloth)).toEqual([]);

@@ -4,7 +4,9 @@ import { sweptArea } from '../geometry/segment.ts';
 
 export type EdgeRole =
   'fold' | 'centre' | 'neck' | 'shoulder' | 'armhole' | 'side' | 'waist' | 'dart' | 'slit' | 'hem' | 'inner';
-export type ClothRole = 'outer' | 'lining' | 'stay' | 'net' | 'trim';
+/** What a piece is cut from, in the order in which cloths are laid and chalked. */
+export const clothRoles = ['outer', 'lining', 'stay', 'net', 'trim'] as const;
+export type ClothRole = (typeof clothRoles)[number];
 export type LevelName = 'chest' | 'bust' | 'waist' | 'hip' | 'hem';
 
 /** One named stretch of a piece's stitch line. */

@@ -1,3 +1,5 @@
+import type { MeasureId } from '../measures/catalogue.ts';
+
 /** What two joined edges owe each other, lengths in mm. */
 export type SeamRelation =
   | { readonly kind: 'equal' }
@@ -10,11 +12,13 @@ export interface Seam {
   readonly a: readonly string[];
   readonly b: readonly string[];
   readonly relation: SeamRelation;
+  /** The measure to look at first when the sides differ. */
+  readonly turnsOn: MeasureId;
 }
 
-export const equalSeam = (id: string, a: readonly string[], b: readonly string[]): Seam => ({
-  id,
-  a,
-  b,
-  relation: { kind: 'equal' },
-});
+export const equalSeam = (
+  id: string,
+  a: readonly string[],
+  b: readonly string[],
+  turnsOn: MeasureId,
+): Seam => ({ id, a, b, relation: { kind: 'equal' }, turnsOn });

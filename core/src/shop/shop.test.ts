@@ -4,6 +4,7 @@ import { ruleSet } from '../rules/catalogue.ts';
 import { fittedDress } from '../styles/fitted-dress/fitted-dress.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { sampleTicket } from '../testing/sample-ticket.ts';
+import { plainLengths } from '../units/format-length.ts';
 import { inches } from '../units/length.ts';
 import { changeWords, stepWords } from '../words/change-words.ts';
 import { changedPieces } from './changed-pieces.ts';
@@ -69,7 +70,7 @@ describe('comparing two states of a ticket', () => {
   });
   const lines = compareContents(before, after).map((change) => {
     const { what, before: was, after: is } = changeWords(change, 'fitted-dress', 'in');
-    return `${what}: ${was} → ${is}`.replaceAll('\u2009', ' ').replaceAll('\u2044', '/');
+    return plainLengths(`${what}: ${was} → ${is}`);
   });
 
   test('every difference is said once, in the shop’s words', () => {

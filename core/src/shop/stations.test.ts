@@ -4,6 +4,7 @@ import { stationsOf, type TicketProgress } from './stations.ts';
 const nothing: TicketProgress = {
   measuresMissing: 8,
   styleAgreed: false,
+  stops: 0,
   hasLay: false,
   marksDone: 0,
   marksInAll: 0,
@@ -32,6 +33,7 @@ describe('stationsOf', () => {
     const ready = { measuresMissing: 0, styleAgreed: true, hasLay: true, marksInAll: 90 };
     expect(states(ready, { stopped: true, layStale: false })).toBe('done done done held done later');
     expect(states(ready, { stopped: false, layStale: true })).toBe('done done done done held later');
+    expect(states({ ...ready, stops: 2 })).toBe('done done done held done later');
   });
 
   test('a measure taken away sends the ticket back', () => {

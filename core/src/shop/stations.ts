@@ -8,7 +8,7 @@ export type StationId = (typeof stationIds)[number];
 /** `held` by a failed check, `next` to do, `later` until what comes before it is done. */
 export type StationState = 'done' | 'next' | 'held' | 'later';
 
-/** What is known of the draft: not looked at (in lists), true, stopped by a finding, or no longer what the lay shows. */
+/** How the draft stands: stopped by a finding, or no longer what the lay shows. */
 export interface DraftStanding {
   readonly stopped: boolean;
   readonly layStale: boolean;
@@ -23,6 +23,8 @@ export interface StationStanding {
 export interface TicketProgress {
   readonly measuresMissing: number;
   readonly styleAgreed: boolean;
+  /** Findings that hold the cut. */
+  readonly stops: number;
   readonly hasLay: boolean;
   readonly marksDone: number;
   /** How many marks there are, once the pieces are known; 0 before. */
@@ -42,6 +44,7 @@ function isLaid({ styleId, cloths, lays }: Pick<Ticket, 'styleId' | 'cloths' | '
 export const progressOf = (ticket: Ticket): TicketProgress => ({
   measuresMissing: missingMeasures(ticket).length,
   styleAgreed: ticket.choices !== null,
+  stops: ticket.stops,
   hasLay: isLaid(ticket),
   marksDone: Object.values(ticket.chalked).reduce((sum, count) => sum + count, 0),
   marksInAll: ticket.marksInAll,
@@ -54,7 +57,7 @@ export const progressOf = (ticket: Ticket): TicketProgress => ({
 /** The state of every station; the first that is not done is the next thing to do. */
 export function stationsOf(
   progress: TicketProgress,
-  draft: DraftStanding = { stopped: false, layStale: false },
+  draft: DraftStanding = { stopped: progress.stops > 0, layStale: false },
 ): StationStanding[] {
   const measured = progress.measuresMissing === 0;
   const agreed = measured && progress.styleAgreed;

@@ -73,6 +73,8 @@ export interface Ticket extends TicketContent {
   readonly version: number;
   /** Since when its pieces are frozen, and by which version of core they were drafted; null until chalking starts. */
   readonly frozen: { readonly at: string; readonly core: string } | null;
+  /** How many stops its draft had when it was last changed, without those signed off; what lists know of the draft. */
+  readonly stops: number;
   /** What one step back would undo and one step forward do again, in words. */
   readonly history: { readonly place: number; readonly undo: string | null; readonly redo: string | null };
 }

@@ -22,7 +22,7 @@ describe('formatLength', () => {
   });
 
   test('typeset fractions use the fraction slash and a thin space', () => {
-    expect(formatNumber(314.325, 'in', { style: 'typeset' })).toBe('12\u20093\u20448');
+    expect(formatNumber(314.325, 'in', { style: 'typeset' })).toBe('12\u202f3\u20448');
   });
 
   test('rounding agrees with what is shown', () => {

@@ -5,7 +5,7 @@ export interface LengthFormat {
   readonly denominator?: 2 | 4 | 8 | 16 | 32;
   /** Decimals shown for centimetres. */
   readonly decimals?: 0 | 1 | 2;
-  /** `plain` writes 12 3/8, for files; `typeset` writes 12 3⁄8 with the fraction slash that fonts join. */
+  /** `plain` writes 12 3/8, for files; `typeset` writes 12 3⁄8 with the fraction slash that fonts join and a thin space that does not break. */
   readonly style?: 'plain' | 'typeset';
 }
 
@@ -28,13 +28,17 @@ function inchText(count: number, denominator: number, style: 'plain' | 'typeset'
   if (top === 0) return `${parts === 0 ? '' : sign}${whole}`;
   const fraction = style === 'typeset' ? `${top}\u2044${bottom}` : `${top}/${bottom}`;
   if (whole === 0) return sign + fraction;
-  return `${sign}${whole}${style === 'typeset' ? '\u2009' : ' '}${fraction}`;
+  return `${sign}${whole}${style === 'typeset' ? '\u202f' : ' '}${fraction}`;
 }
 
 function centimetreText(count: number, decimals: number): string {
-  const text = String(Number(Math.abs(count).toFixed(decimals)));
+  const text = String(Math.round(Math.abs(count) * 10 ** decimals) / 10 ** decimals);
   return count < 0 && text !== '0' ? `−${text}` : text;
 }
+
+/** Typeset lengths in a text written plainly, `12 3/8`: for files and paper. */
+export const plainLengths = (text: string): string =>
+  text.replaceAll('\u202f', ' ').replaceAll('\u2044', '/');
 
 /** A length in the shop's writing, without its unit: `12 3/8` or `31.4`. */
 export function formatNumber(mm: number, unit: Unit, format: LengthFormat = {}): string {

@@ -38,7 +38,7 @@ describe('findingWords', () => {
   test('says what is wrong, by how much, and what to change', () => {
     expect(findingWords(sample('neck-deep'), 'in')).toEqual({
       message:
-        'The neck reaches 10\u20091\u20442 in down; lower than 9 in shows more than most clients expect.',
+        'The neck reaches 10\u202f1\u20442 in down; lower than 9 in shows more than most clients expect.',
       remedy: 'Set neck depth front to 4 in.',
     });
     expect(

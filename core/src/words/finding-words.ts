@@ -120,17 +120,17 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
     case 'outline-crosses-itself':
       return {
         message: `${piece}: the outline crosses itself. Some measures contradict each other.`,
-        remedy: 'Check the shoulder, bust point and lengths of this set.',
+        remedy,
       };
     case 'seam-differs':
       return {
         message: `Seam ${where.subject ?? ''}: the two sides differ by ${by}.`,
-        remedy: 'Measure the lengths again, or change the choice that moved it.',
+        remedy,
       };
     case 'round-differs':
       return {
         message: `Finished ${where.subject ?? measure} is ${length(found)}; wanted ${length(expected)}.`,
-        remedy: remedy || `Check ${measure} and its ease.`,
+        remedy: remedy,
       };
     case 'cloth-missing':
       return {

@@ -64,11 +64,15 @@ function leavesOf(working: Working): { mm: number; correction: boolean }[] {
   }
 }
 
+const isLeaf = ({ kind }: Working): boolean => kind !== 'sum' && kind !== 'quotient' && kind !== 'product';
+
 /**
  * The trade's one-line sum: `(bust 36 + ease 2) ÷ 4 + side seam 1 = 10 1/2`.
  * `≈` stands for `=` where a term or the result was rounded, or a curve moved the sum.
+ * A single term is its own result.
  */
 export function renderWorking(working: Working, unit: Unit, style: 'plain' | 'typeset' = 'plain'): string {
+  if (isLeaf(working)) return expression(working, unit, style, false);
   const result = evaluate(working);
   const leaves = leavesOf(working);
   const rounds = (mm: number) => Math.abs(roundLength(mm, unit, format(style)) - mm) > 1e-6;

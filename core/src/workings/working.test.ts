@@ -37,7 +37,11 @@ describe('workings', () => {
     expect(renderWorking(width, 'cm')).toBe(
       '(bust 91.44 + ease 5.08) ÷ 4 + waist dart 3.81 + side seam 2.54 = 30.48',
     );
-    expect(renderWorking(drawn('arc', 100.123), 'cm')).toBe('arc 10.01 ≈ 10.01');
+    expect(renderWorking(times(drawn('arc', 100.123), 2), 'cm')).toBe('arc 10.01 × 2 ≈ 20.02');
+  });
+
+  test('a single term is not repeated as its own result', () => {
+    expect(renderWorking(drawn('arc', 100.123), 'cm')).toBe('arc 10.01');
   });
 
   test('terms that are nothing are left out', () => {

@@ -60,7 +60,7 @@ export const demoTickets: readonly DemoTicket[] = [
     client: adult('Ines Quill'), title: 'Harbour-office dress', dueIn: 23, unit: 'cm', from: 'midShoulder', observations: seen('slim', 'flat', 'square'),
     measures: { shoulder: '37', bustSpan: '17', shoulderToBust: '25', frontWaistLength: '41.5', backWaistLength: '40', highBust: '79', bust: '82', waist: '64', hip: '90', armhole: '37', waistToHip: '21' },
     choices: {},
-    figures: { 'skirt-front/length': { value: '60', why: 'Her desk is low; she wants it over the knee' } },
+    figures: { 'skirt-front/length': { value: '60', why: 'She leans back; the front hem would dip' } },
     cloths: [outer('Pale linen', '#cfc4a8', '140cm'), lining('Straw cotton lawn', '#d8c690', '140cm')],
   },
   {
@@ -119,3 +119,6 @@ export const demoTickets: readonly DemoTicket[] = [
     choices: { length: '104', neckDepthBack: '12' },
   },
 ];
+
+/** What the house changed lately: a deeper hem, since clients keep asking for a dress let down. */
+export const demoHouse = { unit: 'in', rules: { 'allowance.hem': '2 1/2' } } as const;

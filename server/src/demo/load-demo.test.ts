@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { stationsOf } from '@ample-bolt/core/shop/stations';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { inches } from '@ample-bolt/core/units/length';
 import type { TicketSummary } from '../features/tickets/ticket-service.ts';
 import { testApp, type TestApp } from '../testing/test-app.ts';
 import { loadDemo } from './load-demo.ts';
@@ -37,6 +38,10 @@ describe('demo data', () => {
     expect(whole.some(({ rules }) => rules['school.block'] === 'table')).toBe(true);
     expect(whole.some(({ signedOff }) => Object.keys(signedOff).length > 0)).toBe(true);
     expect(whole.some(({ cut }) => cut.length > 0)).toBe(true);
+    expect(new Set(whole.map(({ rules }) => rules['allowance.hem']))).toEqual(
+      new Set([inches(2), inches(2.5)]),
+    );
+    expect(whole.some(({ stops }) => stops > 0)).toBe(true);
     expect(whole.every(({ version, history }) => version >= 1 && history.redo === null)).toBe(true);
   });
 

@@ -23,7 +23,8 @@ import {
   setRules,
   setSignOffs,
 } from '../features/tickets/ticket-service.ts';
-import { demoTickets, type DemoTicket } from './demo-data.ts';
+import { house, setHouseRules } from '../features/house/house-service.ts';
+import { demoHouse, demoTickets, type DemoTicket } from './demo-data.ts';
 
 const dayAfter = (today: Date, days: number): string =>
   new Date(today.getTime() + days * 86_400_000).toISOString().slice(0, 10);
@@ -114,11 +115,17 @@ async function enter(demo: DemoTicket, today: Date): Promise<void> {
   if (demo.cut !== undefined) await setCut(id, { version: ticket.version, cut: cutSoFar(ticket, demo.cut) });
 }
 
+/** Tickets that were opened before the house changed a rule, and keep the older one. */
+const OLDER_TICKETS = 4;
+
 /** Fills an empty database with the demo, all of it or nothing; says whether it did. */
 export async function loadDemo(today: Date): Promise<boolean> {
   if ((await listClients()).length > 0) return false;
   try {
-    for (const demo of demoTickets) await enter(demo, today);
+    const [before, after] = [demoTickets.slice(0, OLDER_TICKETS), demoTickets.slice(OLDER_TICKETS)];
+    for (const demo of before) await enter(demo, today);
+    await setHouseRules({ ...demoHouse, version: (await house()).version });
+    for (const demo of after) await enter(demo, today);
   } catch (error) {
     await TicketModel.destroy({ where: {} });
     await ClientModel.destroy({ where: {} });

@@ -1,6 +1,6 @@
 import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
 import { layPieceOf } from '@ample-bolt/core/lay/layable';
-import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { Fold, Lay } from '@ample-bolt/core/lay/lay';
 import { planForWork } from '@ample-bolt/core/lay/plan-lay';
 import { orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
 import type { TestApp } from './test-app.ts';
@@ -32,14 +32,14 @@ export const measures = {
   },
 } as const;
 
-/** A half-fold lay of the outer cloth, as the page would send it. */
-export function outerLay(ticket: Ticket): Lay {
+/** A lay of the outer cloth, as the page would send it. */
+export function outerLay(ticket: Ticket, fold: Fold = 'half'): Lay {
   const order = orderOfTicket(ticket);
   const [cloth] = ticket.cloths;
   if (!order || !cloth) throw new Error('not ready to lay');
   const pieces = draftOrder(order).pieces.filter(({ piece }) => piece.role === 'outer');
   return planForWork(
-    { pieces: pieces.map(layPieceOf), cloth, fold: 'half', seed: 1, shrinkPercent: 0, buyIn: 'yd' },
+    { pieces: pieces.map(layPieceOf), cloth, fold, seed: 1, shrinkPercent: 0, buyIn: 'yd' },
     3,
   );
 }

@@ -10,7 +10,7 @@ const looks: Readonly<Record<Look, string>> = {
 
 /** Shared by buttons and links that look like one. */
 export const buttonClass = (look: Look = 'act'): string =>
-  `inline-flex min-h-9 items-center justify-center gap-2 rounded-soft border px-4 font-semibold whitespace-nowrap disabled:opacity-45 ${looks[look]}`;
+  `inline-flex min-h-9 max-md:min-h-11 items-center justify-center gap-2 rounded-soft border px-4 font-semibold whitespace-nowrap disabled:opacity-45 ${looks[look]}`;
 
 export interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   readonly look?: Look;

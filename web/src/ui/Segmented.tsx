@@ -21,7 +21,7 @@ export function Segmented<T extends string>({ label, value, options, onChange }:
         <ToggleGroup.Item
           key={option}
           value={option}
-          className="min-h-8 border-r border-linen-3 px-3 text-sm first:rounded-l-soft last:rounded-r-soft last:border-r-0 data-[state=on]:bg-walnut data-[state=on]:font-semibold data-[state=on]:text-white"
+          className="min-h-8 border-r border-linen-3 px-3 text-sm max-md:min-h-11 first:rounded-l-soft last:rounded-r-soft last:border-r-0 data-[state=on]:bg-walnut data-[state=on]:font-semibold data-[state=on]:text-white"
         >
           {word}
         </ToggleGroup.Item>

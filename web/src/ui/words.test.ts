@@ -26,9 +26,9 @@ describe('amounts', () => {
   test('yards in quarters with true fractions, metres in tenths', () => {
     expect([1, 1.25, 1.5, 1.75, 0.5].map((amount) => amountText(amount, 'yd'))).toEqual([
       '1 yd',
-      '1\u20091\u20444 yd',
-      '1\u20091\u20442 yd',
-      '1\u20093\u20444 yd',
+      '1\u202f1\u20444 yd',
+      '1\u202f1\u20442 yd',
+      '1\u202f3\u20444 yd',
       '1\u20442 yd',
     ]);
     expect(amountText(1.3, 'm')).toBe('1.3 m');

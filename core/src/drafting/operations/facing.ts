@@ -1,6 +1,14 @@
 import { finding, type Finding } from '../../checks/finding.ts';
-import { curveLength, endOf, placeAtLength, sampleCurve, startOf, type Curve } from '../../geometry/curve.ts';
-import { distance, point, quarterTurn, type Point } from '../../geometry/point.ts';
+import {
+  curveLength,
+  endDirection,
+  endOf,
+  placeAtLength,
+  sampleCurve,
+  startOf,
+  type Curve,
+} from '../../geometry/curve.ts';
+import { distance, point, scale, type Point } from '../../geometry/point.ts';
 import { handleCurve } from '../../geometry/segment.ts';
 import {
   edgeLength,
@@ -31,28 +39,27 @@ export interface FacedPiece {
   readonly findings: readonly Finding[];
 }
 
-/** The inner edge leaves side and centre square and bends between them; parts of the width. */
+/** The inner edge leaves the side as the armhole met it, and the centre square, and bends between; parts of the width. */
 const BEND = { side: 0.42, centre: 0.45 };
 /** A lining's dart stays this far below the facing, mm: a dart sewn into the join makes a lump. */
 const DART_CLEAR = inches(0.5);
 /** The facing leaves at least this part of the side above a bust dart to the lining. */
 const MOST_OF_SIDE = 0.7;
 
-/** The first side edge below the armhole: a bust dart may part the side in two. */
-function sideBelowArmhole(piece: Piece): Edge {
-  const armhole = piece.edges.findIndex(({ role }) => role === 'armhole');
-  const side = piece.edges[(armhole + 1) % piece.edges.length];
-  if (armhole < 0 || side?.role !== 'side') throw new Error(`${piece.id} has no side below an armhole`);
-  return side;
+/** The armhole, and the first side edge below it: a bust dart may part the side in two. */
+function underarmOf(piece: Piece): { readonly armhole: Edge; readonly side: Edge } {
+  const index = piece.edges.findIndex(({ role }) => role === 'armhole');
+  const [armhole, side] = [piece.edges[index], piece.edges[(index + 1) % piece.edges.length]];
+  if (!armhole || side?.role !== 'side') throw new Error(`${piece.id} has no side below an armhole`);
+  return { armhole, side };
 }
 
 /** How deep a facing can be at the side of all pieces that meet there, mm. */
 export const facingSideDepth = (pieces: readonly Piece[], wanted: number): number =>
-  Math.min(wanted, ...pieces.map((piece) => MOST_OF_SIDE * edgeLength(sideBelowArmhole(piece))));
+  Math.min(wanted, ...pieces.map((piece) => MOST_OF_SIDE * edgeLength(underarmOf(piece).side)));
 
 function innerEdge(
-  piece: Piece,
-  side: Edge,
+  { armhole, side }: ReturnType<typeof underarmOf>,
   centre: Edge,
   plan: FacingPlan,
 ): { edge: Edge; centreAt: number } {
@@ -63,7 +70,7 @@ function innerEdge(
   const path = [
     handleCurve(
       leaving.point,
-      quarterTurn(leaving.direction),
+      scale(endDirection(armhole.path), -1),
       BEND.side * width,
       arriving,
       point(-1, 0),
@@ -108,10 +115,11 @@ function clearDarts(piece: Piece, inner: Curve): Piece {
  * sews to them edge to edge; the lining keeps the rest, with its start line where the facing ends at the centre. Side seams must be parted at one depth: see facingSideDepth.
  */
 export function faceBodice(piece: Piece, which: 'front' | 'back', plan: FacingPlan): FacedPiece {
-  const side = sideBelowArmhole(piece);
+  const underarm = underarmOf(piece);
+  const { side } = underarm;
   const centre = edgeOf(piece, `centre-${which}`);
   const depth = Math.min(plan.centreDepth, MOST_OF_SIDE * edgeLength(centre));
-  const { edge: inner, centreAt } = innerEdge(piece, side, centre, { ...plan, centreDepth: depth });
+  const { edge: inner, centreAt } = innerEdge(underarm, centre, { ...plan, centreDepth: depth });
   const { between: lower, beyond: upper } = splitAcross(
     piece,
     { edge: side.id, at: plan.sideDepth },

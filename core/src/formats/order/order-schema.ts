@@ -1,3 +1,5 @@
+import { clothRoles } from '../../pieces/piece.ts';
+
 /** The order file, JSON Schema 2020-12. Published as docs/schemas/order.schema.json. */
 const length = {
   type: ['number', 'string'],
@@ -62,7 +64,7 @@ export const orderSchema = {
         type: 'object',
         required: ['role', 'width'],
         properties: {
-          role: { enum: ['outer', 'lining', 'stay', 'net', 'trim'] },
+          role: { enum: clothRoles },
           name: { type: 'string', maxLength: 200 },
           colour: { type: 'string', pattern: '^#[0-9a-fA-F]{6}$' },
           width: length,

@@ -2,6 +2,7 @@ import { PDFDocument, rgb, StandardFonts, type PDFFont, type PDFPage } from 'pdf
 import { drawRing } from '../../geometry/path/path-sink.ts';
 import { svgPathSink } from '../../geometry/path/svg-path.ts';
 import type { Ring } from '../../geometry/ring.ts';
+import { plainLengths } from '../../units/format-length.ts';
 
 /** A4, in points; the page prints on either side of the ocean with its margins. */
 const PAGE = { width: 595, height: 842, margin: 42 };
@@ -37,11 +38,9 @@ export function turnPage(paper: Paper): void {
 
 /** Standard fonts know Latin letters only; anything else would throw, so it is shown as a question mark. */
 function printable(text: string, font: PDFFont): string {
-  const known = text
+  const known = plainLengths(text)
     // A whole number and its fraction stay on one line.
     .replace(/(\d) (\d+\/\d)/g, '$1\u00a0$2')
-    .replaceAll('\u2044', '/')
-    .replaceAll('\u2009', ' ')
     .replaceAll('−', '-')
     .replaceAll('≈', '~');
   return [...known]

@@ -16,7 +16,7 @@ import type { ChoiceValues, DraftInput, Style } from '../style.ts';
 import { fittedDressChoices, type FittedDressChoice } from './choices.ts';
 import { dressFigures } from './dress-figures.ts';
 import { draftDress, type Chosen, type DressDraft } from './pieces.ts';
-import { dressSeams } from './seams.ts';
+import { dressSeams, lengthOf } from './seams.ts';
 
 const derives = [
   'height',
@@ -55,7 +55,7 @@ function checked(
   choices: Chosen,
   dress: DressDraft,
   drafted: readonly DraftedPiece[],
-  rules: DraftInput['rules'],
+  { rules, figures: hand }: DraftInput,
 ): Omit<Draft, 'pieces' | 'figures'> {
   const named = (id: string): DraftedPiece => {
     const found = drafted.find(({ piece }) => piece.id === id);
@@ -80,9 +80,9 @@ function checked(
     coverage: coverageOf(bodice.map(({ piece }) => piece)),
     findings: [
       ...dress.findings,
-      ...outlineFindings(drafted),
-      ...seamFindings(seams),
-      ...roundFindings(rounds, rules['school.block']),
+      ...outlineFindings(drafted, hand, lengthOf),
+      ...seamFindings(seams, hand),
+      ...roundFindings(rounds, { school: rules['school.block'], hand }),
       ...zipFindings(skirt, zipEnd, body.mm('bust'), body.mm('hip')),
       ...armholeFindings(bodice, (id) => body.taken(id)),
     ],
@@ -104,7 +104,7 @@ function draft(input: DraftInput): Draft {
   const unknown = unknownFigures(input.figures, figures).map((id) =>
     finding('figure-unknown', { figure: id }, { remedy: { kind: 'clear-figure', figure: id } }),
   );
-  const checks = checked(body, choices, dress, drafted, rules);
+  const checks = checked(body, choices, dress, drafted, input);
   return {
     ...checks,
     pieces: drafted,

@@ -23,6 +23,7 @@ export const up: Migration = async ({ context: { query, transaction } }) => {
   await column('figures', json('{}'));
   await column('signed_off', json('{}'));
   await column('cut', json('[]'));
+  await column('stops', { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 });
   await column('place', { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 });
   await query.sequelize.query(
     `UPDATE tickets SET lays = jsonb_build_object(lay->>'role', lay) WHERE jsonb_typeof(lay) = 'object'`,

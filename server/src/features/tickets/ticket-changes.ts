@@ -2,6 +2,7 @@ import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
 import { changedPieces } from '@ample-bolt/core/shop/changed-pieces';
 import { compareContents } from '@ample-bolt/core/shop/compare-contents';
+import { openStops } from '@ample-bolt/core/shop/sign-off';
 import { orderOfTicket, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
 import { coreVersion } from '@ample-bolt/core/version';
 import { stepWords } from '@ample-bolt/core/words/change-words';
@@ -82,6 +83,9 @@ function draftOf(ticket: Ticket, content: TicketContent): Draft | undefined {
   return order && draftOrder(order);
 }
 
+const stopsOf = (ticket: Ticket, content: TicketContent): number =>
+  openStops(draftOf(ticket, content)?.findings ?? [], content.signedOff).length;
+
 /**
  * Holds a change against the pieces that are being chalked. One that redraws a piece under the chalk is refused with
  * 423, saying what was chalked and cut, unless it was released; then that piece's chalk is dropped.
@@ -136,7 +140,8 @@ async function write(
   const { content, freezing } = await heldToFrozen(ticket, next, release);
   const step = stepFor(content);
   if (!step) return ticket;
-  if (await writeTicket(ticket.id, version, { content, step, freezing })) return ticketById(ticket.id);
+  const stops = step.kind === 'within' ? undefined : stopsOf(ticket, content);
+  if (await writeTicket(ticket.id, version, { content, stops, step, freezing })) return ticketById(ticket.id);
   throw stale(await ticketById(ticket.id));
 }
 

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Ticket, TicketContent } from '@ample-bolt/core/shop/ticket';
+import { plainLengths } from '@ample-bolt/core/units/format-length';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
 import { measures, outerLay, ticketClient } from '../../testing/ticket-client.ts';
 
@@ -14,7 +15,7 @@ describe('the history of a ticket', () => {
 
   const goTo = (ticket: Ticket, place: number, more: object = {}) =>
     client.put(ticket, 'place', { place, ...more });
-  const plain = (text: string | null) => text?.replaceAll('\u2009', ' ').replaceAll('\u2044', '/');
+  const plain = (text: string | null) => text && plainLengths(text);
 
   test('every change is a step that can be undone and done again, and says what it was', async () => {
     const opened = (await client.open()).body;

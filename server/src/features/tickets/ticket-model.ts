@@ -31,6 +31,7 @@ export class TicketModel extends Model<InferAttributes<TicketModel>, InferCreati
   declare lays: CreationOptional<Ticket['lays']>;
   declare chalked: CreationOptional<Ticket['chalked']>;
   declare cut: CreationOptional<readonly string[]>;
+  declare stops: CreationOptional<number>;
   declare place: CreationOptional<number>;
   declare marksInAll: CreationOptional<number>;
   declare version: CreationOptional<number>;
@@ -77,6 +78,7 @@ export function initTicketModels(sequelize: Sequelize): void {
       lays: DataTypes.JSONB,
       chalked: DataTypes.JSONB,
       cut: DataTypes.JSONB,
+      stops: DataTypes.INTEGER,
       place: DataTypes.INTEGER,
       marksInAll: DataTypes.INTEGER,
       version: DataTypes.INTEGER,

@@ -51,6 +51,7 @@ function toTicket(row: TicketModel, steps: Steps = new Map()): Ticket {
     marksInAll: row.marksInAll,
     cut: row.cut,
     version: row.version,
+    stops: row.stops,
     frozen: frozenDraft ? { at: frozenDraft.frozenAt.toISOString(), core: frozenDraft.core } : null,
     history: {
       place,
@@ -126,6 +127,8 @@ export type Freezing = { readonly core: string; readonly draft: Draft } | 'thaw'
 
 export interface TicketWrite {
   readonly content: TicketContent;
+  /** Stops of its draft; left as they are where the draft is not touched. */
+  readonly stops: number | undefined;
   readonly step: Step;
   readonly freezing: Freezing;
 }
@@ -169,7 +172,7 @@ export function writeTicket(id: string, version: number, write: TicketWrite): Pr
   return TicketModel.sequelize!.transaction(async (transaction) => {
     const { measures, ...columns } = write.content;
     const [count] = await TicketModel.update(
-      { ...columns, version: version + 1 },
+      { ...columns, ...(write.stops !== undefined && { stops: write.stops }), version: version + 1 },
       { where: { id, version }, transaction },
     );
     if (count !== 1) return false;

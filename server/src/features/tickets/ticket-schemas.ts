@@ -1,7 +1,7 @@
 import type { ClothFile } from '@ample-bolt/core/formats/order/order';
 import { orderSchema } from '@ample-bolt/core/formats/order/order-schema';
-import type { Lay } from '@ample-bolt/core/lay/lay';
-import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import { folds, type Lay } from '@ample-bolt/core/lay/lay';
+import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { clientSchema, type NewClient } from '../clients/client-schema.ts';
@@ -118,8 +118,8 @@ export const layEditSchema = {
         'bound',
       ],
       properties: {
-        role: { enum: ['outer', 'lining', 'stay', 'net', 'trim'] },
-        fold: { enum: ['open', 'half'] },
+        role: { enum: clothRoles },
+        fold: { enum: folds },
         length: { type: 'number', exclusiveMinimum: 0 },
         usable: span,
         buy: {

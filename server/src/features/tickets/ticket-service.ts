@@ -65,10 +65,12 @@ export interface TicketSummary extends Pick<
   readonly progress: TicketProgress;
 }
 
-const toBuy = ({ cloths, lays, cut }: Ticket): ClothToBuy[] =>
+/** A cloth is bought before it is chalked; one of a given length lies in the shop. */
+const toBuy = ({ cloths, lays, chalked }: Ticket): ClothToBuy[] =>
   cloths.flatMap(({ role, name, colour, length }) => {
     const lay = lays[role];
-    return lay && length === null && cut.length === 0 ? [{ role, name, colour, buy: lay.buy }] : [];
+    const begun = lay?.placements.some(({ piece }) => (chalked[piece] ?? 0) > 0);
+    return lay && length === null && !begun ? [{ role, name, colour, buy: lay.buy }] : [];
   });
 
 export async function ticketSummaries(): Promise<TicketSummary[]> {

@@ -1,6 +1,6 @@
 import type { Mark } from '@ample-bolt/core/chalk/mark';
 import type { Piece } from '@ample-bolt/core/pieces/piece';
-import { cutName } from '@ample-bolt/core/words/names';
+import { cutName, pieceName } from '@ample-bolt/core/words/names';
 import { Link } from 'react-router';
 import { paths } from '../../app/paths.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
@@ -29,8 +29,13 @@ export function ChalkHeader({ piece, mark, inAll, finished, cutting, onCut }: Ch
         >
           ← Nº {ticket.number}
         </Link>
-        <p className="min-w-0 grow truncate text-lg text-chalk-soft">
-          {finished ? cloth?.name : `${piece.name} · ${cutName(piece.cut.layers, piece.cut.copies)}`}
+        <p className="min-w-0 grow leading-snug">
+          <span className="block text-lg">{cutting ? ticket.title : pieceName(piece.id)}</span>
+          <span className="block truncate text-[15px] text-chalk-soft">
+            {cutting
+              ? ticket.client.name
+              : `${cutName(piece.cut.layers, piece.cut.copies)} · ${cloth?.name ?? piece.role}`}
+          </span>
         </p>
         {onCut && (
           <button
@@ -42,13 +47,13 @@ export function ChalkHeader({ piece, mark, inAll, finished, cutting, onCut }: Ch
             {cutting ? 'Marks' : 'Cut list'}
           </button>
         )}
-        {!finished && (
+        {!finished && !cutting && (
           <p className="text-lg whitespace-nowrap">
             {mark.order} / {inAll}
           </p>
         )}
       </header>
-      <div className="mt-4 flex gap-1" aria-hidden>
+      <div className={`mt-4 flex gap-1 ${cutting ? 'invisible' : ''}`} aria-hidden>
         {Array.from({ length: inAll }, (_, index) => {
           const done = index + 1 < mark.order || finished;
           const now = index + 1 === mark.order && !finished;

@@ -1,8 +1,9 @@
 import type { Mark } from '@ample-bolt/core/chalk/mark';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { paths } from '../../app/paths.ts';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
-import { useKept } from '../../ui/use-kept.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
 import { LayDrawing } from '../lay/LayDrawing.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
@@ -13,6 +14,8 @@ import { ChalkHeader } from './ChalkHeader.tsx';
 import { CutList } from './CutList.tsx';
 import { MarkDrawing } from './MarkDrawing.tsx';
 import { MarkPanel } from './MarkPanel.tsx';
+import { nextToCut, piecesToCut } from './pieces-to-cut.ts';
+import { useKeptPart } from './use-kept-part.ts';
 
 export function ChalkPage() {
   const { ticket, drafted, goTo } = useTicketContext();
@@ -48,37 +51,23 @@ export function ChalkPage() {
   return <Chalking draft={drafted.draft} marks={drafted.marks} />;
 }
 
-/** How far the chalk is: kept here until the shop computer has it. */
-function useChalkProgress(marks: readonly Mark[]) {
-  const { ticket, actions } = useTicketContext();
-  const [kept, keep] = useKept<typeof ticket.chalked>(`chalk-${ticket.id}`);
-  const [failure, setFailure] = useState<string>();
-  const index = markInHandIndex(marks, kept ?? ticket.chalked);
-  const moveTo = (next: number) => {
-    const progress = chalkedUpTo(marks, Math.max(0, Math.min(marks.length, next)));
-    keep(() => progress);
-    actions
-      .put('chalk', { chalked: progress })
-      .then(() => {
-        setFailure(undefined);
-        // Marks made while this one was on its way are newer and stay.
-        keep((held) => (held === progress ? undefined : held));
-      })
-      .catch((error: unknown) => setFailure(error instanceof Error ? error.message : 'Not stored yet.'));
-  };
-  return { index, moveTo, failure };
-}
-
 /** One mark at a time, drawn where it falls, its figures readable from across the table. */
 function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: readonly Mark[] }) {
-  const { ticket } = useTicketContext();
+  const navigate = useNavigate();
+  const { ticket, actions } = useTicketContext();
   const { unit } = ticket;
-  const { index, moveTo, failure } = useChalkProgress(marks);
+  const chalk = useKeptPart(`chalk-${ticket.id}`, ticket.chalked, (chalked) =>
+    actions.put('chalk', { chalked }),
+  );
+  const cut = useKeptPart(`cut-${ticket.id}`, ticket.cut, (pieces) => actions.put('cut', { cut: pieces }));
+  const failure = chalk.failure ?? cut.failure;
+  const index = markInHandIndex(marks, chalk.value);
+  const moveTo = (next: number) => chalk.set(chalkedUpTo(marks, Math.max(0, Math.min(marks.length, next))));
   const [zoomed, setZoomed] = useState(false);
   const [cutting, setCutting] = useState(false);
   const finished = index >= marks.length;
-  const forward = finished ? undefined : () => moveTo(index + 1);
-  const back = index === 0 ? undefined : () => moveTo(index - 1);
+  const forward = finished || cutting ? undefined : () => moveTo(index + 1);
+  const back = index === 0 || (cutting && !finished) ? undefined : () => moveTo(index - 1);
   const zoom = () => setZoomed(!zoomed);
   const next = { does: 'marked; next mark', act: forward };
   const before = { does: 'mark before', act: back };
@@ -90,19 +79,21 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
     ArrowLeft: before,
     z: { does: 'zoom to the mark', act: zoom },
   });
+  const showCuts = cutting || finished;
   const mark = marks[Math.min(index, marks.length - 1)];
-  const drafted = draft.pieces.find(({ piece }) => piece.id === mark?.piece);
+  const toCut = piecesToCut(draft, ticket.lays, cut.value, marks.slice(index));
+  const drafted =
+    (showCuts && nextToCut(toCut)) || draft.pieces.find(({ piece }) => piece.id === mark?.piece);
   if (!mark || !drafted) return null;
 
-  const ofPiece = marks.filter(({ piece }) => piece === mark.piece);
+  const ofPiece = marks.filter(({ piece }) => piece === drafted.piece.id);
   const lay = ticket.lays[drafted.piece.role];
   const cloth = ticket.cloths.find(({ role }) => role === drafted.piece.role);
   const placing = mark.kind === 'place' || mark.kind === 'again';
   const copy = mark.kind === 'again' ? mark.copy : 0;
-  const showCuts = cutting || finished;
   return (
     <div className="grid h-dvh grid-cols-[minmax(0,1fr)_minmax(400px,37%)] bg-table text-chalk-line">
-      {placing && lay && cloth && !finished ? (
+      {placing && lay && cloth && !showCuts ? (
         <div className="min-w-0 bg-linen-1 p-4 text-walnut">
           <LayDrawing
             lay={lay}
@@ -116,7 +107,7 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
         <MarkDrawing
           drafted={drafted}
           marks={ofPiece}
-          current={finished ? undefined : mark}
+          current={showCuts ? undefined : mark}
           cloth={cloth?.colour ?? clothColour(ticket)}
           unit={unit}
           zoomed={zoomed}
@@ -133,24 +124,27 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
           onCut={finished ? undefined : () => setCutting(!cutting)}
         />
         <div className="min-h-0 grow overflow-auto pt-6" aria-live="polite">
-          {showCuts ? (
-            <CutList draft={draft} marks={marks} index={index} />
-          ) : (
-            <MarkPanel mark={mark} unit={unit} />
-          )}
+          {showCuts ? <CutList pieces={toCut} onCut={cut.set} /> : <MarkPanel mark={mark} unit={unit} />}
         </div>
         {failure && (
           <p role="alert" className="mb-2 rounded-soft bg-madder px-3 py-2 text-white">
-            {failure} It goes with the next mark.
+            {failure} It goes with the next {showCuts ? 'piece' : 'mark'}.
           </p>
         )}
         <ChalkControls
+          cutting={showCuts}
           marks={ofPiece}
           cloth={cloth?.colour ?? clothColour(ticket)}
           zoomed={zoomed}
           onZoom={zoom}
           onBack={back}
-          onMarked={forward}
+          next={
+            finished
+              ? { word: 'To Today', act: () => void navigate(paths.today) }
+              : cutting
+                ? { word: 'On with the chalk', act: () => setCutting(false) }
+                : { word: 'Marked', act: forward, key: 'space' }
+          }
         />
       </main>
     </div>

@@ -24,7 +24,7 @@ export const CurveTable = ({
         {mark.points.map(({ x, y }, index) => (
           <li key={index} className="whitespace-nowrap">
             {chalkNumber(x, unit, 'typeset')} <span className="font-normal text-chalk-soft">·</span>{' '}
-            {chalkNumber(y, unit, 'typeset')}
+            {y < 0 ? `${chalkNumber(-y, unit, 'typeset')} up` : chalkNumber(y, unit, 'typeset')}
           </li>
         ))}
       </ol>

@@ -8,6 +8,7 @@ import type { Unit } from '@ample-bolt/core/units/length';
 export function RoundingNote({ marks, unit }: { readonly marks: readonly Mark[]; readonly unit: Unit }) {
   const drift = largestDrift(marks, unit);
   const words = formatLength(drift, unit, { denominator: 32, decimals: 2, style: 'typeset' });
+  if (words === formatLength(0, unit)) return <>Rounded to the tape, every edge keeps its length.</>;
   if (drift <= SEAM_TOLERANCE)
     return <>Rounded to the tape, no edge moves more than {words}: it still trues.</>;
   return (

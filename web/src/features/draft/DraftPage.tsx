@@ -180,7 +180,7 @@ function SeamSummary({ seams, unit }: { readonly seams: readonly CheckedSeam[]; 
         {trueSeams} of {seams.length} seams true.
       </strong>{' '}
       {size < 0.4
-        ? 'None differs by a hair.'
+        ? 'Every pair is equal to a hair.'
         : `Largest difference ${formatLength(size, unit, { denominator: 32, style: 'typeset' })}, ${largest.id}.`}
     </Notice>
   );

@@ -90,7 +90,7 @@ function HandForm({ figure }: { readonly figure: Figure }) {
           value={typed.why}
           maxLength={200}
           onChange={(event) => type({ why: event.target.value })}
-          className="min-h-10 min-w-0 grow rounded-soft border border-linen-3 px-3"
+          className="min-h-10 w-0 min-w-0 grow rounded-soft border border-linen-3 px-3"
         />
       </span>
       {fault && (

@@ -67,7 +67,7 @@ export function FiguresPage() {
           </tbody>
         </table>
       </div>
-      <div className={`grid min-h-0 gap-3 ${figure ? 'grid-rows-[minmax(120px,1fr)_auto]' : ''}`}>
+      <div className={`grid min-h-0 grid-cols-1 gap-3 ${figure ? 'grid-rows-[minmax(120px,1fr)_auto]' : ''}`}>
         <PieceOnCloth
           drafted={current}
           cloth={clothColour(ticket)}

@@ -2,6 +2,7 @@ import { ruleSet, rulesThatDiffer } from '@ample-bolt/core/rules/catalogue';
 import { useState } from 'react';
 import { useHouseRules } from '../../api/house.ts';
 import { Card } from '../../ui/Card.tsx';
+import { SearchField } from '../../ui/SearchField.tsx';
 import { Segmented } from '../../ui/Segmented.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useKept } from '../../ui/use-kept.ts';
@@ -40,14 +41,7 @@ export function HousePage() {
             { value: 'cm', word: 'centimetres' },
           ]}
         />
-        <input
-          type="search"
-          aria-label="Find a rule"
-          placeholder="Find a rule"
-          value={sought}
-          onChange={(event) => setSought(event.target.value)}
-          className="min-h-9 w-52 rounded-soft border border-linen-3 bg-white px-3"
-        />
+        <SearchField label="Find a rule" value={sought} onChange={setSought} />
       </header>
       {error && !today && <Failed error={error} again={again} />}
       {!today && !error && <Waiting what="the house rules" />}

@@ -68,10 +68,17 @@ function RuleRow({
 }: Omit<RuleTableProps, 'sought'> & { readonly id: RuleId }) {
   const rule = ruleOf(id);
   const [fault, setFault] = useState<string>();
+  /** Resolves to whether it was stored. */
   const set = (text: string | null) =>
     onSet(id, text)
-      .then(() => setFault(undefined))
-      .catch((error: unknown) => setFault(error instanceof Error ? error.message : 'Not stored; try again.'));
+      .then(() => {
+        setFault(undefined);
+        return true;
+      })
+      .catch((error: unknown) => {
+        setFault(error instanceof Error ? error.message : 'Not stored; try again.');
+        return false;
+      });
   const own = !same(rules[id], base[id]);
   return (
     <li className="grid grid-cols-[minmax(0,1fr)_190px_200px] items-start gap-4 border-t border-linen-2 py-2 first:border-t-0">
@@ -115,7 +122,7 @@ function RuleRow({
 
 interface FieldProps {
   readonly id: RuleId;
-  readonly onSet: (text: string) => Promise<void>;
+  readonly onSet: (text: string) => Promise<boolean>;
 }
 
 const MethodField = ({
@@ -157,7 +164,7 @@ function NumberField({ id, keptAs, value, unit, fault, onSet }: NumberFieldProps
   const store = () => {
     if (typed === undefined) return;
     if (typed.trim() === shown) keep(() => undefined);
-    else void onSet(typed).then(() => keep((held) => (held === typed ? undefined : held)));
+    else void onSet(typed).then((stored) => keep((held) => (stored && held === typed ? undefined : held)));
   };
   return (
     <span className="flex items-center gap-2">

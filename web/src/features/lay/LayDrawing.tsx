@@ -1,13 +1,14 @@
 import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
-import { centroidOf } from '@ample-bolt/core/geometry/ring';
 import { purchaseLength } from '@ample-bolt/core/lay/buying';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import type { Lay, Placement } from '@ample-bolt/core/lay/lay';
-import { mmPer, type Unit } from '@ample-bolt/core/units/length';
+import type { Unit } from '@ample-bolt/core/units/length';
 import { pieceName } from '@ample-bolt/core/words/names';
 import { lineText, ringText } from '../../canvas/path-text.ts';
 import { amountText } from '../../ui/amount.ts';
 import { useSize } from '../../ui/use-size.ts';
+import { ClothRuler } from './ClothRuler.tsx';
+import { PieceLabel } from './PieceLabel.tsx';
 
 interface LayDrawingProps {
   readonly lay: Lay;
@@ -22,8 +23,6 @@ export const placementKey = ({ piece, copy }: Placement): string => `${piece} ${
 const RULER = 26;
 /** Room to the right of the cloth for what is said of its end, in pixels. */
 const END = 104;
-/** How far a label keeps from the fold line that would strike it out, in pixels. */
-const OFF_FOLD = 16;
 const fixed = { vectorEffect: 'non-scaling-stroke' as const };
 
 /** The cloth as it lies on the table, its start to the left: the length runs right, the width down. */
@@ -44,7 +43,7 @@ export function LayDrawing({ lay, cloth, unit, selected, onSelect }: LayDrawingP
           aria-label="The lay on its cloth"
           onClick={() => onSelect(undefined)}
         >
-          <Ruler length={shown} scale={scale} unit={unit} />
+          <ClothRuler length={shown} scale={scale} height={RULER} unit={unit} />
           <rect x={0} y={RULER} width={x(shown)} height={lay.width * scale} fill={cloth.colour} />
           {lay.sections.flatMap(({ doubled, fold }) =>
             fold === 'open'
@@ -138,7 +137,10 @@ interface DoubleProps {
   readonly whole: boolean;
 }
 
-/** Where the cloth lies double: shaded, and bounded where a single layer begins. */
+/** Room under the words on the cut end, in pixels. */
+const BELOW_CUT_OFF = 72;
+
+/** Where the cloth lies double: shaded, bounded where a single layer begins, and said at its end. */
 const Double = ({ top, height, width, colour, whole }: DoubleProps) => (
   <g>
     <rect
@@ -152,44 +154,19 @@ const Double = ({ top, height, width, colour, whole }: DoubleProps) => (
     {!whole && (
       <>
         <path d={`M0 ${top + height}H${width}`} stroke={colour} strokeWidth="1" opacity="0.8" />
-        <text x={8} y={top + height - 7} fill={colour} fontSize="12">
-          double, fold in the middle
-        </text>
-        <text x={8} y={top + height + 16} fill={colour} fontSize="12">
-          single
+        <text y={Math.max(top + BELOW_CUT_OFF, top + height - 22)} fill="var(--color-walnut-2)" fontSize="13">
+          <tspan x={width + 10}>double, fold in</tspan>
+          <tspan x={width + 10} dy="16">
+            the middle
+          </tspan>
+          <tspan x={width + 10} dy="28">
+            single
+          </tspan>
         </text>
       </>
     )}
   </g>
 );
-
-interface PieceLabelProps {
-  readonly placement: Placement;
-  readonly x: (along: number) => number;
-  readonly y: (across: number) => number;
-  readonly colour: string;
-}
-
-/** The piece's name and its grain: an arrow that points to its hem. */
-function PieceLabel({ placement, x, y, colour }: PieceLabelProps) {
-  const centre = centroidOf(placement.polygon);
-  const cx = x(centre.y);
-  const cy = y(centre.x) - (placement.onFold ? OFF_FOLD : 0);
-  const hem = placement.rotation === 0 ? '→' : '←';
-  return (
-    <text
-      x={cx}
-      y={cy + 4}
-      textAnchor="middle"
-      fill={colour}
-      fontSize="13"
-      fontWeight="600"
-      pointerEvents="none"
-    >
-      {pieceName(placement.piece)} {hem}
-    </text>
-  );
-}
 
 interface CutOffProps {
   readonly at: number;
@@ -212,40 +189,3 @@ const CutOff = ({ at, end, top, height, amount }: CutOffProps) => (
     </text>
   </g>
 );
-
-/** A tape along the length: inches with feet and yards picked out, or centimetres with decimetres. */
-function Ruler({
-  length,
-  scale,
-  unit,
-}: {
-  readonly length: number;
-  readonly scale: number;
-  readonly unit: Unit;
-}) {
-  const step = unit === 'in' ? 3 : 5;
-  const marks = Array.from(
-    { length: Math.floor(length / (mmPer(unit) * step)) + 1 },
-    (_, index) => index * step,
-  );
-  const named = unit === 'in' ? 12 : 20;
-  const name = (count: number) => (unit === 'in' && count % 36 === 0 ? `${count / 36} yd` : String(count));
-  return (
-    <g aria-hidden fontSize="12" fill="var(--color-walnut-2)" stroke="none">
-      {marks.map((count) => {
-        const at = count * mmPer(unit) * scale;
-        const tall = count % named === 0;
-        return (
-          <g key={count}>
-            <path d={`M${at + 0.5} ${RULER}v${tall ? -10 : -6}`} stroke="var(--color-walnut)" />
-            {tall && (
-              <text x={at + 3} y={RULER - 11}>
-                {name(count)}
-              </text>
-            )}
-          </g>
-        );
-      })}
-    </g>
-  );
-}

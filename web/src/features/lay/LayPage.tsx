@@ -214,7 +214,7 @@ function PlanLay({ pieces: drafted, cloth, stale, onNext }: PlanLayProps) {
       {(failure ?? search.failure) && <Notice tone="stop">{failure ?? search.failure}</Notice>}
       <div className="grid min-h-0 grow grid-cols-[minmax(0,1fr)_248px] gap-5 rounded-soft border border-linen-2 bg-linen-1 p-4">
         <div className="flex min-h-0 flex-col gap-2">
-          <p className="flex items-baseline gap-4 text-sm">
+          <p className="flex flex-wrap items-baseline gap-x-4 text-sm">
             <strong className="text-base">
               {cloth.name}, <Length mm={cloth.width} unit={unit} />
             </strong>
@@ -272,9 +272,9 @@ function PlanLay({ pieces: drafted, cloth, stale, onNext }: PlanLayProps) {
                 </Facts>
               )}
               {shown && (
-                <Facts title="On other widths">
+                <Aside title="On other widths">
                   <OtherWidths widths={widths} own={cloth.width} unit={unit} />
-                </Facts>
+                </Aside>
               )}
               <p className="text-sm text-walnut-2">Choose a piece to read where it lies.</p>
             </>
@@ -285,11 +285,22 @@ function PlanLay({ pieces: drafted, cloth, stale, onNext }: PlanLayProps) {
   );
 }
 
-const Facts = ({ title, children }: { readonly title: string; readonly children: ReactNode }) => (
+interface AsideProps {
+  readonly title: string;
+  readonly children: ReactNode;
+}
+
+const Aside = ({ title, children }: AsideProps) => (
   <section className="border-t border-linen-3 pt-3">
     <h2 className="text-lg">{title}</h2>
-    <dl>{children}</dl>
+    {children}
   </section>
+);
+
+const Facts = ({ title, children }: AsideProps) => (
+  <Aside title={title}>
+    <dl>{children}</dl>
+  </Aside>
 );
 
 const Fact = ({ words, children }: { readonly words: string; readonly children: ReactNode }) => (

@@ -24,16 +24,16 @@ export function PlanCard({ plan, unit, shown, chosen, running, onShow }: PlanCar
       aria-pressed={shown}
       disabled={!lay}
       onClick={onShow}
-      className="flex min-h-20 items-center gap-4 rounded-soft border border-linen-2 bg-white px-4 text-left aria-pressed:border-2 aria-pressed:border-indigo"
+      className="flex min-h-20 flex-col justify-center rounded-soft border border-linen-2 bg-white px-4 py-2 text-left aria-pressed:outline-2 aria-pressed:-outline-offset-1 aria-pressed:outline-indigo"
     >
-      <span className="w-24 shrink-0 font-head text-2xl font-semibold">
-        {lay ? amountText(lay.buy.amount, lay.buy.unit) : '–'}
+      <span className="flex flex-wrap items-baseline gap-x-3">
+        <span className="font-head text-2xl font-semibold whitespace-nowrap">
+          {lay ? amountText(lay.buy.amount, lay.buy.unit) : '–'}
+        </span>
+        <strong>{foldWords[fold].name}</strong>
+        {chosen && <strong className="text-sm text-woad">chosen</strong>}
       </span>
-      <span className="min-w-0 text-sm">
-        <strong className="block text-base">
-          {foldWords[fold].name}
-          {chosen && <span className="ml-2 text-sm text-woad">chosen</span>}
-        </strong>
+      <span className="text-sm">
         {lay && (
           <span className="text-walnut-2">
             <Length mm={lay.length} unit={unit} /> long · {outlineCount(lay)} outlines ·{' '}

@@ -35,7 +35,7 @@ export function MeasureList({ asked, values, faulty, unit, current, onChoose }: 
                     type="button"
                     aria-current={id === current}
                     onClick={() => onChoose(id)}
-                    className="flex min-h-8 w-full items-center gap-2 border-l-3 border-transparent px-4 text-left hover:bg-linen-1 aria-[current=true]:border-indigo aria-[current=true]:bg-indigo-1 aria-[current=true]:font-semibold"
+                    className="flex min-h-8 w-full items-center gap-2 border-l-3 max-md:min-h-11 border-transparent px-4 text-left hover:bg-linen-1 aria-[current=true]:border-indigo aria-[current=true]:bg-indigo-1 aria-[current=true]:font-semibold"
                   >
                     <span className="grow truncate">{measureOf(id).names[0]}</span>
                     <MeasureValue mm={values[id]} unit={unit} need={need} faulty={faulty(id)} />

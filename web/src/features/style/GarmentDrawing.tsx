@@ -33,6 +33,13 @@ export function GarmentDrawing({ draft, cloth }: { readonly draft: Draft; readon
   const { colour } = chalkFor(cloth);
   const halves = halvesOf(draft);
   const half = { width: size.width / 2, height: size.height };
+  const rings = halves.map(({ words, bodice, skirt, waist }) =>
+    [bodice, skirt.map(({ x, y }) => ({ x, y: y + waist }))].flatMap((ring) =>
+      words === 'front' ? [openHalf(ring)] : [ring, mirrorRing(ring)],
+    ),
+  );
+  // Both to one scale, so that front and back compare.
+  const view = fitView(boxOf(rings.flat(2)), half, 20);
   return (
     <div ref={holder} className="min-h-0 overflow-hidden rounded-soft" style={{ background: cloth }}>
       {size.width > 0 && (
@@ -42,25 +49,18 @@ export function GarmentDrawing({ draft, cloth }: { readonly draft: Draft; readon
           role="img"
           aria-label="The garment drawn from its pieces, front and back"
         >
-          {halves.map(({ words, bodice, skirt, waist }, index) => {
-            const lowered = skirt.map(({ x, y }) => ({ x, y: y + waist }));
-            const rings = [bodice, lowered].flatMap((ring) =>
-              words === 'front' ? [openHalf(ring)] : [ring, mirrorRing(ring)],
-            );
-            const view = fitView(boxOf(rings.flat()), half, 28);
-            return (
-              <g key={words} transform={`translate(${index * half.width} 0)`}>
-                <g transform={viewTransform(view)} fill={colour} stroke={colour} strokeLinejoin="round">
-                  {rings.map((ring, part) => (
-                    <path key={part} d={ringText(ring)} {...fixed} />
-                  ))}
-                </g>
-                <text x={half.width / 2} y={size.height - 14} textAnchor="middle" fill={colour} fontSize="13">
-                  {words}
-                </text>
+          {halves.map(({ words }, index) => (
+            <g key={words} transform={`translate(${index * half.width} 0)`}>
+              <g transform={viewTransform(view)} fill={colour} stroke={colour} strokeLinejoin="round">
+                {rings[index]?.map((ring, part) => (
+                  <path key={part} d={ringText(ring)} {...fixed} />
+                ))}
               </g>
-            );
-          })}
+              <text x={half.width / 2} y={size.height - 14} textAnchor="middle" fill={colour} fontSize="13">
+                {words}
+              </text>
+            </g>
+          ))}
         </svg>
       )}
     </div>

@@ -28,14 +28,14 @@ function AgreeStyle({ style }: { readonly style: Style }) {
   const drafted = preview.drafted;
   const groups = [...new Set(Object.values(style.choices).map(({ group }) => group))];
   return (
-    <form
-      className="grid h-full grid-cols-[352px_minmax(0,1fr)_296px] gap-4"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void entry.agree().then((agreed) => agreed && goTo('figures'));
-      }}
-    >
-      <div className="flex min-h-0 flex-col rounded-soft border border-linen-2 bg-white px-5 py-3">
+    <div className="grid h-full grid-cols-[352px_minmax(0,1fr)_280px] gap-4 max-md:h-auto max-md:grid-cols-1 max-lg:grid-cols-[330px_minmax(0,1fr)]">
+      <form
+        className="flex min-h-0 flex-col rounded-soft border border-linen-2 bg-white px-5 py-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void entry.agree().then((agreed) => agreed && goTo('figures'));
+        }}
+      >
         <div className="min-h-0 grow overflow-auto">
           <h2 className="text-2xl">{style.name}</h2>
           <p className="text-sm text-walnut-2">{style.summary}</p>
@@ -65,7 +65,7 @@ function AgreeStyle({ style }: { readonly style: Style }) {
               ? 'Agree the change'
               : 'Agreed; on to the figures'}
         </Button>
-      </div>
+      </form>
       {drafted ? (
         <GarmentDrawing draft={drafted.draft} cloth={clothColour(ticket)} />
       ) : (
@@ -83,7 +83,7 @@ function AgreeStyle({ style }: { readonly style: Style }) {
           />
         )}
       </div>
-    </form>
+    </div>
   );
 }
 
@@ -99,7 +99,7 @@ interface ChoiceFieldProps {
 function ChoiceField({ id, choice, entry, unit, usual }: ChoiceFieldProps) {
   const fault = entry.faultOf(id);
   return (
-    <label className="flex items-center gap-3 py-1">
+    <label className="flex items-center gap-3 py-0.5">
       <span className="grow">
         <span className="block font-semibold">{choice.label}</span>
         <span
@@ -118,7 +118,7 @@ function ChoiceField({ id, choice, entry, unit, usual }: ChoiceFieldProps) {
         autoComplete="off"
         className="min-h-10 w-24 shrink-0 rounded-soft border border-linen-3 bg-white px-3 text-right text-xl font-bold placeholder:font-normal placeholder:text-walnut-2 aria-invalid:border-madder"
       />
-      <span className="w-5 text-walnut-2">{unit}</span>
+      <span className="w-7 text-walnut-2">{unit}</span>
     </label>
   );
 }

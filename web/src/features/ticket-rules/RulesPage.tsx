@@ -14,6 +14,7 @@ import { useState } from 'react';
 import { useHouseRules } from '../../api/house.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Card } from '../../ui/Card.tsx';
+import { SearchField } from '../../ui/SearchField.tsx';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { asPreview, useDrafted } from '../../workers/use-drafted.ts';
 import { RuleTable } from '../house/RuleTable.tsx';
@@ -32,14 +33,7 @@ export function RulesPage() {
       <section className="flex min-h-0 flex-col rounded-soft border border-linen-2 bg-white">
         <header className="flex items-center gap-4 border-b border-linen-2 px-5 py-2.5">
           <h2 className="grow text-xl">Rules of this ticket</h2>
-          <input
-            type="search"
-            aria-label="Find a rule"
-            placeholder="Find a rule"
-            value={sought}
-            onChange={(event) => setSought(event.target.value)}
-            className="min-h-9 w-44 rounded-soft border border-linen-3 bg-white px-3"
-          />
+          <SearchField label="Find a rule" value={sought} onChange={setSought} className="w-44" />
         </header>
         <div className="min-h-0 overflow-auto">
           <RuleTable
@@ -101,7 +95,11 @@ function Today({ own, today }: { readonly own: RuleSet; readonly today: RuleSet 
         ) : (
           <>
             <p className="py-1 text-sm font-semibold text-walnut-2">
-              {changed.length === 0 ? 'No figure would move.' : `${changed.length} figures would move`}
+              {changed.length === 0
+                ? 'No figure would move.'
+                : changed.length === 1
+                  ? 'One figure would move'
+                  : `${changed.length} figures would move`}
             </p>
             <ul>
               {changed.map(({ before, after }) => (

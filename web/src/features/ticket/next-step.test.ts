@@ -5,6 +5,7 @@ import { nextStep } from './next-step.ts';
 const nothing: TicketProgress = {
   measuresMissing: 8,
   styleAgreed: false,
+  stops: 0,
   hasLay: false,
   marksDone: 0,
   marksInAll: 0,
@@ -17,6 +18,12 @@ describe('nextStep', () => {
   test('measuring comes first, counted', () => {
     expect(nextStep(nothing)).toEqual({ station: 'measure', verb: 'Measure', words: '8 measures missing' });
     expect(nextStep({ ...nothing, measuresMissing: 1 }).words).toBe('one measure missing');
+  });
+
+  test('a draft that is held comes before its lay', () => {
+    const held = { station: 'draft', verb: 'Look' };
+    expect(after({ styleAgreed: true, stops: 1 })).toEqual({ ...held, words: 'held by a check' });
+    expect(after({ styleAgreed: true, stops: 3 })).toEqual({ ...held, words: 'held by 3 checks' });
   });
 
   test('then style, lay and chalk, each with its verb', () => {

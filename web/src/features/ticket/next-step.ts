@@ -6,19 +6,21 @@ export interface NextStep {
   readonly verb: string;
   /** Beside the progress strip. */
   readonly words: string;
+  /** Nothing is left to do here. */
+  readonly done?: boolean;
 }
 
-function cutWords(cut: number, laid: number): Pick<NextStep, 'verb' | 'words'> {
+function cutWords(cut: number, laid: number): Omit<NextStep, 'station'> {
   if (cut === 0) return { verb: 'Cut', words: 'all chalked; cut' };
   if (cut < laid) return { verb: 'Cut', words: `cut ${cut} of ${laid} pieces` };
-  return { verb: 'Look', words: 'cut; ready to sew' };
+  return { verb: 'Look', words: 'cut; ready to sew', done: true };
 }
 
 /** The one thing to do next on a ticket. */
 export function nextStep(progress: TicketProgress): NextStep {
   const station =
     stationsOf(progress).find(({ state }) => state === 'next' || state === 'held')?.id ?? 'chalk';
-  const { measuresMissing, marksDone, marksInAll, piecesCut, piecesLaid } = progress;
+  const { measuresMissing, stops, marksDone, marksInAll, piecesCut, piecesLaid } = progress;
   switch (station) {
     case 'measure':
       return {
@@ -30,7 +32,11 @@ export function nextStep(progress: TicketProgress): NextStep {
       return { station, verb: 'Agree style', words: 'measured; agree the style' };
     case 'figures':
     case 'draft':
-      return { station, verb: 'Look', words: 'look at the draft' };
+      return {
+        station,
+        verb: 'Look',
+        words: stops === 1 ? 'held by a check' : stops > 1 ? `held by ${stops} checks` : 'look at the draft',
+      };
     case 'lay':
       return { station, verb: 'Plan lay', words: 'drafted; plan the cloth' };
     case 'chalk':

@@ -6,6 +6,7 @@ import { paths } from '../../app/paths.ts';
 import { buttonClass } from '../../ui/Button.tsx';
 import { Card } from '../../ui/Card.tsx';
 import { dayText } from '../../ui/day.ts';
+import { SearchField } from '../../ui/SearchField.tsx';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { nextStep } from '../ticket/next-step.ts';
 import { ProgressStrip } from '../ticket/ProgressStrip.tsx';
@@ -21,13 +22,12 @@ export function TicketsPage() {
     <main className="flex flex-col gap-4 p-6">
       <header className="flex items-center gap-4">
         <h1 className="grow text-3xl">Tickets</h1>
-        <input
-          type="search"
-          aria-label="Find a ticket"
-          placeholder="Find by number, name or cloth"
+        <SearchField
+          label="Find a ticket"
+          hint="Find by number, name or cloth"
           value={sought}
-          onChange={(event) => setSought(event.target.value)}
-          className="min-h-9 w-72 rounded-soft border border-linen-3 bg-white px-3"
+          onChange={setSought}
+          className="w-72"
         />
         <Link to={paths.newTicket} className={buttonClass('act')}>
           New ticket

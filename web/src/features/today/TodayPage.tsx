@@ -9,6 +9,7 @@ import { amountText } from '../../ui/amount.ts';
 import { daysAway, dayText } from '../../ui/day.ts';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
+import { clothToBuy } from './cloth-to-buy.ts';
 import { nextStep } from '../ticket/next-step.ts';
 import { ProgressStrip } from '../ticket/ProgressStrip.tsx';
 
@@ -17,27 +18,31 @@ export function TodayPage() {
   const today = new Date();
   const navigate = useNavigate();
   const { data: tickets, error, mutate } = useTickets();
+  const firstToDo = tickets?.find(({ progress }) => !nextStep(progress).done)?.id;
   useHotkeys({ n: { does: 'new ticket', act: () => void navigate(paths.newTicket) } });
   return (
-    <main className="flex flex-col gap-4 p-6">
-      <header className="flex items-center gap-4">
+    <main className="flex flex-col gap-4 p-6 max-md:p-4">
+      <header className="flex flex-wrap items-center gap-4">
         <h1 className="text-3xl">{format(today, 'EEEE d MMMM')}</h1>
         <p className="grow text-walnut-2">
           {tickets && (tickets.length === 1 ? 'one ticket open' : `${tickets.length} tickets open`)}
         </p>
         <Link to={paths.newTicket} className={buttonClass('act')}>
-          New ticket <Key>n</Key>
+          New ticket{' '}
+          <span className="max-md:hidden">
+            <Key>n</Key>
+          </span>
         </Link>
       </header>
       {error && <Failed error={error} again={() => void mutate()} />}
       {!tickets && !error && <Waiting what="the tickets" />}
       {tickets?.length === 0 && <NothingYet />}
       {tickets && tickets.length > 0 && (
-        <div className="grid grid-cols-[minmax(0,1fr)_320px] items-start gap-5">
+        <div className="grid grid-cols-[minmax(0,1fr)_320px] items-start gap-5 max-lg:grid-cols-1">
           <Card title="At the table, soonest first">
             <ol>
-              {tickets.map((ticket, index) => (
-                <TicketRow key={ticket.id} ticket={ticket} today={today} first={index === 0} />
+              {tickets.map((ticket) => (
+                <TicketRow key={ticket.id} ticket={ticket} today={today} first={ticket.id === firstToDo} />
               ))}
             </ol>
           </Card>
@@ -58,22 +63,25 @@ function TicketRow({
   readonly first: boolean;
 }) {
   const step = nextStep(ticket.progress);
+  const away = daysAway(ticket.dueOn, today);
+  const late = away.endsWith('late');
   return (
-    <li className="grid grid-cols-[44px_minmax(0,1fr)_250px_128px] items-center gap-4 border-t border-linen-2 px-5 py-4 first:border-t-0">
+    <li className="grid grid-cols-[44px_minmax(0,1fr)_250px_128px] items-center gap-4 border-t border-linen-2 px-5 py-4 first:border-t-0 max-md:grid-cols-[28px_minmax(0,1fr)_auto] max-md:gap-3 max-md:px-4">
       <span className="font-head font-semibold">{ticket.number}</span>
       <div className="min-w-0">
         <p className="truncate font-semibold">{ticket.title}</p>
-        <p className="flex items-center gap-2 text-sm text-walnut-2">
-          {ticket.client.name} · {dayText(ticket.dueOn)}, {daysAway(ticket.dueOn, today)}
+        <p className="text-sm text-walnut-2">
+          {ticket.client.name} · {dayText(ticket.dueOn)},{' '}
+          <span className={late ? 'font-semibold text-madder' : ''}>{away}</span>
         </p>
       </div>
-      <div>
+      <div className="max-md:order-last max-md:col-span-3">
         <ProgressStrip stations={stationsOf(ticket.progress)} />
         <p className="mt-1.5 text-sm text-walnut-2">{step.words}</p>
       </div>
       <Link
         to={paths.station(ticket.id, step.station)}
-        className={buttonClass(first ? 'act' : 'outline')}
+        className={`${buttonClass(first ? 'act' : step.done ? 'quiet' : 'outline')} max-md:min-h-11`}
         aria-label={`${step.verb}: ${ticket.title}`}
       >
         {step.verb}
@@ -84,22 +92,22 @@ function TicketRow({
 
 /** Cloth that chosen lays ask for. */
 function ToBuy({ tickets }: { readonly tickets: readonly TicketSummary[] }) {
-  const wanted = tickets.flatMap(({ number, toBuy }) => toBuy.map((cloth) => ({ number, ...cloth })));
+  const wanted = clothToBuy(tickets);
   return (
     <Card title="Cloth to buy">
       {wanted.length === 0 ? (
         <p className="px-5 py-4 text-walnut-2">Nothing yet. A chosen lay puts its cloth here.</p>
       ) : (
         <ul className="px-5 py-2">
-          {wanted.map(({ number, role, name, colour, buy }) => (
-            <li key={`${number} ${role}`} className="flex items-center gap-3 py-1.5">
+          {wanted.map(({ tickets: numbers, name, colour, buy }) => (
+            <li key={`${name} ${colour} ${buy.unit}`} className="flex items-center gap-3 py-1.5">
               <span
                 className="size-5 shrink-0 rounded-[3px] border border-linen-3"
                 style={{ background: colour }}
                 aria-hidden
               />
               <span className="min-w-0 grow truncate">
-                {name} <span className="text-walnut-2">Nº {number}</span>
+                {name} <span className="text-walnut-2">Nº {numbers.join(', ')}</span>
               </span>
               <strong className="whitespace-nowrap">{amountText(buy.amount, buy.unit)}</strong>
             </li>

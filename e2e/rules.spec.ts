@@ -1,0 +1,98 @@
+import { expect, test, type Page } from '@playwright/test';
+import { ticketId } from './ticket.ts';
+
+async function setHouseRule(page: Page, name: string, typed: string): Promise<void> {
+  await page.goto('/house');
+  await page.getByLabel(name, { exact: true }).fill(typed);
+  await page.getByLabel(name, { exact: true }).press('Enter');
+}
+
+test('a rule changed in the house leaves open tickets alone, and asks before chalked pieces are redrawn', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Torch-carrier');
+  const marksOf = async () => {
+    const ticket = (await (await request.get(`/api/tickets/${id}`)).json()) as {
+      chalked: Record<string, number>;
+      lays: Record<string, unknown>;
+    };
+    return { pieces: Object.keys(ticket.chalked).sort(), lays: Object.keys(ticket.lays) };
+  };
+  const before = await marksOf();
+  expect(before.pieces.length).toBeGreaterThan(0);
+
+  // What is no length is refused by name; nothing is lost.
+  await setHouseRule(page, 'side seam', 'wide');
+  await expect(page.getByText(/side seam.*not a length/i)).toBeVisible();
+  await expect(page.getByLabel('side seam', { exact: true })).toHaveValue('wide');
+  await setHouseRule(page, 'side seam', '3/4');
+  await expect(page.getByRole('button', { name: /Back to as it comes, 1 in/ })).toBeVisible();
+
+  // The ticket keeps its own; its page says what today's would move.
+  await page.goto(`/tickets/${id}/figures`);
+  await expect(page.getByText('One is not as the house does today')).toBeVisible();
+  await page.getByRole('link', { name: /Rules of this ticket/ }).click();
+  await expect(page.getByText(/1 in → 3\u20444 in/)).toBeVisible();
+  await expect(page.getByText(/\d+ figures would move/)).toBeVisible();
+  expect(await marksOf()).toEqual(before);
+
+  // Taking them would redraw pieces under the chalk: it asks, and can be left.
+  await page.getByRole('button', { name: 'Draft by today’s rules' }).click();
+  const question = page.getByRole('alertdialog');
+  await expect(question).toContainText('Bodice front');
+  await expect(question).toContainText('marks chalked');
+  await question.getByRole('button', { name: 'Leave them as they are' }).click();
+  await expect(question).toBeHidden();
+  expect(await marksOf()).toEqual(before);
+
+  await page.getByRole('button', { name: 'Draft by today’s rules' }).click();
+  await question.getByRole('button', { name: 'Draw them anew' }).click();
+  await expect(page.getByText('drafted by the rules as the house has them today')).toBeVisible();
+  // Pieces without a side seam keep their chalk; the others are to be laid and chalked again.
+  const after = await marksOf();
+  expect(after.pieces.length).toBeLessThan(before.pieces.length);
+  await expect(page.getByRole('link', { name: /Lay ?, held by a check/ })).toBeVisible();
+
+  await page.goto('/house');
+  await page.getByRole('button', { name: /Back to as it comes, 1 in/ }).click();
+  await expect(page.getByText('One is the house’s own.')).toBeVisible();
+});
+
+test('a change to pieces that are cut says that they are cut', async ({ page, request }) => {
+  const id = await ticketId(request, 'Harbour-master');
+  await page.goto(`/tickets/${id}/style`);
+  await page.getByLabel('Ease at hip').fill('3');
+  await page.getByRole('button', { name: 'Agree the change' }).click();
+  const question = page.getByRole('alertdialog');
+  await expect(question).toContainText('already cut');
+  await page.keyboard.press('Escape');
+  await expect(question).toBeHidden();
+  // What was typed is still there, to be agreed or typed over.
+  await expect(page.getByLabel('Ease at hip')).toHaveValue('3');
+});
+
+test('a finding is cleared by its own button, and a stop can be signed off with a reason', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Ferry-day');
+  await page.goto(`/tickets/${id}/draft`);
+  await expect(page.getByText(/Finished bust is/)).toBeVisible();
+  await page.getByRole('button', { name: 'Sign it off with a reason' }).click();
+  await page.getByLabel('Why it may be cut so').fill('cut close on purpose');
+  await page.getByRole('button', { name: 'Sign off' }).click();
+  await expect(page.getByRole('link', { name: /Draft ?, done/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByRole('button', { name: 'Sign it off with a reason' })).toBeVisible();
+
+  // The remedy of a miss by the table habit is the other school.
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Finished bust is' })
+    .getByRole('button', { name: 'Set it' })
+    .click();
+  await expect(page.getByText(/Finished bust is/)).toBeHidden();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByText(/Finished bust is/)).toBeVisible();
+});

@@ -1,0 +1,47 @@
+import { boxOf } from '@ample-bolt/core/geometry/ring';
+import type { Placement } from '@ample-bolt/core/lay/lay';
+import { pieceName } from '@ample-bolt/core/words/names';
+import polylabel from 'polylabel';
+import { useMemo } from 'react';
+
+interface PieceLabelProps {
+  readonly placement: Placement;
+  readonly x: (along: number) => number;
+  readonly y: (across: number) => number;
+  readonly colour: string;
+}
+
+/** How far a label keeps from the fold line that would strike it out, in pixels. */
+const OFF_FOLD = 16;
+/** How exactly the roomiest point of a piece is looked for, mm. */
+const PRECISION = 5;
+const SIZE = 13;
+/** Width of a letter as a share of its size, about. */
+const LETTER = 0.56;
+
+/** The piece's name at its roomiest point, and its grain: an arrow that points to its hem. */
+export function PieceLabel({ placement, x, y, colour }: PieceLabelProps) {
+  const [across, along] = useMemo(
+    () => polylabel([placement.polygon.map((point) => [point.x, point.y])], PRECISION),
+    [placement.polygon],
+  );
+  const text = `${pieceName(placement.piece)} ${placement.rotation === 0 ? '→' : '←'}`;
+  // The centre of a piece on the fold is the fold, and one half is as roomy as the other.
+  const box = boxOf(placement.polygon);
+  const fold = y((box.minX + box.maxX) / 2);
+  const middle = placement.onFold ? fold - Math.max(OFF_FOLD, Math.abs(y(across) - fold)) : y(across);
+  const half = (text.length * SIZE * LETTER) / 2;
+  return (
+    <text
+      x={Math.max(half + 4, x(along))}
+      y={middle + 4}
+      textAnchor="middle"
+      fill={colour}
+      fontSize={SIZE}
+      fontWeight="600"
+      pointerEvents="none"
+    >
+      {text}
+    </text>
+  );
+}

@@ -1,0 +1,94 @@
+import { measureOf } from '@ample-bolt/core/measures/catalogue';
+import { stepsFor } from '@ample-bolt/core/measures/steps';
+import { ListChecks } from 'lucide-react';
+import { useState } from 'react';
+import { Dialog } from '../../ui/Dialog.tsx';
+import { useTicketContext } from '../ticket/ticket-context.ts';
+import { BodyFigure } from './BodyFigure.tsx';
+import { Conditions } from './Conditions.tsx';
+import { Keypad } from './Keypad.tsx';
+import { MeasureField } from './MeasureField.tsx';
+import { MeasureList } from './MeasureList.tsx';
+import { MeasureSays } from './MeasureSays.tsx';
+import { pressKey } from './press-key.ts';
+import type { Measuring } from './use-measuring.ts';
+
+/** Measuring with a phone in the hand that does not hold the tape: the measure above, a pad for the thumb below. */
+export function MeasureInHand({ measuring }: { readonly measuring: Measuring }) {
+  const { ticket } = useTicketContext();
+  const { unit, measures } = ticket;
+  const { asked, entry, current, index, next } = measuring;
+  const [listing, setListing] = useState(false);
+  return (
+    <form
+      className="flex h-full flex-col"
+      onSubmit={(event) => {
+        event.preventDefault();
+        measuring.forward();
+      }}
+    >
+      <div className="flex min-h-0 grow flex-col overflow-auto px-1">
+        <div className="grid grid-cols-[minmax(0,1fr)_132px] gap-3">
+          <div>
+            <h2 className="text-3xl">{measureOf(current).names[0]}</h2>
+            <div className="mt-1 leading-snug">
+              {stepsFor(current, measures.from).map((step) => (
+                <p key={step}>{step}</p>
+              ))}
+            </div>
+            <div className="mt-2">
+              <MeasureField measuring={measuring} unit={unit} pad />
+            </div>
+          </div>
+          <div className="h-52">
+            <BodyFigure measure={current} taller={ticket.client.kind === 'adult'} />
+          </div>
+        </div>
+        <div className="mt-2">
+          <MeasureSays measuring={measuring} unit={unit} />
+        </div>
+      </div>
+      <p className="flex items-center gap-2 py-1 text-sm text-walnut-2">
+        <button
+          type="button"
+          onClick={() => setListing(true)}
+          className="flex min-h-11 items-center gap-2 rounded-soft border border-linen-3 bg-white px-3 font-semibold text-walnut"
+        >
+          <ListChecks size={18} aria-hidden />
+          {index + 1} of {asked.length}
+        </button>
+        <span role="status" className="grow">
+          {entry.unsaved ? 'kept here, not stored yet' : 'stored'}
+        </span>
+        {next && (
+          <button type="button" onClick={measuring.skip} className="min-h-11 px-3 font-semibold text-indigo">
+            Skip
+          </button>
+        )}
+      </p>
+      <Keypad
+        unit={unit}
+        last={!next}
+        onKey={(key) =>
+          entry.type(current, pressKey(entry.textOf(current), key, unit === 'in' ? 'cm' : 'in'))
+        }
+      />
+      <Dialog title="Measures" open={listing} onClose={() => setListing(false)}>
+        <MeasureList
+          asked={asked}
+          values={entry.values}
+          faulty={(id) => entry.faultOf(id) !== undefined}
+          unit={unit}
+          current={current}
+          onChoose={(id) => {
+            measuring.choose(id);
+            setListing(false);
+          }}
+        />
+        <div className="mt-3">
+          <Conditions measures={measures} onChange={(change) => void entry.saveConditions(change)} />
+        </div>
+      </Dialog>
+    </form>
+  );
+}

@@ -1,0 +1,40 @@
+import type { Unit } from '@ample-bolt/core/units/length';
+import { findingWords } from '@ample-bolt/core/words/finding-words';
+import { Notice } from '../../ui/Notice.tsx';
+import type { Measuring } from './use-measuring.ts';
+
+/** What is wrong with the measure in hand, or looks odd, or could not be stored. */
+export function MeasureSays({ measuring, unit }: { readonly measuring: Measuring; readonly unit: Unit }) {
+  const { entry, fault, findings } = measuring;
+  return (
+    <div id="measure-says" className="flex max-w-xl flex-col gap-2" aria-live="polite">
+      {fault && <Notice tone="stop">{fault}</Notice>}
+      {!fault &&
+        findings.map((finding) => {
+          const { message, remedy } = findingWords(finding, unit);
+          return (
+            <Notice key={message} tone={finding.severity}>
+              <p className="font-semibold">{message}</p>
+              <p className="text-sm text-walnut-2">{remedy}</p>
+            </Notice>
+          );
+        })}
+      {entry.failure && (
+        <Notice
+          tone="stop"
+          action={
+            <button
+              type="button"
+              className="min-h-8 rounded-soft border border-madder bg-white px-3 text-sm font-semibold max-md:min-h-11"
+              onClick={() => void entry.save()}
+            >
+              Send again
+            </button>
+          }
+        >
+          {entry.failure}
+        </Notice>
+      )}
+    </div>
+  );
+}

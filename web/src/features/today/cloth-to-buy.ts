@@ -1,0 +1,24 @@
+import type { TicketSummary } from '../../api/tickets.ts';
+
+type Wanted = TicketSummary['toBuy'][number];
+
+/** One cloth to buy, with the tickets that it is for. */
+export interface ClothToBuy extends Pick<Wanted, 'name' | 'colour' | 'buy'> {
+  readonly tickets: readonly number[];
+}
+
+/** The same cloth on several tickets is bought once; each ticket's length stays rounded up on its own. */
+export function clothToBuy(tickets: readonly Pick<TicketSummary, 'number' | 'toBuy'>[]): ClothToBuy[] {
+  const cloths = new Map<string, ClothToBuy>();
+  for (const { number, toBuy } of tickets)
+    for (const { name, colour, buy } of toBuy) {
+      const key = JSON.stringify([name.trim().toLowerCase(), colour, buy.unit]);
+      const so = cloths.get(key) ?? { name, colour, buy: { ...buy, amount: 0 }, tickets: [] };
+      cloths.set(key, {
+        ...so,
+        buy: { ...buy, amount: so.buy.amount + buy.amount },
+        tickets: [...new Set([...so.tickets, number])],
+      });
+    }
+  return [...cloths.values()];
+}
