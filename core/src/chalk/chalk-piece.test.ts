@@ -5,7 +5,7 @@ import { folds, outlineCount } from '../lay/lay.ts';
 import { layPieceOf } from '../lay/layable.ts';
 import { planForWork } from '../lay/plan-lay.ts';
 import { edgeLength } from '../pieces/piece.ts';
-import { fittedDress } from '../styles/fitted-dress/fitted-dress.ts';
+import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import { markLine, markWords } from '../words/mark-words.ts';
@@ -13,7 +13,7 @@ import { contrast, chalkFor, chalks, markInHand } from './chalk-colour.ts';
 import { chalkAll, chalkLaid, chalkPiece } from './chalk-piece.ts';
 import { largestDrift } from './check-chalk.ts';
 
-const { pieces } = fittedDress.draft(draftInput(middleBody));
+const { pieces } = fittedDressRecipe.draft(draftInput(middleBody));
 const marks = chalkAll(pieces, 'stitch');
 const front = pieces[0];
 if (!front) throw new Error('expected the bodice front');

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { readOrder } from '../formats/order/read-order.ts';
 import type { Order } from '../formats/order/order.ts';
 import { middleBody } from '../testing/bodies.ts';
+import { recipeOf } from '../styles/recipe-book.ts';
 import { inches } from '../units/length.ts';
 import { draftOrder } from './draft-order.ts';
 
@@ -51,7 +52,7 @@ describe('draftOrder', () => {
 
   test('choices in force are the style’s defaults with the order’s own over them', () => {
     const order = orderWith({ garments: [{ style: 'fitted-dress', choices: { pegging: '1/4' } }] });
-    const chosen = order.style.chosen(order);
+    const chosen = recipeOf(order.style).chosen(order);
     expect(chosen['pegging']).toBeCloseTo(inches(0.25), 9);
     expect(chosen['easeBust']).toBeCloseTo(inches(2), 9);
     // At the knee unless chosen: the waist level and the measured way down to it.

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { layPieceOf } from '../lay/layable.ts';
 import { planForWork } from '../lay/plan-lay.ts';
-import { fittedDress } from '../styles/fitted-dress/fitted-dress.ts';
+import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import { lengthFaultWords } from './input-fault.ts';
@@ -10,7 +10,7 @@ import { readLays } from './read-lays.ts';
 import { readLength } from './read-length.ts';
 import { draftSvg, laySvg } from './svg.ts';
 
-const draft = fittedDress.draft(draftInput(middleBody));
+const draft = fittedDressRecipe.draft(draftInput(middleBody));
 const lay = planForWork(
   {
     pieces: draft.pieces.filter(({ piece }) => piece.role === 'outer').map(layPieceOf),

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { boxOf, moveRing } from '../geometry/ring.ts';
-import { fittedDress } from '../styles/fitted-dress/fitted-dress.ts';
+import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { missesBody, missesSizes } from '../testing/misses-size-table.ts';
 import { inches } from '../units/length.ts';
@@ -10,7 +10,7 @@ import { folds, type Fold, type Lay, type Placement } from './lay.ts';
 import { layPieceOf } from './layable.ts';
 import { planForWork } from './plan-lay.ts';
 
-const pieces = fittedDress
+const pieces = fittedDressRecipe
   .draft(draftInput(middleBody))
   .pieces.filter(({ piece }) => piece.role === 'outer')
   .map(layPieceOf);
@@ -162,7 +162,7 @@ describe('planning', () => {
   const ends = [missesSizes[0], missesSizes[4], missesSizes[9]];
 
   test.each(ends)('first lays of size $size hold in every fold', (size) => {
-    const own = fittedDress
+    const own = fittedDressRecipe
       .draft(draftInput(missesBody(size)))
       .pieces.filter(({ piece }) => piece.role === 'outer')
       .map(layPieceOf);

@@ -26,7 +26,7 @@ describe('deriveMeasure', () => {
     ['acrossChest', 'shoulder 15 − across chest below shoulder 2 = 13'],
     ['acrossBack', 'shoulder 15 − across back below shoulder 1 = 14'],
     ['armhole', 'bust 36 ÷ 3 + armhole over a third of the bust 3 = 15'],
-    ['waistToHip', 'hip depth, when not measured 8 = 8'],
+    ['waistToHip', 'hip depth, when not measured 8'],
   ] as const)('%s: %s', (id, text) => {
     expect(textOf(id)).toBe(text);
   });

@@ -4,7 +4,7 @@ import { placeAtLength } from '../geometry/curve.ts';
 import { point } from '../geometry/point.ts';
 import { boxOf, countSelfCrossings, signedArea, type Ring } from '../geometry/ring.ts';
 import { line } from '../geometry/segment.ts';
-import { fittedDress } from '../styles/fitted-dress/fitted-dress.ts';
+import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { cutLine } from './cut-line.ts';
 import { edgesUnderRoofs } from './dart-roof.ts';
@@ -58,7 +58,7 @@ describe('cutLine', () => {
   });
 
   test('one allowance all round gives the area that Clipper2, a general polygon library, gives', () => {
-    const { pieces } = fittedDress.draft(draftInput(middleBody));
+    const { pieces } = fittedDressRecipe.draft(draftInput(middleBody));
     for (const { piece } of pieces) {
       const undarted = {
         ...piece,
@@ -72,7 +72,7 @@ describe('cutLine', () => {
   });
 
   test('on every piece of a dress the cut lies its allowance from the stitch line, and never crosses itself', () => {
-    const { pieces } = fittedDress.draft(draftInput(middleBody));
+    const { pieces } = fittedDressRecipe.draft(draftInput(middleBody));
     for (const { piece, outline } of pieces) {
       expect(countSelfCrossings(outline)).toBe(0);
       for (const edge of edgesUnderRoofs(piece).filter((each) => edgeLength(each) > 20)) {

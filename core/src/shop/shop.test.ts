@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { finding } from '../checks/finding.ts';
 import { ruleSet } from '../rules/catalogue.ts';
-import { fittedDress } from '../styles/fitted-dress/fitted-dress.ts';
+import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { sampleTicket } from '../testing/sample-ticket.ts';
 import { plainLengths } from '../units/format-length.ts';
@@ -29,11 +29,11 @@ describe('signing off', () => {
 });
 
 describe('changedPieces', () => {
-  const before = fittedDress.draft(draftInput(middleBody)).pieces;
+  const before = fittedDressRecipe.draft(draftInput(middleBody)).pieces;
 
   test('names the pieces that a change redraws, and no others', () => {
     expect(changedPieces(before, before)).toEqual([]);
-    const longer = fittedDress.draft(draftInput(middleBody, { length: inches(44) })).pieces;
+    const longer = fittedDressRecipe.draft(draftInput(middleBody, { length: inches(44) })).pieces;
     expect(changedPieces(before, longer).sort()).toEqual(
       ['skirt-front', 'skirt-back', 'lining-skirt-front', 'lining-skirt-back'].sort(),
     );
@@ -41,7 +41,7 @@ describe('changedPieces', () => {
   });
 
   test('a hand-set figure redraws its own piece alone', () => {
-    const wide = fittedDress.draft({
+    const wide = fittedDressRecipe.draft({
       ...draftInput(middleBody),
       figures: { 'facing-back/inner-centre': { mm: 115, why: '' } },
     }).pieces;

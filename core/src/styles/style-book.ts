@@ -1,7 +1,7 @@
 import { fittedDress } from './fitted-dress/fitted-dress.ts';
 import type { Style } from './style.ts';
 
-/** The styles that the shop can draft, by id. */
+/** The styles that the shop can draft, by id; their recipes are in the recipe book. */
 export const styleBook: { readonly [id: string]: Style } = { [fittedDress.id]: fittedDress };
 
 export const styleOf = (id: string): Style | undefined =>

@@ -28,7 +28,7 @@ export interface DraftInput {
   readonly figures: HandFigures;
 }
 
-/** A recipe that composes blocks and operations into a garment. */
+/** What is known of a garment before it is drafted; pages that only ask and list need no more. */
 export interface Style {
   readonly id: string;
   readonly name: string;
@@ -41,6 +41,10 @@ export interface Style {
   /** Only compared with what was drafted. */
   readonly checks: readonly MeasureId[];
   readonly choices: { readonly [id: string]: Choice };
+}
+
+/** How a style is drafted: blocks and operations composed into a garment. */
+export interface Recipe {
   /** Pure; throws only when a required measure is missing, which callers check first. */
   readonly draft: (input: DraftInput) => Draft;
   /** The choices in force for these inputs, defaults filled in, mm. */

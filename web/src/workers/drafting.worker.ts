@@ -9,6 +9,7 @@ import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { openStops } from '@ample-bolt/core/shop/sign-off';
 import type { DraftStanding } from '@ample-bolt/core/shop/stations';
 import { orderOfTicket, type Ticket, type TicketInputs } from '@ample-bolt/core/shop/ticket';
+import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
 import { expose } from 'comlink';
 
 /** All that follows from a ticket's inputs. */
@@ -46,7 +47,7 @@ function draftTicket(inputs: string, frozen?: Draft): DraftedTicket | undefined 
   return {
     draft,
     marks: chalkLaid(draft.pieces, ticket.measures.startLine, lays),
-    chosen: order.style.chosen(order),
+    chosen: recipeOf(order.style).chosen(order),
     standing: {
       stopped: openStops(draft.findings, ticket.signedOff).length > 0,
       layStale: staleLays.length > 0,

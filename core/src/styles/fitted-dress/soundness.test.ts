@@ -5,7 +5,7 @@ import { countSelfCrossings } from '../../geometry/ring.ts';
 import { draftInput } from '../../testing/bodies.ts';
 import { extremeRanges, ordinaryRanges, randomBodies, type BodyRanges } from '../../testing/random-bodies.ts';
 import { findingWords } from '../../words/finding-words.ts';
-import { fittedDress } from './fitted-dress.ts';
+import { fittedDressRecipe } from './fitted-dress-recipe.ts';
 
 const stopsOf = ({ findings }: Draft): Finding[] => findings.filter(({ severity }) => severity === 'stop');
 
@@ -14,7 +14,7 @@ function drafts(ranges: BodyRanges, seed: number, count: number): Draft[] {
   return Array.from({ length: count }, () => {
     const { values, observations } = bodies.next().value;
     const input = draftInput(values);
-    return fittedDress.draft({ ...input, person: { ...input.person, observations } });
+    return fittedDressRecipe.draft({ ...input, person: { ...input.person, observations } });
   });
 }
 

@@ -25,6 +25,8 @@ export const tapePaths: { readonly [id in MeasureId]?: TapePath } = {
   waist: { view: 'front', path: 'M85 190Q110 199 135 190' },
   hip: { view: 'front', path: 'M73 240Q110 253 147 240' },
   armhole: { view: 'front', path: 'M71 92Q60 108 80 124Q86 104 71 92' },
+  upperArm: { view: 'front', path: 'M160 146Q165 151 170 145' },
+  hand: { view: 'front', path: 'M167 216Q172 222 178 216' },
   waistToHip: { view: 'front', path: 'M135 190Q146 214 147 240' },
   waistToKnee: { view: 'front', path: 'M135 190Q156 250 134 352' },
 };

@@ -12,10 +12,10 @@ import { missesBody, missesSizes } from '../../testing/misses-size-table.ts';
 import { inches } from '../../units/length.ts';
 import { evaluate } from '../../workings/working.ts';
 import type { ChoiceValues } from '../style.ts';
-import { fittedDress } from './fitted-dress.ts';
+import { fittedDressRecipe } from './fitted-dress-recipe.ts';
 
 const draft = (values: MeasureValues = middleBody, choices: ChoiceValues = {}) =>
-  fittedDress.draft(draftInput(values, choices));
+  fittedDressRecipe.draft(draftInput(values, choices));
 const pieceOf = (pieces: readonly DraftedPiece[], id: string): DraftedPiece => {
   const found = pieces.find(({ piece }) => piece.id === id);
   if (!found) throw new Error(`no ${id}`);

@@ -1,0 +1,12 @@
+import { fittedDress } from './fitted-dress/fitted-dress.ts';
+import { fittedDressRecipe } from './fitted-dress/fitted-dress-recipe.ts';
+import type { Recipe, Style } from './style.ts';
+
+const recipes: { readonly [id: string]: Recipe } = { [fittedDress.id]: fittedDressRecipe };
+
+/** How a style of the style book is drafted. It stands apart from the book, so that only what drafts loads it. */
+export function recipeOf({ id }: Pick<Style, 'id'>): Recipe {
+  const recipe = recipes[id];
+  if (!recipe) throw new Error(`the style book has ${id}, but no recipe for it`);
+  return recipe;
+}
