@@ -53,6 +53,41 @@ test('a figure is set by hand with a reason, undone, done again and taken back',
   await expect(row).not.toContainText('by hand');
 });
 
+test('a point is dragged, or moved by the arrow keys, and the piece is drawn anew as it goes', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Tide-table');
+  await page.goto(`/tickets/${id}/figures`);
+  await page
+    .getByRole('row', { name: /^Shoulder, out/ })
+    .getByRole('button')
+    .click();
+  const field = page.getByLabel('Shoulder, out, by hand');
+  const handle = page.getByRole('slider', { name: 'Shoulder, out, moved by hand' });
+  const [before, drawnBefore] = [await field.inputValue(), await handle.getAttribute('cx')];
+
+  await handle.press('ArrowRight');
+  await expect.poll(async () => Number(await field.inputValue())).toBeGreaterThan(Number(before));
+  await expect(handle).not.toHaveAttribute('cx', drawnBefore ?? '');
+  // Up and down are not this point's: it moves out from the centre.
+  const moved = await field.inputValue();
+  await handle.press('ArrowDown');
+  await expect(field).toHaveValue(moved);
+
+  const box = await handle.boundingBox();
+  if (!box) throw new Error('the point is not in sight');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x - 12, y, { steps: 4 });
+  await page.mouse.up();
+  await expect.poll(async () => Number(await field.inputValue())).toBeLessThan(Number(moved));
+  // On trial only: nothing is set without a reason.
+  await expect(page.getByRole('button', { name: 'Say why, then set it' })).toBeDisabled();
+  await expect(page.getByRole('row', { name: /^Shoulder, out/ })).not.toContainText('by hand');
+});
+
 test('the key w opens the working of the figure in focus', async ({ page, request }) => {
   const id = await ticketId(request, 'Tide-table');
   await page.goto(`/tickets/${id}/figures`);

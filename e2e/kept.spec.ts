@@ -60,6 +60,14 @@ test('lists say when the shop computer does not answer, and try again', async ({
   await expect(page.getByText('Lamp-bearer’s gown')).toBeVisible();
 });
 
+test('a new installation greets with one clear next step', async ({ page }) => {
+  await page.route('**/api/tickets', (route) => route.fulfill({ json: [] }));
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'The table is clear' })).toBeVisible();
+  await page.getByRole('link', { name: 'Open the first ticket' }).click();
+  await expect(page.getByRole('heading', { name: 'New ticket' })).toBeVisible();
+});
+
 test('an unknown ticket is said to be unknown', async ({ page }) => {
   await page.goto('/tickets/00000000-0000-4000-8000-000000000000/measure');
   await expect(page.getByRole('alert')).toContainText('no such ticket');

@@ -40,7 +40,12 @@ const views = (id) => [
   { name: 'cut', address: `/tickets/${id('Harbour-master')}/chalk`, sign: 'text=All chalked', size: TABLET },
   { name: 'rules', address: `/tickets/${id('Harbour-office')}/rules`, sign: 'text=One figure would move' },
   { name: 'house', address: '/house', sign: 'text=House rules' },
-  { name: 'versions', address: `/tickets/${id('Cornet')}/versions`, sign: 'text=newest first' },
+  {
+    name: 'versions',
+    address: `/tickets/${id('Cornet')}/versions`,
+    press: ['button:has-text("Style: not agreed")'],
+    sign: 'text=Lining cloth',
+  },
   {
     name: 'phone',
     address: `/tickets/${id('Lantern')}/measure`,

@@ -143,11 +143,8 @@ export function cutLine(piece: Piece): CutLine {
     return [...points, ...(joins[index] ?? [])];
   });
   const whole = raw.map((p) => ({ x: Math.round(p.x * PER_MM), y: Math.round(p.y * PER_MM) }));
-  const thinned = union([whole], FillRule.Positive).map((loop) =>
-    ramerDouglasPeucker(loop, THINNING * PER_MM),
-  );
-  // Thinning can fold a spike over itself; uniting once more irons it out.
-  const loops = union(thinned, FillRule.Positive)
+  // Thinned before it is united: thinning can fold a spike over itself, which the union irons out.
+  const loops = union([ramerDouglasPeucker(whole, THINNING * PER_MM)], FillRule.Positive)
     .map((loop) => loop.map(({ x, y }) => point(x / PER_MM, y / PER_MM)))
     .sort((a, b) => Math.abs(signedArea(b)) - Math.abs(signedArea(a)));
   const [ring] = loops;

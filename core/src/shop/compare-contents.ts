@@ -1,7 +1,11 @@
 import type { Cloth } from '../lay/cloth.ts';
 import { measureIds } from '../measures/catalogue.ts';
 import { ruleSet, rulesThatDiffer, type RuleId, type RuleValue } from '../rules/catalogue.ts';
-import type { EnteredById, TicketContent } from './ticket.ts';
+import type { Observations } from '../measures/measure-set.ts';
+import type { EnteredById, MeasureSet, TicketContent } from './ticket.ts';
+
+/** How a set was measured, and what the eye saw. */
+export type Conditions = Pick<MeasureSet, 'from' | 'startLine'> & Observations;
 
 /** One difference between two states of a ticket; undefined where it was not there. Lengths in mm. */
 export type ContentChange =
@@ -18,9 +22,15 @@ export type ContentChange =
       readonly before?: string;
       readonly after?: string;
     }
+  | {
+      readonly part: 'condition';
+      readonly id: keyof Conditions;
+      readonly before: string;
+      readonly after: string;
+    }
   | { readonly part: 'sign-off'; readonly id: string; readonly before?: string; readonly after?: string }
   | {
-      readonly part: 'title' | 'due' | 'unit' | 'conditions' | 'cut' | 'agreed';
+      readonly part: 'title' | 'due' | 'unit' | 'cut' | 'agreed';
       readonly before: string;
       readonly after: string;
     };
@@ -78,20 +88,29 @@ const signOffTexts = ({ signedOff }: TicketContent): Texts =>
   Object.fromEntries(Object.entries(signedOff).map(([key, { why }]) => [key, why]));
 
 function plainChanges(before: TicketContent, after: TicketContent): ContentChange[] {
-  const conditions = ({ measures: { from, startLine, observations } }: TicketContent) =>
-    [from, startLine, observations.build, observations.tummy, observations.shoulders].join(', ');
   const agreed = ({ choices }: TicketContent) => (choices === null ? 'not agreed' : 'agreed');
   const parts = [
     ['title', before.title, after.title],
     ['due', before.dueOn, after.dueOn],
     ['unit', before.unit, after.unit],
-    ['conditions', conditions(before), conditions(after)],
     ['agreed', agreed(before), agreed(after)],
     ['cut', before.cut.join(', '), after.cut.join(', ')],
   ] as const;
   return parts
     .filter(([, was, is]) => was !== is)
     .map(([part, was, is]): ContentChange => ({ part, before: was, after: is }));
+}
+
+function conditionChanges(before: TicketContent, after: TicketContent): ContentChange[] {
+  const conditions = ({ measures: { from, startLine, observations } }: TicketContent): Conditions => ({
+    from,
+    startLine,
+    ...observations,
+  });
+  const [was, is] = [conditions(before), conditions(after)];
+  return (Object.keys(was) as (keyof Conditions)[])
+    .filter((id) => was[id] !== is[id])
+    .map((id): ContentChange => ({ part: 'condition', id, before: was[id], after: is[id] }));
 }
 
 /** Everything in which two states of a ticket differ, but for the chalk; in the order in which a shop works. */
@@ -105,6 +124,7 @@ export function compareContents(before: TicketContent, after: TicketContent): Co
       lengthsOf(after.measures.values),
       measureIds,
     ),
+    ...conditionChanges(before, after),
     ...lengthChanges('choice', lengthsOf(before.choices ?? {}), lengthsOf(after.choices ?? {})),
     ...lengthChanges('figure', figureLengths(before), figureLengths(after)),
     ...rulesThatDiffer(wasRules, isRules).map((id): ContentChange => ({

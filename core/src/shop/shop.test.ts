@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { finding } from '../checks/finding.ts';
+import type { Lay } from '../lay/lay.ts';
 import { ruleSet } from '../rules/catalogue.ts';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
@@ -51,6 +52,7 @@ describe('changedPieces', () => {
 
 describe('comparing two states of a ticket', () => {
   const cloth = { role: 'outer', name: 'Teal', colour: '#23545b', width: 1143, selvedge: 12.7, length: null, oneWay: false } as const; // prettier-ignore
+  const lay: Lay = { role: 'outer', width: 1143, usable: [13, 1130], length: 1500, buy: { amount: 1.75, unit: 'yd' }, utilisation: 0.7, fold: 'width', sections: [], placements: [], bound: 900 }; // prettier-ignore
   const before = sampleTicket({
     choices: null,
     measures: { ...sampleTicket().measures, values: { waist: { mm: inches(28.5), typed: '28 1/2 in' } } },
@@ -60,11 +62,13 @@ describe('comparing two states of a ticket', () => {
     choices: { pegging: { mm: inches(0.5), typed: '1/2 in' } },
     measures: {
       ...sampleTicket().measures,
+      from: 'midShoulder',
       values: { waist: { mm: inches(29), typed: '29 in' }, bust: { mm: inches(36), typed: '36 in' } },
     },
     rules: { ...ruleSet(), 'allowance.side': inches(0.75), 'school.block': 'table' },
     figures: { 'bodice-front/waist': { mm: inches(9.5), why: '' } },
     cloths: [cloth],
+    lays: { outer: lay },
     signedOff: { 'round-differs bust': { why: 'close', found: null } },
     cut: ['skirt-front'],
   });
@@ -77,22 +81,24 @@ describe('comparing two states of a ticket', () => {
     expect(lines).toEqual([
       'Title: Sample → Renamed',
       'Style: not agreed → agreed',
-      'Pieces cut: none → skirt-front',
+      'Pieces cut: none → Skirt front',
       'Bust: not taken → 36 in',
       'Waist: 28 1/2 in → 29 in',
+      'Lengths from: neck side → mid shoulder',
       'Pegging: as usual → 1/2 in',
       'Bodice front, waist, by hand: as computed → 9 1/2 in',
       'Rule, how blocks are drafted: solved block → table habit',
       'Rule, side seam: 1 in → 3/4 in',
       'Signed off: no → close',
       'Outer cloth: none → Teal',
+      'Outer lay: none → folded to width',
     ]);
   });
 
   test('the same content has no difference, and chalking is none', () => {
     expect(compareContents(after, { ...after, chalked: { 'skirt-front': 4 }, marksInAll: 90 })).toEqual([]);
     expect(stepWords(compareContents(before, after), 'fitted-dress', 'in')).toMatch(
-      /^Title: .* and 10 more$/,
+      /^Title: .* and 12 more$/,
     );
     expect(compareContents(after, before)).toHaveLength(lines.length);
   });

@@ -1,10 +1,11 @@
 import { isMeasureId, measureOf } from '../measures/catalogue.ts';
 import { ruleOf } from '../rules/catalogue.ts';
-import type { ContentChange } from '../shop/compare-contents.ts';
+import { folds } from '../lay/lay.ts';
+import type { Conditions, ContentChange } from '../shop/compare-contents.ts';
 import { styleOf } from '../styles/style-book.ts';
 import { formatLength } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
-import { pieceName } from './names.ts';
+import { foldName, pieceName } from './names.ts';
 import { ruleValueWords } from './rule-words.ts';
 
 export interface ChangeWords {
@@ -20,10 +21,24 @@ const plainNames = {
   title: 'Title',
   due: 'Due',
   unit: 'Unit',
-  conditions: 'How it was measured',
   agreed: 'Style',
-  cut: 'Pieces cut',
 } as const;
+
+const conditionNames: { readonly [id in keyof Conditions]: string } = {
+  from: 'Lengths from',
+  startLine: 'Start line',
+  build: 'Build',
+  tummy: 'Tummy',
+  shoulders: 'Shoulders',
+};
+
+const conditionWords: { readonly [value: string]: string } = {
+  neckSide: 'neck side',
+  midShoulder: 'mid shoulder',
+  cut: 'cut edge',
+};
+
+const conditionValue = (value: string): string => conditionWords[value] ?? value;
 
 function nameOf(
   change: Extract<ContentChange, { part: 'measure' | 'choice' | 'figure' }>,
@@ -56,6 +71,12 @@ export function changeWords(change: ContentChange, styleId: string, unit: Unit):
         after: length(change.after, none),
       };
     }
+    case 'condition':
+      return {
+        what: conditionNames[change.id],
+        before: conditionValue(change.before),
+        after: conditionValue(change.after),
+      };
     case 'rule':
       return {
         what: `Rule, ${ruleOf(change.id).label}`,
@@ -76,12 +97,12 @@ export function changeWords(change: ContentChange, styleId: string, unit: Unit):
       };
     case 'sign-off':
       return { what: 'Signed off', before: change.before ?? 'no', after: change.after ?? 'taken back' };
+    case 'cut':
+      return { what: 'Pieces cut', before: piecesWords(change.before), after: piecesWords(change.after) };
     case 'title':
     case 'due':
     case 'unit':
-    case 'conditions':
     case 'agreed':
-    case 'cut':
       return {
         what: plainNames[change.part],
         before: change.before || 'none',
@@ -93,7 +114,13 @@ export function changeWords(change: ContentChange, styleId: string, unit: Unit):
 /** A cloth's text starts with its name. */
 const clothName = (text: string | undefined): string =>
   text?.split(', ')[0] || (text === undefined ? 'none' : 'unnamed');
-const layWords = (text: string | undefined): string => text?.split(', ')[0] ?? 'none';
+const piecesWords = (text: string): string => (text ? text.split(', ').map(pieceName).join(', ') : 'none');
+
+/** A lay's text starts with its fold. */
+function layWords(text: string | undefined): string {
+  const fold = folds.find((each) => each === text?.split(', ')[0]);
+  return fold ? (foldName[fold].split(',')[0] ?? fold) : 'none';
+}
 
 /** A step of the history on one line: Waist 28 1/2 in → 29 in, and 2 more. */
 export function stepWords(changes: readonly ContentChange[], styleId: string, unit: Unit): string {

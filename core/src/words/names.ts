@@ -1,5 +1,5 @@
 import type { Fold } from '../lay/lay.ts';
-import type { ClothRole, EdgeRole, LevelName } from '../pieces/piece.ts';
+import type { ClothRole, EdgeRole, LevelName, Piece } from '../pieces/piece.ts';
 
 /** Piece ids as the shop says them. */
 export const pieceName = (id: string): string => {
@@ -66,3 +66,9 @@ export const clothRoleName: { readonly [role in ClothRole]: string } = {
   net: 'Net',
   trim: 'Trim',
 };
+
+/** A piece's name under the heading of its cloth, which it need not name again. */
+export function nameInCloth({ name, role }: Pick<Piece, 'name' | 'role'>): string {
+  const rest = name.replace(new RegExp(`^${role} `, 'i'), '');
+  return rest.charAt(0).toUpperCase() + rest.slice(1);
+}

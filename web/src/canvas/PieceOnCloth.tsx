@@ -8,6 +8,7 @@ import { levelName } from '@ample-bolt/core/words/names';
 import { useSize } from '../ui/use-size.ts';
 import { ringText } from './path-text.ts';
 import { PieceDrawing } from './PieceDrawing.tsx';
+import { PointHandle, type MovablePoint } from './PointHandle.tsx';
 import { fitView, toScreen, viewTransform } from './view.ts';
 
 interface PieceOnClothProps {
@@ -16,8 +17,10 @@ interface PieceOnClothProps {
   readonly unit: Unit;
   /** An edge to light up. */
   readonly lit?: string | undefined;
-  /** A point of the stitch line to point at. */
-  readonly at?: Point | undefined;
+  /** A point that a hand may move. */
+  readonly movable?: MovablePoint | undefined;
+  /** What the view is fitted to, where that is not the piece itself: a piece that is moved must not move its own frame. */
+  readonly frame?: DraftedPiece | undefined;
   /** The same piece drafted otherwise, drawn behind it. */
   readonly other?: DraftedPiece | undefined;
 }
@@ -42,10 +45,18 @@ function apart<T extends { readonly y: number }>(labels: readonly T[]): T[] {
 }
 
 /** A piece on the ticket's own cloth, with its levels named at their depth from the start line. */
-export function PieceOnCloth({ drafted, cloth, unit, lit, at, other }: PieceOnClothProps) {
+export function PieceOnCloth({
+  drafted,
+  cloth,
+  unit,
+  lit,
+  movable,
+  frame = drafted,
+  other,
+}: PieceOnClothProps) {
   const [holder, size] = useSize<HTMLDivElement>();
   const { colour } = chalkFor(cloth);
-  const box = boxOf([...drafted.outline, ...drafted.stitch, ...(other?.outline ?? [])]);
+  const box = boxOf([...frame.outline, ...frame.stitch, ...(other?.outline ?? [])]);
   const view = fitView(box, { width: size.width - LABELS, height: size.height }, MARGIN);
   const onFold = drafted.piece.cut.layers === 'fold';
   const labels = apart(
@@ -67,23 +78,13 @@ export function PieceOnCloth({ drafted, cloth, unit, lit, at, other }: PieceOnCl
         <svg
           width={size.width}
           height={size.height}
-          role="img"
+          role={movable ? 'group' : 'img'}
           aria-label={`${drafted.piece.name}, drawn on the cloth`}
         >
           <g transform={viewTransform(view)}>
             {other && <OtherDraft drafted={other} colour={markInHand(cloth)} />}
             <PieceDrawing drafted={drafted} colour={colour} lit={lit} />
-            {at && (
-              <circle
-                cx={at.x}
-                cy={at.y}
-                r={7 / view.scale}
-                fill="none"
-                stroke={markInHand(cloth)}
-                strokeWidth="3"
-                vectorEffect="non-scaling-stroke"
-              />
-            )}
+            {movable && <PointHandle point={movable} view={view} unit={unit} colour={markInHand(cloth)} />}
           </g>
           <GrainArrow at={toScreen(view, grainPlace(box))} colour={colour} words={drafted.piece.name} />
           {labels.map(({ name, down, y }) => (

@@ -1,14 +1,17 @@
 import type { Figure } from '@ample-bolt/core/drafting/draft';
-import { formatNumber } from '@ample-bolt/core/units/format-length';
-import { useState } from 'react';
 import { Button } from '../../ui/Button.tsx';
 import { Length } from '../../ui/Length.tsx';
-import { useKept } from '../../ui/use-kept.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
+import type { HandEntry } from './use-hand-entry.ts';
 import { WorkingTree } from './WorkingTree.tsx';
 
+interface HandFormProps {
+  readonly figure: Figure;
+  readonly entry: HandEntry;
+}
+
 /** One figure opened: its working as a tree, and the place to set it by hand with a reason. */
-export function FigureCard({ figure }: { readonly figure: Figure }) {
+export function FigureCard({ figure, entry }: HandFormProps) {
   const { ticket } = useTicketContext();
   const { unit } = ticket;
   return (
@@ -33,7 +36,7 @@ export function FigureCard({ figure }: { readonly figure: Figure }) {
       </div>
       <footer className="border-t border-linen-2 px-4 py-3">
         {figure.moves ? (
-          <HandForm key={figure.id} figure={figure} />
+          <HandForm figure={figure} entry={entry} />
         ) : (
           <p className="text-sm text-walnut-2">Follows from other figures; set those by hand to move it.</p>
         )}
@@ -42,52 +45,32 @@ export function FigureCard({ figure }: { readonly figure: Figure }) {
   );
 }
 
-interface Typed {
-  readonly value: string;
-  readonly why: string;
-}
-
-function HandForm({ figure }: { readonly figure: Figure }) {
-  const { ticket, actions } = useTicketContext();
-  const { unit } = ticket;
-  const shown = {
-    value: formatNumber(figure.mm, unit, { denominator: 16, decimals: 2 }),
-    why: figure.why ?? '',
-  };
-  const [kept, keep] = useKept<Typed>(`figure-${ticket.id}-${figure.id}-${unit}`);
-  const [fault, setFault] = useState<string>();
-  const typed = kept ?? shown;
-  const type = (change: Partial<Typed>) => keep((held) => ({ ...shown, ...held, ...change }));
-  const put = (entry: Typed | null) =>
-    actions
-      .put('figures', { figures: { [figure.id]: entry } })
-      .then(() => {
-        keep(() => undefined);
-        setFault(undefined);
-      })
-      .catch((error: unknown) => setFault(error instanceof Error ? error.message : 'Not stored; try again.'));
+function HandForm({ figure, entry }: HandFormProps) {
+  const { ticket } = useTicketContext();
+  const { value, why, type, changed, fault } = entry;
+  const reasonMissing = changed && why.trim() === '';
   return (
     <form
       className="flex flex-col gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        void put(typed);
+        void entry.set();
       }}
     >
       <span className="flex items-center gap-2">
         <input
           aria-label={`${figure.label}, by hand`}
           aria-invalid={fault !== undefined}
-          value={typed.value}
+          value={value}
           autoComplete="off"
           onChange={(event) => type({ value: event.target.value })}
           className="min-h-10 w-24 rounded-soft border border-linen-3 px-3 text-right text-xl font-bold aria-invalid:border-madder"
         />
-        <span className="text-walnut-2">{unit}</span>
+        <span className="text-walnut-2">{ticket.unit}</span>
         <input
           aria-label="Why"
           placeholder="Why"
-          value={typed.why}
+          value={why}
           maxLength={200}
           onChange={(event) => type({ why: event.target.value })}
           className="min-h-10 w-0 min-w-0 grow rounded-soft border border-linen-3 px-3"
@@ -99,16 +82,11 @@ function HandForm({ figure }: { readonly figure: Figure }) {
         </p>
       )}
       <span className="flex gap-2">
-        <Button
-          type="submit"
-          look="outline"
-          className="grow"
-          disabled={kept === undefined || kept.why.trim() === ''}
-        >
-          {kept !== undefined && kept.why.trim() === '' ? 'Say why, then set it' : 'Set by hand'}
+        <Button type="submit" look="outline" className="grow" disabled={!changed || reasonMissing}>
+          {reasonMissing ? 'Say why, then set it' : 'Set by hand'}
         </Button>
         {figure.by === 'hand' && (
-          <Button look="quiet" onClick={() => void put(null)}>
+          <Button look="quiet" onClick={() => void entry.takeBack()}>
             Take it back
           </Button>
         )}

@@ -5,6 +5,7 @@ import { paths } from '../../app/paths.ts';
 import { Card } from '../../ui/Card.tsx';
 import { dayText } from '../../ui/day.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
+import { NoTickets } from '../tickets/NoTickets.tsx';
 import { nextStep } from '../ticket/next-step.ts';
 
 /** Everyone the shop works for, with their tickets. */
@@ -16,9 +17,7 @@ export function PeoplePage() {
       <h1 className="text-3xl">People</h1>
       {error && <Failed error={error} again={() => void mutate()} />}
       {!clients && !error && <Waiting what="the people" />}
-      {clients?.length === 0 && (
-        <p className="text-walnut-2">Nobody yet. The first ticket brings the first client.</p>
-      )}
+      {clients?.length === 0 && <NoTickets title="Nobody yet" />}
       <div className="grid grid-cols-2 gap-4 xl:grid-cols-3">
         {clients?.map((client) => (
           <Card

@@ -1,6 +1,5 @@
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
-import type { ClothRole } from '@ample-bolt/core/pieces/piece';
-import { clothRoleName, cutName } from '@ample-bolt/core/words/names';
+import { clothRoleName, cutName, nameInCloth } from '@ample-bolt/core/words/names';
 
 interface PieceListProps {
   readonly pieces: readonly DraftedPiece[];
@@ -33,7 +32,7 @@ export function PieceList({ pieces, current, onChoose, marked = new Map<string, 
                 onClick={() => onChoose(piece.id)}
                 className="flex min-h-9 w-full items-center gap-2 border-l-3 border-transparent px-4 text-left hover:bg-linen-1 aria-[current=true]:border-indigo aria-[current=true]:bg-indigo-1 aria-[current=true]:font-semibold"
               >
-                <span className="grow truncate">{shortName(piece.name, role)}</span>
+                <span className="grow truncate">{nameInCloth(piece)}</span>
                 <span
                   className={`text-sm font-normal ${marked.has(piece.id) ? 'text-weld' : 'text-walnut-2'}`}
                 >
@@ -46,10 +45,4 @@ export function PieceList({ pieces, current, onChoose, marked = new Map<string, 
       })}
     </nav>
   );
-}
-
-/** Under the heading of its cloth a piece need not name it again. */
-function shortName(name: string, role: ClothRole): string {
-  const rest = name.replace(new RegExp(`^${role} `, 'i'), '');
-  return rest.charAt(0).toUpperCase() + rest.slice(1);
 }

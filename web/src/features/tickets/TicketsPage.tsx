@@ -9,6 +9,7 @@ import { dayText } from '../../ui/day.ts';
 import { SearchField } from '../../ui/SearchField.tsx';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { nextStep } from '../ticket/next-step.ts';
+import { NoTickets } from './NoTickets.tsx';
 import { ProgressStrip } from '../ticket/ProgressStrip.tsx';
 
 /** Every ticket, to be found by number, title, client or cloth. */
@@ -35,13 +36,10 @@ export function TicketsPage() {
       </header>
       {error && <Failed error={error} again={() => void mutate()} />}
       {!tickets && !error && <Waiting what="the tickets" />}
-      {found && (
+      {tickets?.length === 0 && <NoTickets title="No ticket was opened yet" />}
+      {found && tickets && tickets.length > 0 && (
         <Card>
-          {found.length === 0 && (
-            <p className="p-6 text-walnut-2">
-              {tickets?.length === 0 ? 'No ticket was opened yet.' : `Nothing is called “${sought}”.`}
-            </p>
-          )}
+          {found.length === 0 && <p className="p-6 text-walnut-2">Nothing is called “{sought}”.</p>}
           <ul>
             {found.map((ticket) => {
               const step = nextStep(ticket.progress);

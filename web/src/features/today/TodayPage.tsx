@@ -11,6 +11,7 @@ import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { clothToBuy } from './cloth-to-buy.ts';
 import { nextStep } from '../ticket/next-step.ts';
+import { NoTickets } from '../tickets/NoTickets.tsx';
 import { ProgressStrip } from '../ticket/ProgressStrip.tsx';
 
 /** What lies on the table: every open ticket by its due day, each with the one thing to do next. */
@@ -25,7 +26,9 @@ export function TodayPage() {
       <header className="flex flex-wrap items-center gap-4">
         <h1 className="text-3xl">{format(today, 'EEEE d MMMM')}</h1>
         <p className="grow text-walnut-2">
-          {tickets && (tickets.length === 1 ? 'one ticket open' : `${tickets.length} tickets open`)}
+          {tickets &&
+            tickets.length > 0 &&
+            (tickets.length === 1 ? 'one ticket open' : `${tickets.length} tickets open`)}
         </p>
         <Link to={paths.newTicket} className={buttonClass('act')}>
           New ticket{' '}
@@ -36,7 +39,7 @@ export function TodayPage() {
       </header>
       {error && <Failed error={error} again={() => void mutate()} />}
       {!tickets && !error && <Waiting what="the tickets" />}
-      {tickets?.length === 0 && <NothingYet />}
+      {tickets?.length === 0 && <NoTickets title="The table is clear" />}
       {tickets && tickets.length > 0 && (
         <div className="grid grid-cols-[minmax(0,1fr)_320px] items-start gap-5 max-lg:grid-cols-1">
           <Card title="At the table, soonest first">
@@ -117,13 +120,3 @@ function ToBuy({ tickets }: { readonly tickets: readonly TicketSummary[] }) {
     </Card>
   );
 }
-
-const NothingYet = () => (
-  <section className="mt-20 text-center">
-    <h2 className="text-2xl">The table is clear</h2>
-    <p className="mt-2 text-lg text-walnut-2">Open a ticket for the first client; the tape comes next.</p>
-    <Link to={paths.newTicket} className={`${buttonClass('act')} mt-6`}>
-      New ticket
-    </Link>
-  </section>
-);

@@ -1,0 +1,83 @@
+import type { Point } from '@ample-bolt/core/geometry/point';
+import { mmPer, type Unit } from '@ample-bolt/core/units/length';
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import type { View } from './view.ts';
+
+/** A point of a piece that sets one figure, moved out from the centre or down from the start line. */
+export interface MovablePoint {
+  readonly at: Point;
+  readonly axis: 'x' | 'y';
+  readonly label: string;
+  /** The figure that it sets, mm. */
+  readonly mm: number;
+  /** The figure that the hand wants, to the step of the chalk, mm. */
+  readonly onMove: (mm: number) => void;
+}
+
+interface PointHandleProps {
+  readonly point: MovablePoint;
+  readonly view: View;
+  readonly unit: Unit;
+  readonly colour: string;
+}
+
+/** The step of the chalk: ⅛ in or half a centimetre; with Shift an inch or a centimetre. */
+const STEP = { in: { fine: 1 / 8, coarse: 1 }, cm: { fine: 0.5, coarse: 1 } } as const;
+
+/** What an arrow key does along an axis. */
+const directions: { readonly [key: string]: { readonly axis: 'x' | 'y'; readonly by: 1 | -1 } } = {
+  ArrowRight: { axis: 'x', by: 1 },
+  ArrowLeft: { axis: 'x', by: -1 },
+  ArrowDown: { axis: 'y', by: 1 },
+  ArrowUp: { axis: 'y', by: -1 },
+};
+
+/** A ring around the point: dragged along its axis, or moved by the arrow keys. */
+export function PointHandle({ point, view, unit, colour }: PointHandleProps) {
+  const { at, axis, label, mm, onMove } = point;
+  const held = useRef<{ readonly from: number; readonly mm: number }>(undefined);
+  const along = (event: PointerEvent) => (axis === 'x' ? event.clientX : event.clientY);
+  const toStep = (wanted: number) => {
+    const step = STEP[unit].fine * mmPer(unit);
+    return Math.round(wanted / step) * step;
+  };
+  const drag = (event: PointerEvent) => {
+    if (held.current) onMove(toStep(held.current.mm + (along(event) - held.current.from) / view.scale));
+  };
+  const release = () => {
+    held.current = undefined;
+  };
+  const press = (event: KeyboardEvent) => {
+    const direction = directions[event.key];
+    if (!direction || direction.axis !== axis) return;
+    event.preventDefault();
+    const size = STEP[unit][event.shiftKey ? 'coarse' : 'fine'] * mmPer(unit);
+    onMove(toStep(mm + direction.by * size));
+  };
+  return (
+    <circle
+      cx={at.x}
+      cy={at.y}
+      r={9 / view.scale}
+      fill={colour}
+      fillOpacity="0.15"
+      stroke={colour}
+      strokeWidth="3"
+      vectorEffect="non-scaling-stroke"
+      role="slider"
+      tabIndex={0}
+      aria-label={label}
+      aria-valuenow={Number((mm / mmPer(unit)).toFixed(3))}
+      aria-orientation={axis === 'x' ? 'horizontal' : 'vertical'}
+      onKeyDown={press}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        held.current = { from: along(event), mm };
+      }}
+      onPointerMove={drag}
+      onPointerUp={release}
+      onPointerCancel={release}
+      className={`touch-none ${axis === 'x' ? 'cursor-ew-resize' : 'cursor-ns-resize'}`}
+    />
+  );
+}
