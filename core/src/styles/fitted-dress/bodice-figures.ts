@@ -3,24 +3,19 @@ import type { Figure } from '../../drafting/draft.ts';
 import { endOf } from '../../geometry/curve.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeOf } from '../../pieces/piece.ts';
-import type { RuleId } from '../../rules/catalogue.ts';
-import {
-  byRule,
-  chosen,
-  divided,
-  drawn,
-  minus,
-  plus,
-  sum,
-  times,
-  type Term,
-  type Working,
-} from '../../workings/working.ts';
-import { inches } from '../../units/length.ts';
+import { byRule, divided, drawn, minus, plus, sum } from '../../workings/working.ts';
 import type { ChoiceValues } from '../style.ts';
-import { fittedDressChoices, type FittedDressChoice } from './choices.ts';
 import {
-  type DartWorkings,
+  choiceTerm,
+  quarterOf,
+  shareTerm,
+  dropRule,
+  scaled,
+  dartWorkings,
+  chestLine,
+  bustTerms,
+} from './bodice-workings.ts';
+import {
   allowanceTerm,
   cornerFigure,
   dartFigures,
@@ -35,34 +30,6 @@ import {
   waistDartTerms,
   type FigureContext,
 } from './figures.ts';
-
-export const choiceTerm = (choices: ChoiceValues, id: FittedDressChoice): Working =>
-  chosen(fittedDressChoices[id].label.toLowerCase(), choices[id] ?? 0);
-
-/** (round + ease) ÷ 4: what one half-piece must give of a round. */
-export const quarterOf = (
-  context: FigureContext,
-  choices: ChoiceValues,
-  round: 'bust' | 'waist' | 'hip',
-  ease: 'easeBust' | 'easeWaist' | 'easeHip',
-): Term => plus(divided(sum(plus(context.body.term(round)), plus(chosen('ease', choices[ease] ?? 0))), 4));
-
-/** The share that the front takes over from the back, as a term of either. */
-const shareTerm = (which: 'front' | 'back', mm: number): Term => {
-  const share = drawn('front share', mm);
-  return which === 'front' ? plus(share) : minus(share);
-};
-
-const dropRule = (context: FigureContext): RuleId => {
-  switch (context.body.observations.shoulders) {
-    case 'square':
-      return 'shoulder.dropSquare';
-    case 'middle':
-      return 'shoulder.drop';
-    case 'sloping':
-      return 'shoulder.dropSloping';
-  }
-};
 
 function neckAndShoulder(
   context: FigureContext,
@@ -113,12 +80,6 @@ function neckAndShoulder(
     seamFigure(piece, 'shoulder', 'Shoulder seam'),
   ];
 }
-
-/** A default for adults, brought to this body's size; the factor is shown to the hundredth that it has. */
-const scaled = (working: Working, scale: number): Working => {
-  const factor = Math.round(scale * 100) / 100;
-  return factor === 1 ? working : times(working, factor);
-};
 
 /** The waist line at the centre and where it meets the side. */
 function waistDowns(
@@ -194,52 +155,6 @@ function levels(
   ];
 }
 
-/** A waist dart takes what bust and waist widths differ by, less the side's nip; a bust dart takes the balance. */
-function dartWorkings(
-  context: FigureContext,
-  choices: ChoiceValues,
-  bodice: Bodice,
-  dartId: string,
-  which: 'front' | 'back',
-): DartWorkings {
-  const { frame, shape, sideNip } = bodice;
-  const short = byRule('dart.tipShort', context.rules['dart.tipShort']);
-  const bustLine = drawn('bust line', frame.bustPoint.y);
-  const span = divided(context.body.term('bustSpan'), 2);
-  const byHabit = context.rules['school.block'] === 'table';
-  if (dartId === 'bust-dart') {
-    return {
-      intake: sum(plus(context.body.term('frontWaistLength')), minus(context.body.term('backWaistLength'))),
-      tipOut: sum(plus(span), plus(short)),
-      tipDown: bustLine,
-    };
-  }
-  const habit = which === 'front' ? 'habit.waistDart' : 'habit.backDart';
-  const derived = sum(
-    quarterOf(context, choices, 'bust', 'easeBust'),
-    minus(divided(sum(plus(context.body.term('waist')), plus(choiceTerm(choices, 'easeWaist'))), 4)),
-    shareTerm(which, frame.share / 2),
-    minus(drawn('side nip', sideNip[which])),
-  );
-  const intake = byHabit ? byRule(habit, context.rules[habit]) : derived;
-  if (which === 'front') return { intake, tipOut: span, tipDown: sum(plus(bustLine), plus(short)) };
-  const middle = divided(drawn('back waist width', frame.waistWidth.back), 2);
-  return { intake, tipOut: byHabit ? span : middle, tipDown: drawn('chest line', shape.chest) };
-}
-
-/** What the chest line's depth is worked out from, by the school in force. */
-function chestLine({ body, rules }: FigureContext): Working {
-  const method = rules['school.block'] === 'solved' ? 'half-armhole' : rules['school.chestLine'];
-  switch (method) {
-    case 'half-armhole':
-      return divided(body.term('armhole'), 2);
-    case 'bust-sixth':
-      return sum(plus(divided(body.term('bust'), 6)), plus(chosen('more', inches(1.5))));
-    case 'fixed':
-      return byRule('chestLine.fixed', rules['chestLine.fixed']);
-  }
-}
-
 /** Where the lining begins below its facing, and from there on the same as the bodice. */
 export function liningBodiceFigures(
   context: FigureContext,
@@ -276,17 +191,6 @@ export function liningBodiceFigures(
 
 const whichOf = ({ piece }: DraftedPiece): 'front' | 'back' =>
   piece.id.endsWith('front') ? 'front' : 'back';
-
-const bustTerms = (
-  context: FigureContext,
-  choices: ChoiceValues,
-  bodice: Bodice,
-  which: 'front' | 'back',
-): Term[] => [
-  quarterOf(context, choices, 'bust', 'easeBust'),
-  shareTerm(which, bodice.frame.share),
-  allowanceTerm(context, 'side'),
-];
 
 const bustFigure = (
   context: FigureContext,

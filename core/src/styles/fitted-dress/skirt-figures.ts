@@ -6,7 +6,7 @@ import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, roleLength } from '../../pieces/piece.ts';
 import { byRule, chosen, drawn, minus, plus, sum, type Term } from '../../workings/working.ts';
 import type { ChoiceValues } from '../style.ts';
-import { choiceTerm, quarterOf } from './bodice-figures.ts';
+import { choiceTerm, quarterOf } from './bodice-workings.ts';
 import {
   allowanceTerm,
   dartFigures,
