@@ -6,7 +6,6 @@ import { SearchField } from '../../ui/SearchField.tsx';
 import { Segmented } from '../../ui/Segmented.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useKept } from '../../ui/use-kept.ts';
-import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { RuleTable } from './RuleTable.tsx';
 
@@ -19,9 +18,6 @@ export function HousePage() {
   useHotkeys({ u: { does: 'inches or centimetres', act: switchUnit } });
   const defaults = ruleSet();
   const own = today ? rulesThatDiffer(defaults, today).length : 0;
-  useHotkeys({
-    u: { does: 'inches or centimetres', act: () => keepUnit(() => (unit === 'in' ? 'cm' : 'in')) },
-  });
   return (
     <main className="mx-auto flex max-w-5xl flex-col gap-4 p-6">
       <header className="flex items-center gap-4">
