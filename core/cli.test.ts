@@ -143,6 +143,48 @@ describe('bolt', () => {
     expect(section?.doubled[0]?.[1]).toBeCloseTo(2 * (section?.foldLines[0] ?? NaN) - 12.7, 3);
   }, 30_000);
 
+  test('sum gives a quick sum with its working; a habit that misses is a care, not a failure', () => {
+    const { status, json } = bolt('sum', 'flare', 'round=28', 'length=24', 'rule=8', '--json');
+    expect(status).toBe(0);
+    expect(json()).toMatchObject({
+      unit: 'in',
+      value: expect.closeTo(28 / (2 * Math.PI) - 0.5, 9) as unknown,
+      working: 'seam round 28 ÷ 6.283 − join 1/2 ≈ 3 15/16',
+      findings: [{ code: 'habit-misses', severity: 'care' }],
+    });
+    expect(bolt('sum', 'gather', 'seam=76', 'clothWidth=114', '--unit', 'cm', '--json').json()).toMatchObject(
+      {
+        value: 152,
+        unit: 'cm',
+        results: { pieces: { value: 2, unit: null } },
+      },
+    );
+    const text = bolt('sum', 'quarter', 'round=36', 'ease=2');
+    expect([text.status, text.stdout]).toEqual([
+      0,
+      expect.stringContaining('(round 36 + ease 2) ÷ 4 = 9 1/2'),
+    ]);
+    expect(bolt('sum', 'fold-width', 'round=96', 'clothWidth=45').status).toBe(1);
+  }, 20_000);
+
+  test.each([
+    ['an unknown sum', ['sum', 'nope'], 'unknown-sum', 'name'],
+    ['an unknown argument', ['sum', 'quarter', 'rond=3'], 'unknown-argument', 'rond'],
+    ['a missing argument', ['sum', 'quarter'], 'missing-argument', 'round'],
+    [
+      'a division by nothing',
+      ['sum', 'tiled-length', 'pieceLength=30', 'repeat=0'],
+      'out-of-range',
+      'repeat',
+    ],
+    ['what is no pair', ['sum', 'quarter', '36'], 'wrong-usage', '36'],
+    ['a unit that is none', ['sum', 'quarter', 'round=36', '--unit', 'ell'], 'wrong-usage', 'unit'],
+  ])('%s ends with 2 and names it', (_, args, code, field) => {
+    const { status, json } = bolt(...args, '--json');
+    expect(status).toBe(2);
+    expect(json()).toMatchObject({ error: { code, field } });
+  });
+
   test('an order without a cloth is drafted, with a care, and its lay is left out', () => {
     const bare = changed((order) => { order.cloths = []; }); // prettier-ignore
     const { status, json } = bolt('lay', bare, '--json');

@@ -19,12 +19,16 @@ import { layPieceOf } from './src/lay/layable.ts';
 import { folds, type Fold, type Lay } from './src/lay/lay.ts';
 import { layObstacle, planLay, type LayTask } from './src/lay/plan-lay.ts';
 import { measureIds, measureOf } from './src/measures/catalogue.ts';
+import { readSum } from './src/slate/read-sum.ts';
+import { sumJson, unitOf } from './src/slate/sum-json.ts';
 import { formatLength } from './src/units/format-length.ts';
 import { markLine } from './src/words/mark-words.ts';
 import { cutName, foldName, pieceName } from './src/words/names.ts';
+import { quantityWords } from './src/words/quantity-words.ts';
 import { renderWorking } from './src/workings/render-working.ts';
 
 const USAGE = `bolt measures | draft ORDER.json [--out F.svg] | check ORDER.json | chalk ORDER.json
+bolt sum NAME key=value … [--unit in|cm]
 bolt lay ORDER.json [--fold auto|open|half|width] [--seconds N | --work N] [--seed N] [--out F.svg] [--prove LAY.json]
 Add --json for one JSON document on standard output.`;
 
@@ -45,6 +49,7 @@ const options = {
   work: { type: 'string' },
   seed: { type: 'string', default: '1' },
   prove: { type: 'string' },
+  unit: { type: 'string', default: 'in' },
 } as const;
 
 type Flags = ReturnType<typeof readFlags>;
@@ -296,6 +301,36 @@ function proveCommand(order: Order, draft: Draft, path: string): Answer {
   };
 }
 
+/** key=value pairs, as written. */
+function pairsOf(texts: readonly string[]): { [key: string]: string } {
+  return Object.fromEntries(
+    texts.map((text) => {
+      const at = text.indexOf('=');
+      if (at < 1)
+        throw new BadInput('wrong-usage', text, `"${text}" is not key=value; write it as round=36.`);
+      return [text.slice(0, at), text.slice(at + 1)] as const;
+    }),
+  );
+}
+
+function sumCommand({ positionals: [, name = '', ...written], values }: Flags): Answer {
+  const { unit } = values;
+  if (unit !== 'in' && unit !== 'cm')
+    throw new BadInput('wrong-usage', 'unit', `--unit ${unit}: lengths are in or cm.`);
+  const sum = readSum(name, pairsOf(written), unit);
+  if (!sum.ok) throw new BadInput(sum.fault.code, sum.fault.field, sum.fault.message);
+  const { lines, findings } = sum.value.quickSum.sum(sum.value.inputs);
+  const json = sumJson(sum.value);
+  const shown = lines.map(
+    ({ label, quantity }, index) =>
+      `${label.padEnd(34)}${quantityWords(quantity, unitOf(sum.value)).padStart(12)}   ${json.steps[index]?.slice(label.length + 2) ?? ''}`,
+  );
+  const said = json.findings.map(({ severity, message, remedy }) =>
+    `${severity}: ${message} ${remedy}`.trim(),
+  );
+  return { json, text: [...shown, ...said].join('\n'), stopped: hasStop(findings) };
+}
+
 function run(flags: Flags): Answer {
   const [command] = flags.positionals;
   switch (command) {
@@ -309,6 +344,8 @@ function run(flags: Flags): Answer {
       return chalkCommand(flags);
     case 'lay':
       return layCommand(flags);
+    case 'sum':
+      return sumCommand(flags);
     case undefined:
     default:
       throw new BadInput(

@@ -47,6 +47,17 @@ const views = (id) => [
     sign: 'text=Lining cloth',
   },
   {
+    name: 'slate',
+    address: '/people',
+    press: ['button:has-text("Slate")', 'button:has-text("Flare")'],
+    fill: [
+      ['label:has-text("seam round") input', '28'],
+      ['label:has-text("length") input', '24'],
+      ['label:has-text("habit") input', '8'],
+    ],
+    sign: 'text=misses by 6 in',
+  },
+  {
     name: 'phone',
     address: `/tickets/${id('Lantern')}/measure`,
     press: ['button:text-is("9")', 'button:has-text("1\u20442")'],
@@ -55,10 +66,11 @@ const views = (id) => [
   },
 ];
 
-async function picture(browser, base, { name, address, sign, press = [], size = TABLE }) {
+async function picture(browser, base, { name, address, sign, press = [], fill = [], size = TABLE }) {
   const page = await browser.newPage({ viewport: size });
   await page.goto(base + address);
   for (const what of press) await page.locator(what).first().click();
+  for (const [where, text] of fill) await page.locator(where).first().fill(text);
   await page.locator(sign).first().waitFor();
   await page.waitForTimeout(800);
   await page.screenshot({ path: path.join(root, `docs/screenshots/${name}.png`) });

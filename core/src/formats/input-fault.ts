@@ -14,6 +14,9 @@ export type InputFaultCode =
   | 'unknown-rule'
   | 'unknown-method'
   | 'unknown-figure'
+  | 'unknown-sum'
+  | 'unknown-argument'
+  | 'missing-argument'
   | 'not-yet';
 
 /** Bad input as a value: what is wrong, where (a path such as measures.bust), and what to do. */

@@ -1,3 +1,4 @@
+import { capital } from './capital.ts';
 import { isMeasureId, measureOf } from '../measures/catalogue.ts';
 import { ruleOf } from '../rules/catalogue.ts';
 import { folds } from '../lay/lay.ts';
@@ -14,8 +15,6 @@ export interface ChangeWords {
   readonly before: string;
   readonly after: string;
 }
-
-const first = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 const plainNames = {
   title: 'Title',
@@ -46,7 +45,7 @@ function nameOf(
 ): string {
   switch (change.part) {
     case 'measure':
-      return isMeasureId(change.id) ? first(measureOf(change.id).names[0] ?? change.id) : change.id;
+      return isMeasureId(change.id) ? capital(measureOf(change.id).names[0] ?? change.id) : change.id;
     case 'choice':
       return styleOf(styleId)?.choices[change.id]?.label ?? change.id;
     case 'figure': {
@@ -85,13 +84,13 @@ export function changeWords(change: ContentChange, styleId: string, unit: Unit):
       };
     case 'cloth':
       return {
-        what: `${first(change.role)} cloth`,
+        what: `${capital(change.role)} cloth`,
         before: clothName(change.before),
         after: clothName(change.after),
       };
     case 'lay':
       return {
-        what: `${first(change.role)} lay`,
+        what: `${capital(change.role)} lay`,
         before: layWords(change.before),
         after: layWords(change.after),
       };

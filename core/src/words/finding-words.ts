@@ -3,6 +3,7 @@ import { measureName, measureOf } from '../measures/catalogue.ts';
 import { formatLength } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import { ruleOf } from '../rules/catalogue.ts';
+import { capital } from './capital.ts';
 import { pieceName } from './names.ts';
 import { ruleValueWords } from './rule-words.ts';
 
@@ -131,6 +132,21 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
       return {
         message: `Finished ${where.subject ?? measure} is ${length(found)}; wanted ${length(expected)}.`,
         remedy: remedy,
+      };
+    case 'habit-misses':
+      return {
+        message: `${capital(where.subject ?? 'the habit')} gives ${length(found)} where ${length(expected)} is meant: it misses by ${by}.`,
+        remedy: remedy || `Use ${length(expected)}.`,
+      };
+    case 'schools-differ':
+      return {
+        message: `By ${where.subject ?? 'another school'} it would be ${length(expected)}; this is ${length(found)}.`,
+        remedy: remedy || 'Use the one that the shop drafts by.',
+      };
+    case 'seam-too-narrow':
+      return {
+        message: `Letting out by ${length(expected)} wants more than the seam holds, ${length(found)}.`,
+        remedy: remedy || 'Piece it, or leave it as it is.',
       };
     case 'cloth-missing':
       return {

@@ -1,3 +1,4 @@
+import { capital } from './capital.ts';
 import type { Mark, Place, PointName } from '../chalk/mark.ts';
 import { formatNumber, type LengthFormat } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
@@ -33,8 +34,6 @@ export interface MarkWords {
   /** The figures to read from two metres, each with its word. */
   readonly figures: readonly { readonly value: string; readonly word: string }[];
 }
-
-const first = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 const directions = ({ downs, outs }: Place): string =>
   `Downs run ${downs === 'away' ? 'away from the start of the cloth' : 'back to the start of the cloth'}, outs to the ${outs}.`;
@@ -78,7 +77,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
       };
     case 'level':
       return {
-        title: first(levelName[mark.level]),
+        title: capital(levelName[mark.level]),
         text: 'Square across, from the start line.',
         figures: [figure(mark.down, 'down')],
       };
@@ -90,13 +89,13 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
       };
     case 'slope':
       return {
-        title: first(edgeName(mark.edge)),
+        title: capital(edgeName(mark.edge)),
         text: 'A straight line between the two marks.',
         figures: [figure(mark.mm, 'long')],
       };
     case 'curve':
       return {
-        title: first(edgeName(mark.edge)),
+        title: capital(edgeName(mark.edge)),
         text: `A fair curve through ${mark.points.length} marks; check it with the tape on edge.`,
         figures: [figure(mark.mm, 'along')],
       };

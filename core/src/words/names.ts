@@ -1,10 +1,10 @@
+import { capital } from './capital.ts';
 import type { Fold } from '../lay/lay.ts';
 import type { ClothRole, EdgeRole, LevelName, Piece } from '../pieces/piece.ts';
 
 /** Piece ids as the shop says them. */
 export const pieceName = (id: string): string => {
-  const words = id.replaceAll('-', ' ');
-  return words.charAt(0).toUpperCase() + words.slice(1);
+  return capital(id.replaceAll('-', ' '));
 };
 
 export const levelName: { readonly [level in LevelName]: string } = {
@@ -69,6 +69,5 @@ export const clothRoleName: { readonly [role in ClothRole]: string } = {
 
 /** A piece's name under the heading of its cloth, which it need not name again. */
 export function nameInCloth({ name, role }: Pick<Piece, 'name' | 'role'>): string {
-  const rest = name.replace(new RegExp(`^${role} `, 'i'), '');
-  return rest.charAt(0).toUpperCase() + rest.slice(1);
+  return capital(name.replace(new RegExp(`^${role} `, 'i'), ''));
 }

@@ -20,6 +20,9 @@ export const labelOf = (leaf: Exclude<Working, { kind: 'sum' | 'quotient' | 'pro
   }
 };
 
+/** A factor in as many digits as a hand would write. */
+const plainNumber = (factor: number): string => String(Number(factor.toPrecision(4)));
+
 function expression(working: Working, unit: Unit, style: 'plain' | 'typeset', inner: boolean): string {
   switch (working.kind) {
     case 'measure':
@@ -42,9 +45,9 @@ function expression(working: Working, unit: Unit, style: 'plain' | 'typeset', in
       return inner ? `(${text})` : text;
     }
     case 'quotient':
-      return `${expression(working.of, unit, style, true)} ÷ ${working.by}`;
+      return `${expression(working.of, unit, style, true)} ÷ ${plainNumber(working.by)}`;
     case 'product':
-      return `${expression(working.of, unit, style, true)} × ${working.by}`;
+      return `${expression(working.of, unit, style, true)} × ${plainNumber(working.by)}`;
   }
 }
 

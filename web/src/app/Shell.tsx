@@ -1,11 +1,22 @@
-import { CalendarDays, Home, Keyboard, ReceiptText, Search as Glass, UserRound } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import {
+  Calculator,
+  CalendarDays,
+  Home,
+  Keyboard,
+  ReceiptText,
+  Search as Glass,
+  UserRound,
+} from 'lucide-react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { NavLink, Outlet, useMatch } from 'react-router';
 import { useHotkeys } from '../ui/use-hotkeys.ts';
 import { useOnline } from '../ui/use-online.ts';
 import { KeyList } from './KeyList.tsx';
 import { paths } from './paths.ts';
 import { Search } from './Search.tsx';
+
+/** Loaded when it is first opened: no page needs it to start. */
+const Slate = lazy(() => import('../features/slate/index.ts'));
 
 const rooms = [
   { to: paths.today, name: 'Today', Icon: CalendarDays },
@@ -17,10 +28,11 @@ const rooms = [
 /** The rail of rooms and the room itself. The Chalk station takes the whole table; on a phone the rail lies below. */
 export function Shell() {
   const chalking = useMatch('/tickets/:id/chalk');
-  const [sheet, setSheet] = useState<'keys' | 'search'>();
+  const [sheet, setSheet] = useState<'keys' | 'search' | 'slate'>();
   useHotkeys({
     '?': { does: 'this list', act: () => setSheet('keys') },
     '/': { does: 'find a ticket', act: () => setSheet('search') },
+    s: { does: 'slate of quick sums', act: () => setSheet('slate') },
   });
   const close = () => setSheet(undefined);
   return (
@@ -57,6 +69,9 @@ export function Shell() {
             <RailButton name="Find" onClick={() => setSheet('search')}>
               <Glass size={21} strokeWidth={1.7} aria-hidden />
             </RailButton>
+            <RailButton name="Slate" onClick={() => setSheet('slate')}>
+              <Calculator size={21} strokeWidth={1.7} aria-hidden />
+            </RailButton>
             <RailButton name="Keys" className="max-md:hidden" onClick={() => setSheet('keys')}>
               <Keyboard size={21} strokeWidth={1.7} aria-hidden />
             </RailButton>
@@ -71,6 +86,11 @@ export function Shell() {
       )}
       <KeyList open={sheet === 'keys'} onClose={close} />
       <Search open={sheet === 'search'} onClose={close} />
+      {sheet === 'slate' && (
+        <Suspense fallback={null}>
+          <Slate open onClose={close} />
+        </Suspense>
+      )}
     </>
   );
 }

@@ -17,9 +17,9 @@ export const Dialog = ({ title, open, onClose, children, wide = false }: DialogP
       <Radix.Overlay className="fixed inset-0 z-20 bg-table/55" />
       <Radix.Content
         aria-describedby={undefined}
-        className={`fixed top-[10vh] left-1/2 z-30 flex max-h-[80vh] w-[92vw] -translate-x-1/2 flex-col rounded-soft border border-walnut bg-chalk ${wide ? 'max-w-3xl' : 'max-w-xl'}`}
+        className={`fixed top-[10vh] left-1/2 z-30 flex max-h-[80vh] w-[92vw] -translate-x-1/2 flex-col rounded-soft border border-walnut bg-chalk ${wide ? 'max-w-6xl' : 'max-w-xl'}`}
       >
-        <header className="flex items-center gap-4 border-b border-linen-2 px-6 py-3">
+        <div className="flex items-center gap-4 border-b border-linen-2 px-6 py-3">
           <Radix.Title className="grow text-2xl">{title}</Radix.Title>
           <Radix.Close
             aria-label="Close"
@@ -27,7 +27,7 @@ export const Dialog = ({ title, open, onClose, children, wide = false }: DialogP
           >
             <X size={20} aria-hidden />
           </Radix.Close>
-        </header>
+        </div>
         <div className="min-h-0 overflow-auto px-6 py-4">{children}</div>
       </Radix.Content>
     </Radix.Portal>

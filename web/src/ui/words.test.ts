@@ -1,5 +1,4 @@
 import { describe, expect, test } from '@jest/globals';
-import { amountText } from './amount.ts';
 import { dayFrom, daysAway, dayText } from './day.ts';
 
 const today = new Date(2026, 10, 25, 15, 30);
@@ -19,18 +18,5 @@ describe('days', () => {
     expect(dayText('2026-12-11')).toBe('Fri 11 Dec');
     expect(dayFrom(today, 7)).toBe('2026-12-02');
     expect(dayFrom(new Date(2026, 11, 31, 23, 59), 1)).toBe('2027-01-01');
-  });
-});
-
-describe('amounts', () => {
-  test('yards in quarters with true fractions, metres in tenths', () => {
-    expect([1, 1.25, 1.5, 1.75, 0.5].map((amount) => amountText(amount, 'yd'))).toEqual([
-      '1 yd',
-      '1\u202f1\u20444 yd',
-      '1\u202f1\u20442 yd',
-      '1\u202f3\u20444 yd',
-      '1\u20442 yd',
-    ]);
-    expect(amountText(1.3, 'm')).toBe('1.3 m');
   });
 });

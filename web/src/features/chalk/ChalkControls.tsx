@@ -1,5 +1,6 @@
 import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
 import type { Mark } from '@ample-bolt/core/chalk/mark';
+import { capital } from '@ample-bolt/core/words/capital';
 import { paths } from '../../app/paths.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { RoundingNote } from './RoundingNote.tsx';
@@ -16,8 +17,6 @@ interface ChalkControlsProps {
   readonly next: { readonly word: string; readonly act: (() => void) | undefined; readonly key?: string };
 }
 
-const first = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
-
 /** Which chalk to take, and three buttons that a hand with chalk in it can hit. */
 export function ChalkControls({ cutting, marks, cloth, zoomed, onZoom, onBack, next }: ChalkControlsProps) {
   const { ticket } = useTicketContext();
@@ -26,7 +25,7 @@ export function ChalkControls({ cutting, marks, cloth, zoomed, onZoom, onBack, n
       <p className="mt-2 mb-3 text-[15px] text-chalk-soft">
         {!cutting && (
           <>
-            {first(chalkFor(cloth).name)} chalk shows best on this cloth; test it on a scrap.{' '}
+            {capital(chalkFor(cloth).name)} chalk shows best on this cloth; test it on a scrap.{' '}
             <RoundingNote marks={marks} unit={ticket.unit} />{' '}
           </>
         )}

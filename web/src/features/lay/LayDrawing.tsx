@@ -1,3 +1,4 @@
+import { purchaseWords } from '@ample-bolt/core/words/purchase-words';
 import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
 import { purchaseLength } from '@ample-bolt/core/lay/buying';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
@@ -5,7 +6,6 @@ import type { Lay, Placement } from '@ample-bolt/core/lay/lay';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { pieceName } from '@ample-bolt/core/words/names';
 import { lineText, ringText } from '../../canvas/path-text.ts';
-import { amountText } from '../../ui/amount.ts';
 import { useSize } from '../../ui/use-size.ts';
 import { ClothRuler } from './ClothRuler.tsx';
 import { PieceLabel } from './PieceLabel.tsx';
@@ -120,7 +120,7 @@ export function LayDrawing({ lay, cloth, unit, selected, onSelect }: LayDrawingP
             end={x(shown)}
             top={RULER}
             height={lay.width * scale}
-            amount={amountText(lay.buy.amount, lay.buy.unit)}
+            amount={purchaseWords(lay.buy, 'typeset')}
           />
         </svg>
       )}

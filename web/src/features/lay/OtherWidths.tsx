@@ -1,7 +1,7 @@
+import { purchaseWords } from '@ample-bolt/core/words/purchase-words';
 import { purchaseLength } from '@ample-bolt/core/lay/buying';
 import type { WidthPlan } from '@ample-bolt/core/lay/compare-widths';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { amountText } from '../../ui/amount.ts';
 import { Length } from '../../ui/Length.tsx';
 
 /** What to buy of cloth in the usual widths, folded the same way. */
@@ -30,7 +30,7 @@ export function OtherWidths({
               style={{ width: `${(100 * purchaseLength(buy)) / most}%` }}
             />
           </span>
-          <strong>{amountText(buy.amount, buy.unit)}</strong>
+          <strong>{purchaseWords(buy, 'typeset')}</strong>
         </li>
       ))}
       {widths.length === 0 && (

@@ -1,7 +1,7 @@
+import { purchaseWords } from '@ample-bolt/core/words/purchase-words';
 import { outlineCount } from '@ample-bolt/core/lay/lay';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
-import { amountText } from '../../ui/amount.ts';
 import { Length } from '../../ui/Length.tsx';
 import { foldWords } from './fold-words.ts';
 import type { FoldPlan } from './use-lay-search.ts';
@@ -28,7 +28,7 @@ export function PlanCard({ plan, unit, shown, chosen, running, onShow }: PlanCar
     >
       <span className="flex flex-wrap items-baseline gap-x-3">
         <span className="font-head text-2xl font-semibold whitespace-nowrap">
-          {lay ? amountText(lay.buy.amount, lay.buy.unit) : '–'}
+          {lay ? purchaseWords(lay.buy, 'typeset') : '–'}
         </span>
         <strong>{foldWords[fold].name}</strong>
         {chosen && <strong className="text-sm text-woad">chosen</strong>}

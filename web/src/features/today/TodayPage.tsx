@@ -1,3 +1,4 @@
+import { purchaseWords } from '@ample-bolt/core/words/purchase-words';
 import { stationsOf } from '@ample-bolt/core/shop/stations';
 import { format } from 'date-fns';
 import { Link, useNavigate } from 'react-router';
@@ -5,7 +6,6 @@ import { useTickets, type TicketSummary } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { buttonClass, Key } from '../../ui/Button.tsx';
 import { Card } from '../../ui/Card.tsx';
-import { amountText } from '../../ui/amount.ts';
 import { daysAway, dayText } from '../../ui/day.ts';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
@@ -112,7 +112,7 @@ function ToBuy({ tickets }: { readonly tickets: readonly TicketSummary[] }) {
               <span className="min-w-0 grow truncate">
                 {name} <span className="text-walnut-2">Nº {numbers.join(', ')}</span>
               </span>
-              <strong className="whitespace-nowrap">{amountText(buy.amount, buy.unit)}</strong>
+              <strong className="whitespace-nowrap">{purchaseWords(buy, 'typeset')}</strong>
             </li>
           ))}
         </ul>

@@ -1,0 +1,1 @@
+export { Slate as default } from './Slate.tsx';

@@ -1,0 +1,33 @@
+import type { SumOutcome } from '@ample-bolt/core/slate/quick-sum';
+import { readSum, type ReadSum } from '@ample-bolt/core/slate/read-sum';
+import type { InputFault } from '@ample-bolt/core/formats/input-fault';
+import type { Unit } from '@ample-bolt/core/units/length';
+import { useKept } from '../../ui/use-kept.ts';
+
+type Typed = { readonly [id: string]: string };
+
+export interface SumEntry {
+  readonly typed: Typed;
+  readonly type: (id: string, text: string) => void;
+  readonly clear: () => void;
+  /** The sum as it stands, once everything that it needs is readable. */
+  readonly sum: ReadSum | undefined;
+  readonly outcome: SumOutcome | undefined;
+  /** What keeps it from being summed: the first thing that is wrong, or missing. */
+  readonly fault: InputFault | undefined;
+}
+
+/** What is typed into one quick sum, kept until it is cleared: the slate is put away and taken up again. */
+export function useSumEntry(name: string, unit: Unit): SumEntry {
+  const [typed = {}, keep] = useKept<Typed>(`slate-${name}-${unit}`);
+  const written = Object.fromEntries(Object.entries(typed).filter(([, text]) => text.trim() !== ''));
+  const sum = readSum(name, written, unit);
+  return {
+    typed,
+    type: (id, text) => keep((held) => ({ ...held, [id]: text })),
+    clear: () => keep(() => undefined),
+    sum: sum.ok ? sum.value : undefined,
+    outcome: sum.ok ? sum.value.quickSum.sum(sum.value.inputs) : undefined,
+    fault: sum.ok ? undefined : sum.fault,
+  };
+}
