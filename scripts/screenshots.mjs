@@ -47,6 +47,12 @@ const views = (id) => [
     sign: 'text=Lining cloth',
   },
   {
+    name: 'person',
+    address: '/people',
+    press: ['a:has-text("Ottoline Farrow")'],
+    sign: 'role=img[name=/Rounds in in/]',
+  },
+  {
     name: 'slate',
     address: '/people',
     press: ['button:has-text("Slate")', 'button:has-text("Flare")'],

@@ -19,6 +19,7 @@ export interface FindingPlace {
 /** A change that would clear the finding, as data that a button can carry out. */
 export type Remedy =
   | { readonly kind: 'measure-again'; readonly measure: MeasureId }
+  | { readonly kind: 'set-measure'; readonly measure: MeasureId; readonly mm: number }
   | { readonly kind: 'set-choice'; readonly choice: string; readonly mm?: number }
   | { readonly kind: 'set-rule'; readonly rule: RuleId; readonly value: RuleValue }
   | { readonly kind: 'clear-figure'; readonly figure: string }
@@ -28,6 +29,8 @@ export const findingSeverities = {
   'measure-derived': 'note',
   'measure-out-of-range': 'care',
   'measures-disagree': 'care',
+  'measure-changed': 'care',
+  'measure-slip': 'care',
   'shoulder-length-differs': 'care',
   'neck-narrower-than-base': 'note',
   'neck-deep': 'care',

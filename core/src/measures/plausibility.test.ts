@@ -58,4 +58,26 @@ describe('checkMeasures', () => {
       codesAt({ bust: inches(24), underBust: inches(24), waist: inches(23), hip: inches(26) }, 'child'),
     ).toEqual([]);
   });
+
+  test('a crotch depth that was entered is the outseam less the inseam, within half an inch', () => {
+    const set = (crotchDepth: number) =>
+      checkMeasures(
+        { waistToFloor: inches(41), inseam: inches(30.5), crotchDepth: inches(crotchDepth) },
+        'child',
+      );
+    expect(set(10.5)).toEqual([]);
+    expect(set(11)).toEqual([]);
+    expect(set(11.25)).toMatchObject([{ code: 'measures-disagree', where: { measure: 'crotchDepth' } }]);
+    expect(set(9.75)).toHaveLength(1);
+  });
+
+  test('the off-shoulder round is more than chest and back together: it goes around the arms too', () => {
+    const set = (offShoulderRound: number) =>
+      checkMeasures(
+        { acrossChest: inches(13), acrossBack: inches(14), offShoulderRound: inches(offShoulderRound) },
+        'adult',
+      );
+    expect(set(42)).toEqual([]);
+    expect(set(27)).toMatchObject([{ where: { measure: 'offShoulderRound' } }]);
+  });
 });

@@ -82,6 +82,35 @@ function heightFinding({ height, frontWaistLength }: MeasureValues): Finding | u
   );
 }
 
+/** An entered crotch depth is the outseam less the inseam, within ½ in. Common practice. */
+function crotchFinding({ waistToFloor, inseam, crotchDepth }: MeasureValues): Finding | undefined {
+  if (waistToFloor === undefined || inseam === undefined || crotchDepth === undefined) return undefined;
+  const expected = waistToFloor - inseam;
+  if (Math.abs(crotchDepth - expected) <= inches(0.5) + 0.01) return undefined;
+  return finding(
+    'measures-disagree',
+    { measure: 'crotchDepth', subject: 'the outseam less the inseam' },
+    { found: crotchDepth, expected, remedy: again('crotchDepth') },
+  );
+}
+
+/** The off-shoulder round goes around both arms as well as chest and back. Common practice. */
+function offShoulderFinding({
+  offShoulderRound,
+  acrossChest,
+  acrossBack,
+}: MeasureValues): Finding | undefined {
+  if (offShoulderRound === undefined || acrossChest === undefined || acrossBack === undefined)
+    return undefined;
+  const body = acrossChest + acrossBack;
+  if (offShoulderRound > body) return undefined;
+  return finding(
+    'measures-disagree',
+    { measure: 'offShoulderRound', subject: 'chest and back together' },
+    { found: offShoulderRound, expected: body, remedy: again('offShoulderRound') },
+  );
+}
+
 /** Bust rules do not hold for children, whose chest and waist are close. */
 const aboutBust = (gap: Gap): boolean => [gap.of, gap.over].some((id) => /[bB]ust/.test(id));
 
@@ -95,9 +124,13 @@ export function checkMeasures(values: MeasureValues, kind: ClientKind): Finding[
   const pairs = gaps
     .filter((gap) => kind === 'adult' || !aboutBust(gap))
     .map((gap) => gapFinding(gap, values));
-  return [...ranges, ...pairs, kind === 'adult' ? heightFinding(values) : undefined].filter(
-    (found) => found !== undefined,
-  );
+  return [
+    ...ranges,
+    ...pairs,
+    kind === 'adult' ? heightFinding(values) : undefined,
+    crotchFinding(values),
+    offShoulderFinding(values),
+  ].filter((found) => found !== undefined);
 }
 
 /** The finding that concerns one measure, for the moment it is entered. */

@@ -5,7 +5,7 @@ import type { Observations } from '../measures/measure-set.ts';
 import type { EnteredById, MeasureSet, TicketContent } from './ticket.ts';
 
 /** How a set was measured, and what the eye saw. */
-export type Conditions = Pick<MeasureSet, 'from' | 'startLine'> & Observations;
+export type Conditions = Pick<MeasureSet, 'from' | 'startLine'> & Observations & { readonly takenOn: string };
 
 /** One difference between two states of a ticket; undefined where it was not there. Lengths in mm. */
 export type ContentChange =
@@ -101,16 +101,25 @@ function plainChanges(before: TicketContent, after: TicketContent): ContentChang
     .map(([part, was, is]): ContentChange => ({ part, before: was, after: is }));
 }
 
+/** The day of a set of which nothing is taken. */
+const NOT_YET = 'not yet';
+
 function conditionChanges(before: TicketContent, after: TicketContent): ContentChange[] {
-  const conditions = ({ measures: { from, startLine, observations } }: TicketContent): Conditions => ({
+  const conditions = ({
+    measures: { from, startLine, takenOn, observations },
+  }: TicketContent): Conditions => ({
+    takenOn: takenOn ?? NOT_YET,
     from,
     startLine,
     ...observations,
   });
   const [was, is] = [conditions(before), conditions(after)];
-  return (Object.keys(was) as (keyof Conditions)[])
-    .filter((id) => was[id] !== is[id])
-    .map((id): ContentChange => ({ part: 'condition', id, before: was[id], after: is[id] }));
+  return (
+    (Object.keys(was) as (keyof Conditions)[])
+      // The first measure dates the set; that is no change of its own.
+      .filter((id) => was[id] !== is[id] && was[id] !== NOT_YET && is[id] !== NOT_YET)
+      .map((id): ContentChange => ({ part: 'condition', id, before: was[id], after: is[id] }))
+  );
 }
 
 /** Everything in which two states of a ticket differ, but for the chalk; in the order in which a shop works. */

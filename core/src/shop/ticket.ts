@@ -25,6 +25,8 @@ export interface MeasureSet {
   readonly from: MeasuredFrom;
   readonly startLine: 'stitch' | 'cut';
   readonly observations: Observations;
+  /** The day it was taken, yyyy-mm-dd; null until something is. */
+  readonly takenOn: string | null;
   readonly values: EnteredById;
 }
 

@@ -24,6 +24,7 @@ const plainNames = {
 } as const;
 
 const conditionNames: { readonly [id in keyof Conditions]: string } = {
+  takenOn: 'Measured on',
   from: 'Lengths from',
   startLine: 'Start line',
   build: 'Build',

@@ -18,6 +18,8 @@ const remedyWords = (remedy: Remedy | undefined, unit: Unit, length: (mm: number
       return '';
     case 'measure-again':
       return `Measure ${measureName(remedy.measure)} again.`;
+    case 'set-measure':
+      return `Was ${length(remedy.mm)} meant?`;
     case 'set-choice':
       return remedy.mm === undefined
         ? `Change ${choiceWords(remedy.choice)}.`
@@ -29,6 +31,15 @@ const remedyWords = (remedy: Remedy | undefined, unit: Unit, length: (mm: number
     case 'add-cloth':
       return `Add a cloth for the ${remedy.role}.`;
   }
+};
+
+/** How a pen slips, after the figure that it left. */
+const slipWords: { readonly [slip: string]: string } = {
+  'cm-as-inches': 'looks like centimetres written as inches',
+  'inches-as-cm': 'looks like inches written as centimetres',
+  'ten-times': 'looks ten times too large',
+  tenth: 'looks ten times too small',
+  'swapped-digits': 'looks as if two digits changed places',
 };
 
 /** `bodice-front/waist` as `Bodice front, waist`. */
@@ -132,6 +143,16 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
       return {
         message: `Finished ${where.subject ?? measure} is ${length(found)}; wanted ${length(expected)}.`,
         remedy: remedy,
+      };
+    case 'measure-changed':
+      return {
+        message: `${Measure} changed by ${by} since the last set, which is not long ago.`,
+        remedy,
+      };
+    case 'measure-slip':
+      return {
+        message: `${Measure} ${length(found)} ${slipWords[where.subject ?? ''] ?? 'looks like a slip of the pen'}.`,
+        remedy,
       };
     case 'habit-misses':
       return {

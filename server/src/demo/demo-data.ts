@@ -13,6 +13,8 @@ export interface DemoTicket {
   readonly from?: 'neckSide' | 'midShoulder';
   readonly observations?: Observations;
   readonly measures: { readonly [id: string]: string };
+  /** How long ago it was measured; today unless said. */
+  readonly measuredDaysAgo?: number;
   /** Absent until agreed with the client. */
   readonly choices?: { readonly [id: string]: string };
   /** Rules of the ticket's own. */
@@ -42,7 +44,7 @@ const stay: ClothFile = { role: 'stay', name: 'Light woven stay', colour: '#d9d6
 // prettier-ignore
 export const demoTickets: readonly DemoTicket[] = [
   {
-    client: adult('Ottoline Farrow'), title: 'Lamp-bearer’s gown', dueIn: 16, unit: 'in', observations: seen('middle', 'flat', 'middle'),
+    client: adult('Ottoline Farrow'), title: 'Lamp-bearer’s gown', dueIn: 16, unit: 'in', measuredDaysAgo: 64, observations: seen('middle', 'flat', 'middle'),
     measures: { shoulder: '15 1/4', acrossChest: '13', acrossBack: '14 1/4', bustSpan: '7 1/2', shoulderToBust: '10 1/4', shoulderToUnderBust: '13 1/2', frontWaistLength: '17', backWaistLength: '16 1/4', highBust: '34 1/2', bust: '37 1/2', underBust: '31 3/4', waist: '28 1/2', hip: '40 1/2', armhole: '16 1/4', waistToHip: '8 1/2', waistToKnee: '23' },
     choices: { neckDepthFront: '4', pegging: '3/4' },
     cloths: [outer('Teal sateen', '#23545b', '45in'), lining('Smoke habotai', '#8d97a0'), stay],
@@ -71,7 +73,7 @@ export const demoTickets: readonly DemoTicket[] = [
     client: adult('Wilhelmina Sedge'), title: 'Lantern-night dress', dueIn: 5, unit: 'in',
     measures: { shoulder: '15', bustSpan: '7 1/4', bust: '35', waist: '27' },
   },
-  { client: adult('Ottoline Farrow'), title: 'Everyday dress, navy', dueIn: 41, unit: 'in', measures: {} },
+  { client: adult('Ottoline Farrow'), title: 'Everyday dress, navy', dueIn: 41, unit: 'in', observations: seen('middle', 'flat', 'middle'), measures: { shoulder: '15 1/4', bust: '38', waist: '29 1/4' } },
   {
     client: { name: 'Pip Marrow', kind: 'child' }, title: 'Torch-carrier’s frock', dueIn: 12, unit: 'in', observations: seen('slim', 'flat', 'middle'),
     measures: { height: '53', shoulder: '11 3/4', acrossChest: '10 1/4', acrossBack: '11', bustSpan: '5 1/2', shoulderToBust: '7 3/4', frontWaistLength: '12 3/4', backWaistLength: '12 1/4', bust: '27', waist: '24 1/2', hip: '29', armhole: '12 1/2', waistToHip: '5 3/4', waistToKnee: '16' },

@@ -80,6 +80,7 @@ async function open(demo: DemoTicket, today: Date): Promise<Ticket> {
     from: demo.from ?? 'neckSide',
     startLine: 'stitch',
     observations: demo.observations ?? usualObservations,
+    takenOn: dayAfter(today, -(demo.measuredDaysAgo ?? 0)),
     values: demo.measures,
   });
 }

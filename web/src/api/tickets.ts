@@ -51,6 +51,7 @@ export const useFrozen = ({ id, frozen }: Pick<Ticket, 'id' | 'frozen'>) =>
 /** What each change sends; lengths go as typed. */
 export interface TicketChanges {
   readonly measures: Pick<MeasureSet, 'from' | 'startLine' | 'observations'> & {
+    readonly takenOn?: string;
     readonly values: { readonly [id: string]: string };
   };
   readonly choices: { readonly choices: { readonly [id: string]: string } };

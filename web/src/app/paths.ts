@@ -7,6 +7,7 @@ export const paths = {
   tickets: '/tickets',
   newTicket: '/tickets/new',
   people: '/people',
+  person: (clientId: string): string => `/people/${clientId}`,
   house: '/house',
   station: (ticketId: string, station: StationId): string => `/tickets/${ticketId}/${station}`,
   versions: (ticketId: string): string => `/tickets/${ticketId}/versions`,

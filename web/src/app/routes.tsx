@@ -16,6 +16,7 @@ export const router = createBrowserRouter([
       { path: 'tickets', lazy: () => import('../features/tickets/index.ts') },
       { path: 'tickets/new', lazy: () => import('../features/tickets/new-ticket.ts') },
       { path: 'people', lazy: () => import('../features/people/index.ts') },
+      { path: 'people/:id', lazy: () => import('../features/person/index.ts') },
       { path: 'house', lazy: () => import('../features/house/index.ts') },
       {
         path: 'tickets/:id',

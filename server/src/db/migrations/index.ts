@@ -1,9 +1,11 @@
 import type { Migration } from '../migrate.ts';
 import { up as clientsAndTickets } from './0001-clients-and-tickets.ts';
 import { up as laysHistoryHouse } from './0002-lays-history-house.ts';
+import { up as dayOfMeasuring } from './0003-day-of-measuring.ts';
 
 /** In order; a migration that has run anywhere is never edited. */
 export const migrations: readonly { readonly name: string; readonly up: Migration }[] = [
   { name: '0001-clients-and-tickets', up: clientsAndTickets },
   { name: '0002-lays-history-house', up: laysHistoryHouse },
+  { name: '0003-day-of-measuring', up: dayOfMeasuring },
 ];

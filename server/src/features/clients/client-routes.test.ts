@@ -1,5 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { ClientSet } from '@ample-bolt/core/shop/client-set';
 import type { TicketClient } from '@ample-bolt/core/shop/ticket';
+import { measures, ticketClient } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
 
 describe('clients over HTTP', () => {
@@ -34,5 +36,42 @@ describe('clients over HTTP', () => {
     expect(
       ((await app.agent.get('/api/clients')).body as TicketClient[]).map((client) => client.name),
     ).toContain(name);
+  });
+
+  test('the sets of a client come newest first, each with its day; a set without a measure is none', async () => {
+    const tickets = ticketClient(app);
+    const first = (await tickets.open({ client: { name: 'Twice Measured', kind: 'adult' } })).body;
+    const { id } = first.client;
+    const again = (await tickets.open({ client: { id } })).body;
+    await tickets.open({ client: { id } });
+    const values = { bust: '36', waist: '28 1/2' };
+    await tickets.put(first, 'measures', { ...measures, takenOn: '2026-03-01', values });
+    const dated = await tickets.put(again, 'measures', { ...measures, values: { bust: '95 cm' } });
+    expect(dated.body.measures.takenOn).toMatch(/^\d{4}-\d\d-\d\d$/);
+    const sets = (await app.agent.get(`/api/clients/${id}/sets`)).body as ClientSet[];
+    expect(sets.map(({ ticketNumber, takenOn }) => [ticketNumber, takenOn])).toEqual([
+      [again.number, dated.body.measures.takenOn],
+      [first.number, '2026-03-01'],
+    ]);
+    expect(sets[1]?.values['bust']).toEqual({ mm: 914.4, typed: '36 in' });
+    // A later change leaves the day as it was.
+    const changed = await tickets.put(dated.body, 'measures', { ...measures, values: { bust: '96 cm' } });
+    expect(changed.body.measures.takenOn).toBe(dated.body.measures.takenOn);
+  });
+
+  test.each(['not-an-id', '00000000-0000-4000-8000-000000000000'])(
+    'client %s has no sets: not found',
+    async (id) => {
+      expect((await app.agent.get(`/api/clients/${id}/sets`)).status).toBe(404);
+    },
+  );
+
+  test('a day that is none, or lies ahead, is refused by name', async () => {
+    const tickets = ticketClient(app);
+    const ticket = (await tickets.open()).body;
+    const response = await tickets.put(ticket, 'measures', { ...measures, takenOn: 'yesterday' });
+    expect([response.status, response.body.field]).toEqual([422, 'takenOn']);
+    const ahead = await tickets.put(ticket, 'measures', { ...measures, takenOn: '2999-01-01' });
+    expect([ahead.status, ahead.body.field]).toEqual([422, 'takenOn']);
   });
 });

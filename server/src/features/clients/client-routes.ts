@@ -1,6 +1,9 @@
 import { Router } from 'express';
 import { validator } from '../../http/validator.ts';
-import { createClient, listClients } from './client-repository.ts';
+import { idOf } from '../../http/id-of.ts';
+import { notFound } from '../../http/problem.ts';
+import { listSets } from '../tickets/ticket-repository.ts';
+import { createClient, findClient, listClients } from './client-repository.ts';
 import { clientSchema, type NewClient } from './client-schema.ts';
 
 const newClient = validator<NewClient>(clientSchema);
@@ -13,6 +16,11 @@ export function clientRoutes(): Router {
   router.post('/', async (request, response) => {
     const { name, kind } = newClient(request.body);
     response.status(201).json(await createClient({ name: name.trim(), kind }));
+  });
+  router.get('/:id/sets', async (request, response) => {
+    const client = await findClient(idOf(request, 'client'));
+    if (!client) throw notFound('client');
+    response.json(await listSets(client.id));
   });
   return router;
 }

@@ -51,6 +51,7 @@ export class MeasureSetModel extends Model<
   declare measuredFrom: MeasureSet['from'];
   declare startLine: MeasureSet['startLine'];
   declare observations: MeasureSet['observations'];
+  declare takenOn: CreationOptional<string | null>;
   declare values: MeasureSet['values'];
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
@@ -92,6 +93,7 @@ export function initTicketModels(sequelize: Sequelize): void {
       measuredFrom: text(),
       startLine: text(),
       observations: DataTypes.JSONB,
+      takenOn: DataTypes.DATEONLY,
       values: DataTypes.JSONB,
       ...stamps(),
     },

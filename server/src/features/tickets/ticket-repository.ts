@@ -1,5 +1,6 @@
 import { usualObservations } from '@ample-bolt/core/measures/measure-set';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
+import type { ClientSet } from '@ample-bolt/core/shop/client-set';
 import type { MeasureSet, Ticket, TicketContent } from '@ample-bolt/core/shop/ticket';
 import { Op, type Transaction } from 'sequelize';
 import { ClientModel } from '../clients/client-model.ts';
@@ -16,6 +17,7 @@ const noMeasures: MeasureSet = {
   from: 'neckSide',
   startLine: 'stitch',
   observations: usualObservations,
+  takenOn: null,
   values: {},
 };
 
@@ -38,6 +40,7 @@ function toTicket(row: TicketModel, steps: Steps = new Map()): Ticket {
           from: measureSet.measuredFrom,
           startLine: measureSet.startLine,
           observations: measureSet.observations,
+          takenOn: measureSet.takenOn,
           values: measureSet.values,
         }
       : noMeasures,
@@ -72,6 +75,21 @@ export async function listTickets(): Promise<Ticket[]> {
   return rows.map((row) => toTicket(row));
 }
 
+/** All sets of a client's measures that have a measure in them, the newest first. */
+export async function listSets(clientId: string): Promise<ClientSet[]> {
+  const rows = await TicketModel.findAll({
+    include: [{ model: MeasureSetModel, as: 'measureSet', required: true }],
+    where: { clientId },
+  });
+  return rows
+    .flatMap(({ id, number, title, unit, measureSet }): ClientSet[] => {
+      if (!measureSet?.takenOn || Object.keys(measureSet.values).length === 0) return [];
+      const { takenOn, measuredFrom: from, observations, values } = measureSet;
+      return [{ ticketId: id, ticketNumber: number, title, takenOn, unit, from, observations, values }];
+    })
+    .sort((a, b) => b.takenOn.localeCompare(a.takenOn) || b.ticketNumber - a.ticketNumber);
+}
+
 async function stepsAround(ticketId: string, place: number): Promise<Steps> {
   const states = await TicketStateModel.findAll({
     attributes: ['place', 'what'],
@@ -103,6 +121,7 @@ async function writeMeasures(
     measuredFrom: measures.from,
     startLine: measures.startLine,
     observations: measures.observations,
+    takenOn: measures.takenOn ?? null,
     values: measures.values,
   };
   const existing = await MeasureSetModel.findOne({ where: { ticketId }, transaction });

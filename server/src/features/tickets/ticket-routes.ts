@@ -4,6 +4,7 @@ import { figuresPdf } from '@ample-bolt/core/formats/pdf/figures-pdf';
 import { marksPdf } from '@ample-bolt/core/formats/pdf/marks-pdf';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { Router, type Request } from 'express';
+import { idOf as idFrom } from '../../http/id-of.ts';
 import { notFound } from '../../http/problem.ts';
 import { validator } from '../../http/validator.ts';
 import * as schemas from './ticket-schemas.ts';
@@ -32,14 +33,8 @@ function edit<Edit>(schema: object, change: (id: string, body: Edit) => Promise<
 const readNew = validator<schemas.NewTicket>(schemas.newTicketSchema);
 const readEdit = validator<schemas.TicketEdit>(schemas.ticketEditSchema);
 
-const UUID = /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i;
-
-/** The ticket's id from the address; anything that is no id is a ticket that does not exist. */
-function idOf(request: Request): string {
-  const { id } = request.params;
-  if (typeof id !== 'string' || !UUID.test(id)) throw notFound('ticket');
-  return id;
-}
+/** The ticket's id from the address. */
+const idOf = (request: Request): string => idFrom(request, 'ticket');
 
 const fileName = (number: number, ending: string): string =>
   `attachment; filename="ticket-${number}.${ending}"`;

@@ -9,7 +9,7 @@ import { ruleTexts, type RuleTexts } from '../house/house-schemas.ts';
 import type { Versioned } from './ticket-changes.ts';
 
 const title = { type: 'string', minLength: 1, maxLength: 160, pattern: '\\S' } as const;
-const dueOn = { type: 'string', format: 'date' } as const;
+const day = { type: 'string', format: 'date' } as const;
 const unit = { enum: ['in', 'cm'] } as const;
 const version = { type: 'integer', minimum: 1 } as const;
 /** Lengths arrive as they were typed and are read by core, which knows the field's bounds. */
@@ -36,7 +36,7 @@ export const newTicketSchema = {
       then: { properties: { id: { type: 'string', format: 'uuid' } } },
       else: clientSchema,
     },
-    dueOn,
+    dueOn: day,
     unit,
     styleId: { type: 'string', maxLength: 60 },
   },
@@ -50,11 +50,12 @@ export const ticketEditSchema = {
   type: 'object',
   required: ['version'],
   additionalProperties: false,
-  properties: { ...on, title, dueOn, unit },
+  properties: { ...on, title, dueOn: day, unit },
 } as const;
 
 export type MeasuresEdit = Versioned &
   Pick<MeasureSet, 'from' | 'startLine' | 'observations'> & {
+    readonly takenOn?: string;
     readonly values: { readonly [id: string]: string };
   };
 export const measuresEditSchema = {
@@ -66,6 +67,7 @@ export const measuresEditSchema = {
     from: measured.properties.from,
     startLine: measured.properties.startLine,
     observations: { ...observations, required: ['build', 'tummy', 'shoulders'], additionalProperties: false },
+    takenOn: day,
     values: typed,
   },
 } as const;

@@ -8,6 +8,7 @@ import type { Lay } from '@ample-bolt/core/lay/lay';
 import { progressOf, type TicketProgress } from '@ample-bolt/core/shop/stations';
 import { orderOfTicket, type Lays, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
+import { addDays, format } from 'date-fns';
 import { notFound, Problem } from '../../http/problem.ts';
 import { createClient, findClient } from '../clients/client-repository.ts';
 import { houseRules } from '../house/house-service.ts';
@@ -114,12 +115,31 @@ export async function editTicket(id: string, { version, release, ...change }: Ti
   return changeTicket(await ticketById(id), { version, release }, change);
 }
 
+/** The calendar day in the shop, yyyy-mm-dd. */
+const today = (): string => format(new Date(), 'yyyy-MM-dd');
+
+/** A device a time zone ahead may have the next day already. */
+const tomorrow = (): string => format(addDays(new Date(), 1), 'yyyy-MM-dd');
+
+/** Stores a set of measures; the first that is taken dates it. */
 export async function setMeasures(
   id: string,
-  { values, from, startLine, observations, ...on }: MeasuresEdit,
+  { values, from, startLine, observations, takenOn, ...on }: MeasuresEdit,
 ): Promise<Ticket> {
   const ticket = await ticketById(id);
-  const measures = { from, startLine, observations, values: readMeasureEntries(values, ticket.unit) };
+  const read = readMeasureEntries(values, ticket.unit);
+  if (takenOn !== undefined && takenOn > tomorrow())
+    throw new Problem(422, 'out-of-range', 'The day of measuring lies ahead; write the day it was taken.', {
+      field: 'takenOn',
+    });
+  const begun = Object.keys(read).length > 0 ? today() : null;
+  const measures = {
+    from,
+    startLine,
+    observations,
+    takenOn: takenOn ?? ticket.measures.takenOn ?? begun,
+    values: read,
+  };
   return changeTicket(ticket, on, { measures });
 }
 

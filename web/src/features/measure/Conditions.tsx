@@ -1,16 +1,33 @@
-import type { MeasureSet } from '@ample-bolt/core/shop/ticket';
+import { outgrown, setAgeAtDue } from '@ample-bolt/core/shop/set-age';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import type { ReactNode } from 'react';
 import { Segmented } from '../../ui/Segmented.tsx';
+import type { ConditionChange } from './use-measure-entry.ts';
 
 interface ConditionsProps {
-  readonly measures: MeasureSet;
-  readonly onChange: (change: Partial<Pick<MeasureSet, 'from' | 'startLine' | 'observations'>>) => void;
+  readonly ticket: Ticket;
+  readonly onChange: (change: ConditionChange) => void;
 }
 
 /** How this set was taken, and what the eye sees that the tape does not. */
-export function Conditions({ measures, onChange }: ConditionsProps) {
+export function Conditions({ ticket, onChange }: ConditionsProps) {
+  const { measures } = ticket;
   return (
     <div className="flex flex-col gap-1.5 rounded-soft border border-linen-2 bg-white p-3">
+      <Row label="Taken on">
+        <input
+          type="date"
+          aria-label="Taken on"
+          value={measures.takenOn ?? ''}
+          onChange={(event) => event.target.value && onChange({ takenOn: event.target.value })}
+          className="min-h-8 rounded-soft border border-linen-3 bg-white px-2 text-sm max-md:min-h-11"
+        />
+      </Row>
+      {outgrown(ticket) && (
+        <p className="text-sm font-semibold text-weld">
+          {setAgeAtDue(ticket)} days old when this is due, and children grow: measure again.
+        </p>
+      )}
       <Row label="Lengths from">
         <Segmented
           label="Lengths from"

@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { BodyFigure } from './BodyFigure.tsx';
 import { Conditions } from './Conditions.tsx';
+import { LastTime } from './LastTime.tsx';
 import { MeasureField } from './MeasureField.tsx';
 import { MeasureList } from './MeasureList.tsx';
 import { MeasureSays } from './MeasureSays.tsx';
@@ -54,7 +55,10 @@ export function MeasureAtTable({ measuring }: { readonly measuring: Measuring })
           ))}
         </div>
         <MeasureField measuring={measuring} unit={unit} />
-        <p className="mt-3 mb-4 text-walnut-2">
+        <div className="mt-2 min-h-9">
+          <LastTime measuring={measuring} unit={unit} />
+        </div>
+        <p className="mt-1 mb-4 text-walnut-2">
           {range ? `Usually ${inUnit(range[0])} to ${inUnit(range[1])} ${unit}. ` : ''}
           Write it any way: {unit === 'in' ? '37 1/2, 37½, 95 cm' : '95.5, 95,5, 37 1/2 in'}.
         </p>
@@ -77,7 +81,7 @@ export function MeasureAtTable({ measuring }: { readonly measuring: Measuring })
         <div className="min-h-0 grow rounded-soft border border-linen-2 bg-linen-1 p-4">
           <BodyFigure measure={current} taller={ticket.client.kind === 'adult'} />
         </div>
-        <Conditions measures={measures} onChange={(change) => void entry.saveConditions(change)} />
+        <Conditions ticket={ticket} onChange={(change) => void entry.saveConditions(change)} />
       </div>
     </div>
   );

@@ -7,6 +7,7 @@ import { useTicketContext } from '../ticket/ticket-context.ts';
 import { BodyFigure } from './BodyFigure.tsx';
 import { Conditions } from './Conditions.tsx';
 import { Keypad } from './Keypad.tsx';
+import { LastTime } from './LastTime.tsx';
 import { MeasureField } from './MeasureField.tsx';
 import { MeasureList } from './MeasureList.tsx';
 import { MeasureSays } from './MeasureSays.tsx';
@@ -44,6 +45,7 @@ export function MeasureInHand({ measuring }: { readonly measuring: Measuring }) 
             <BodyFigure measure={current} taller={ticket.client.kind === 'adult'} />
           </div>
         </div>
+        <LastTime measuring={measuring} unit={unit} />
         <div className="mt-2">
           <MeasureSays measuring={measuring} unit={unit} />
         </div>
@@ -86,7 +88,7 @@ export function MeasureInHand({ measuring }: { readonly measuring: Measuring }) 
           }}
         />
         <div className="mt-3">
-          <Conditions measures={measures} onChange={(change) => void entry.saveConditions(change)} />
+          <Conditions ticket={ticket} onChange={(change) => void entry.saveConditions(change)} />
         </div>
       </Dialog>
     </form>

@@ -1,7 +1,31 @@
+import type { Finding } from '@ample-bolt/core/checks/finding';
+import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { Notice } from '../../ui/Notice.tsx';
 import type { Measuring } from './use-measuring.ts';
+
+interface MeantButtonProps {
+  readonly finding: Finding;
+  readonly measuring: Measuring;
+  readonly unit: Unit;
+}
+
+/** Writes what was meant over a slip of the pen. */
+function MeantButton({ finding: { remedy }, measuring, unit }: MeantButtonProps) {
+  if (remedy?.kind !== 'set-measure') return null;
+  const { measure, mm } = remedy;
+  const text = formatNumber(mm, unit, { denominator: 8, decimals: 1 });
+  return (
+    <button
+      type="button"
+      className="min-h-8 shrink-0 rounded-soft border border-current bg-white px-3 text-sm font-semibold text-walnut max-md:min-h-11"
+      onClick={() => measuring.entry.type(measure, text)}
+    >
+      {formatNumber(mm, unit, { denominator: 8, decimals: 1, style: 'typeset' })}
+    </button>
+  );
+}
 
 /** What is wrong with the measure in hand, or looks odd, or could not be stored. */
 export function MeasureSays({ measuring, unit }: { readonly measuring: Measuring; readonly unit: Unit }) {
@@ -13,7 +37,11 @@ export function MeasureSays({ measuring, unit }: { readonly measuring: Measuring
         findings.map((finding) => {
           const { message, remedy } = findingWords(finding, unit);
           return (
-            <Notice key={message} tone={finding.severity}>
+            <Notice
+              key={message}
+              tone={finding.severity}
+              action={<MeantButton finding={finding} measuring={measuring} unit={unit} />}
+            >
               <p className="font-semibold">{message}</p>
               <p className="text-sm text-walnut-2">{remedy}</p>
             </Notice>

@@ -7,6 +7,11 @@ import { useState } from 'react';
 import type { TicketActions } from '../../api/tickets.ts';
 import { useKeptLengths } from '../../ui/use-kept-lengths.ts';
 
+/** How and when a set was taken, as far as it changes. */
+export type ConditionChange = Partial<Pick<MeasureSet, 'from' | 'startLine' | 'observations'>> & {
+  readonly takenOn?: string;
+};
+
 export interface MeasureEntry {
   /** What stands in the field of a measure: typed and not stored, or the stored value in the ticket's unit. */
   readonly textOf: (id: MeasureId) => string;
@@ -17,9 +22,7 @@ export interface MeasureEntry {
   readonly faultOf: (id: MeasureId) => string | undefined;
   /** Sends everything readable; resolves when stored, or leaves it kept here with the failure shown. */
   readonly save: () => Promise<void>;
-  readonly saveConditions: (
-    conditions: Partial<Pick<MeasureSet, 'from' | 'startLine' | 'observations'>>,
-  ) => Promise<void>;
+  readonly saveConditions: (conditions: ConditionChange) => Promise<void>;
   readonly failure: string | undefined;
   readonly unsaved: boolean;
 }
@@ -38,7 +41,7 @@ export function useMeasureEntry(
   const values: MeasureValues = { ...valuesOf(measures.values) };
   const overlay = Object.fromEntries(typedIds.flatMap((id) => { const mm = read(id); return mm?.ok ? [[id, mm.value]] : []; })); // prettier-ignore
 
-  const send = async (conditions: Partial<Pick<MeasureSet, 'from' | 'startLine' | 'observations'>>) => {
+  const send = async (conditions: ConditionChange) => {
     const { from, startLine, observations } = measures;
     const ready = typedIds.filter((id) => kept[id]?.trim() === '' || read(id)?.ok);
     const typed: Record<string, string> = Object.fromEntries(

@@ -23,10 +23,10 @@ export function PeoplePage() {
           <Card
             key={client.id}
             title={
-              <span className="text-base text-walnut">
+              <Link to={paths.person(client.id)} className="text-base text-walnut hover:underline">
                 {client.name}
                 {client.kind === 'child' ? ', child' : ''}
-              </span>
+              </Link>
             }
           >
             <ul className="px-5 py-2">

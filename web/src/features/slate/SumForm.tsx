@@ -13,7 +13,7 @@ interface SumFormProps {
 /** What stands in a field that is left empty. */
 function usualText(arg: SumArgument, unit: Unit): string {
   if (arg.kind === 'word') return arg.usual;
-  if (arg.usual === undefined) return arg.optional ? 'may be left out' : '';
+  if (arg.usual === undefined) return arg.optional ? 'optional' : '';
   return arg.kind === 'length'
     ? formatNumber(arg.usual, unit, { denominator: 16, decimals: 2, style: 'typeset' })
     : String(arg.usual);

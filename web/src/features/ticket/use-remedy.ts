@@ -16,6 +16,7 @@ export function useRemedy(): (remedy: Remedy) => RemedyAction {
   return (remedy) => {
     switch (remedy.kind) {
       case 'measure-again':
+      case 'set-measure':
         return { verb: 'Measure', act: () => goTo('measure') };
       case 'add-cloth':
         return { verb: 'Add', act: () => goTo('lay') };

@@ -1,0 +1,75 @@
+import { finding, type Finding } from '../checks/finding.ts';
+import { inches } from '../units/length.ts';
+import { measureOf, type MeasureId } from './catalogue.ts';
+import type { MeasureValues } from './measure-set.ts';
+
+/** The set that was taken before this one, and how many days lie between. */
+export interface LastSet {
+  readonly values: MeasureValues;
+  readonly daysAgo: number;
+}
+
+/** A round seldom changes by more than 2 in within a quarter of a year. Common practice. */
+const MOST_CHANGE = inches(2);
+const SOON = 90;
+/** Two inches typed are two inches, whatever the sum of their millimetres; mm. */
+const ROUNDING = 0.01;
+
+/** A slip is looked for only where the figure lies further off than a body goes in a season, mm. */
+const FAR_OFF = inches(3);
+/** A mended slip must come this near to the last set: an inch, or a twentieth of it. */
+const nearTo = (mm: number, last: number): boolean => Math.abs(mm - last) <= Math.max(inches(1), last / 20);
+
+/** Whole inches with their two digits the other way round, the fraction kept: 63 ½ for 36 ½. */
+function swapped(mm: number, unitMm: number): number | undefined {
+  const count = mm / unitMm;
+  const whole = Math.floor(count);
+  if (whole < 10 || whole > 99) return undefined;
+  return (Number([...String(whole)].reverse().join('')) + count - whole) * unitMm;
+}
+
+/** What was meant by a figure that looks like a slip of the pen, from the last set's; mm. */
+function meant(mm: number, last: number): { readonly slip: Slip; readonly mm: number } | undefined {
+  const guesses: (readonly [Slip, number | undefined])[] = [
+    ['cm-as-inches', mm / 2.54],
+    ['inches-as-cm', mm * 2.54],
+    ['ten-times', mm / 10],
+    ['tenth', mm * 10],
+    ['swapped-digits', swapped(mm, inches(1))],
+    ['swapped-digits', swapped(mm, 10)],
+  ];
+  for (const [slip, guess] of guesses)
+    if (guess !== undefined && nearTo(guess, last)) return { slip, mm: guess };
+  return undefined;
+}
+
+/** How a pen slips: the unit, a decimal place, two digits the wrong way round. */
+export type Slip = 'cm-as-inches' | 'inches-as-cm' | 'ten-times' | 'tenth' | 'swapped-digits';
+
+function againstLast(id: MeasureId, mm: number, last: number, daysAgo: number): Finding | undefined {
+  const change = Math.abs(mm - last);
+  const guess = change > FAR_OFF ? meant(mm, last) : undefined;
+  if (guess)
+    return finding(
+      'measure-slip',
+      { measure: id, subject: guess.slip },
+      { found: mm, expected: guess.mm, remedy: { kind: 'set-measure', measure: id, mm: guess.mm } },
+    );
+  if (measureOf(id).kind !== 'round' || change <= MOST_CHANGE + ROUNDING || daysAgo > SOON) return undefined;
+  return finding(
+    'measure-changed',
+    { measure: id },
+    { found: mm, expected: last, remedy: { kind: 'measure-again', measure: id } },
+  );
+}
+
+/** What is odd in a set beside the last one of the same person: slips of the pen, and rounds that changed too fast. */
+export const checkAgainstLast = (values: MeasureValues, last: LastSet | undefined): Finding[] =>
+  last === undefined
+    ? []
+    : (Object.keys(values) as MeasureId[]).flatMap((id) => {
+        const [mm, before] = [values[id], last.values[id]];
+        const found =
+          mm === undefined || before === undefined ? undefined : againstLast(id, mm, before, last.daysAgo);
+        return found ? [found] : [];
+      });

@@ -1,0 +1,35 @@
+import { describe, expect, test } from '@jest/globals';
+import { usualObservations } from '../measures/measure-set.ts';
+import { sampleTicket } from '../testing/sample-ticket.ts';
+import { lastSetBefore, type ClientSet } from './client-set.ts';
+
+const set = (ticketNumber: number, takenOn: string): ClientSet => ({
+  ticketId: `t${ticketNumber}`,
+  ticketNumber,
+  title: '',
+  takenOn,
+  unit: 'in',
+  from: 'neckSide',
+  observations: usualObservations,
+  values: {},
+});
+const ticket = (number: number, takenOn: string | null) =>
+  sampleTicket({ id: `t${number}`, number, measures: { ...sampleTicket().measures, takenOn } });
+
+describe('the last set', () => {
+  const sets = [set(1, '2026-01-10'), set(4, '2026-06-01'), set(6, '2026-06-01'), set(7, '2026-11-25')];
+  const lastOf = (number: number, takenOn: string | null) =>
+    lastSetBefore(sets, ticket(number, takenOn))?.ticketNumber;
+
+  test('is the newest that was taken before, never the ticket’s own or a later one', () => {
+    expect(lastOf(7, '2026-11-25')).toBe(6);
+    expect(lastOf(4, '2026-06-01')).toBe(1);
+    expect(lastOf(6, '2026-06-01')).toBe(4);
+    expect(lastOf(1, '2026-01-10')).toBeUndefined();
+  });
+
+  test('for a set that is not begun it is the newest there is', () => {
+    expect(lastOf(9, null)).toBe(7);
+    expect(lastSetBefore([], ticket(9, null))).toBeUndefined();
+  });
+});

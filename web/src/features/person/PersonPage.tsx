@@ -1,0 +1,104 @@
+import type { ClientSet } from '@ample-bolt/core/shop/client-set';
+import type { Unit } from '@ample-bolt/core/units/length';
+import { lazy, Suspense } from 'react';
+import { Link, useParams } from 'react-router';
+import { useClients, useClientSets } from '../../api/clients.ts';
+import { useTickets } from '../../api/tickets.ts';
+import { paths } from '../../app/paths.ts';
+import { Card } from '../../ui/Card.tsx';
+import { dayText } from '../../ui/day.ts';
+import { Segmented } from '../../ui/Segmented.tsx';
+import { useHotkeys } from '../../ui/use-hotkeys.ts';
+import { useKept } from '../../ui/use-kept.ts';
+import { Failed, Waiting } from '../../ui/Waiting.tsx';
+import { nextStep } from '../ticket/next-step.ts';
+import { SetTable } from './SetTable.tsx';
+
+/** The chart comes after the figures, which are what one looks for. */
+const RoundsChart = lazy(() => import('./RoundsChart.tsx'));
+
+/** One client: the tickets, and the measures as they were taken, set beside set. */
+export function PersonPage() {
+  const { id = '' } = useParams();
+  const { data: clients, error, mutate } = useClients();
+  const { data: sets, error: setsError, mutate: again } = useClientSets(id);
+  const [unit = 'in', keepUnit] = useKept<Unit>('people-unit');
+  useHotkeys({
+    u: { does: 'inches or centimetres', act: () => keepUnit(() => (unit === 'in' ? 'cm' : 'in')) },
+  });
+  const client = clients?.find((each) => each.id === id);
+  if (error && !clients) return <Failed error={error} again={() => void mutate()} />;
+  if (setsError && !sets) return <Failed error={setsError} again={() => void again()} />;
+  if (!clients || !sets) return <Waiting what="the measures" />;
+  if (!client) return <Failed error={new Error('There is no such client.')} again={() => void mutate()} />;
+  return (
+    <main className="flex flex-col gap-4 p-6 max-md:p-4">
+      <header className="flex flex-wrap items-center gap-4">
+        <Link to={paths.people} className="font-semibold text-indigo hover:underline">
+          People
+        </Link>
+        <h1 className="grow text-3xl">
+          {client.name}
+          {client.kind === 'child' ? ', child' : ''}
+        </h1>
+        <Segmented
+          label="Lengths in"
+          value={unit}
+          onChange={(next) => keepUnit(() => next)}
+          options={[
+            { value: 'in', word: 'inches' },
+            { value: 'cm', word: 'centimetres' },
+          ]}
+        />
+      </header>
+      <Tickets clientId={client.id} />
+      <History sets={sets} unit={unit} />
+    </main>
+  );
+}
+
+function Tickets({ clientId }: { readonly clientId: string }) {
+  const { data: tickets = [] } = useTickets();
+  const own = tickets.filter(({ client }) => client.id === clientId);
+  return (
+    <ul className="flex flex-wrap gap-2">
+      {own.map((ticket) => {
+        const step = nextStep(ticket.progress);
+        return (
+          <li key={ticket.id}>
+            <Link
+              to={paths.station(ticket.id, step.station)}
+              className="flex min-h-11 items-center gap-3 rounded-soft border border-linen-3 bg-white px-4 hover:bg-linen-1"
+            >
+              <strong className="font-head">{ticket.number}</strong>
+              <span>{ticket.title}</span>
+              <span className="text-sm text-walnut-2">
+                {step.words}, due {dayText(ticket.dueOn)}
+              </span>
+            </Link>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+function History({ sets, unit }: { readonly sets: readonly ClientSet[]; readonly unit: Unit }) {
+  if (sets.length === 0)
+    return <p className="text-lg text-walnut-2">Nothing was measured yet. The tape comes with a ticket.</p>;
+  const oldestFirst = [...sets].reverse();
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] items-start gap-5 max-lg:grid-cols-1">
+      <Card title={sets.length === 1 ? 'One set of measures' : `${sets.length} sets of measures`}>
+        <SetTable sets={oldestFirst} unit={unit} />
+      </Card>
+      {sets.length > 1 && (
+        <Card title="Rounds over time">
+          <Suspense fallback={<div className="h-80" />}>
+            <RoundsChart sets={oldestFirst} unit={unit} />
+          </Suspense>
+        </Card>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,1 @@
+export { PersonPage as Component } from './PersonPage.tsx';
