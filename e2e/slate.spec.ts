@@ -54,7 +54,7 @@ test('every sum opens, asks for what it needs, and reads in centimetres', async 
   }
   await slate.getByRole('searchbox', { name: 'Find a sum' }).fill('shrink');
   await slate.getByRole('button', { name: 'Buy', exact: true }).click();
-  await slate.getByRole('radio', { name: 'cm' }).click();
+  await slate.getByRole('radio', { name: 'centimetres' }).click();
   await slate.getByRole('textbox', { name: 'length', exact: true }).fill('230');
   await slate.getByRole('radio', { name: 'm', exact: true }).click();
   await expect(slate.getByRole('region', { name: 'What it comes to' })).toContainText('2.3 m');

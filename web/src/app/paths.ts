@@ -13,6 +13,7 @@ export const paths = {
   versions: (ticketId: string): string => `/tickets/${ticketId}/versions`,
   ticketRules: (ticketId: string): string => `/tickets/${ticketId}/rules`,
   marksPdf: (ticketId: string): string => `/api/tickets/${ticketId}/marks.pdf`,
+  measuresPdf: (ticketId: string): string => `/api/tickets/${ticketId}/measures.pdf`,
   figuresPdf: (ticketId: string, unit: Unit): string => `/api/tickets/${ticketId}/figures.pdf?unit=${unit}`,
   orderFile: (ticketId: string): string => `/api/tickets/${ticketId}/order.json`,
 };

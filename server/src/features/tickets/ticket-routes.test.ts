@@ -125,6 +125,8 @@ describe('tickets over HTTP', () => {
     expect([pdf.status, pdf.type]).toEqual([200, 'application/pdf']);
     const sheet = await app.agent.get(`/api/tickets/${ticket.id}/figures.pdf?unit=cm`).buffer(true);
     expect([sheet.status, sheet.type]).toEqual([200, 'application/pdf']);
+    const tape = await app.agent.get(`/api/tickets/${ticket.id}/measures.pdf`).buffer(true);
+    expect([tape.status, tape.type]).toEqual([200, 'application/pdf']);
   });
 
   test('a lay is stored only when it proves on today’s pieces and cloth', async () => {

@@ -1,6 +1,7 @@
 import { draftJson } from '@ample-bolt/core/formats/draft-json';
 import { orderFileOf } from '@ample-bolt/core/formats/order/write-order';
 import { figuresPdf } from '@ample-bolt/core/formats/pdf/figures-pdf';
+import { measuresPdf } from '@ample-bolt/core/formats/pdf/measures-pdf';
 import { marksPdf } from '@ample-bolt/core/formats/pdf/marks-pdf';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { Router, type Request } from 'express';
@@ -92,6 +93,14 @@ function paperRoutes(router: Router): void {
     const draft = await service.draftToCut(ticket);
     const bytes = await marksPdf({ ticket, draft, marks: service.marksOf(ticket, draft, ticket.lays) });
     response.type('pdf').set('Content-Disposition', inline(ticket.number, 'marks')).send(Buffer.from(bytes));
+  });
+  router.get('/:id/measures.pdf', async (request, response) => {
+    const ticket = await service.ticketById(idOf(request));
+    const bytes = await measuresPdf(ticket);
+    response
+      .type('pdf')
+      .set('Content-Disposition', inline(ticket.number, 'measures'))
+      .send(Buffer.from(bytes));
   });
   router.get('/:id/figures.pdf', async (request, response) => {
     const ticket = await service.ticketById(idOf(request));

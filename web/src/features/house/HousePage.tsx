@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useHouseRules } from '../../api/house.ts';
 import { Card } from '../../ui/Card.tsx';
 import { SearchField } from '../../ui/SearchField.tsx';
-import { Segmented } from '../../ui/Segmented.tsx';
+import { UnitSwitch } from '../../ui/UnitSwitch.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useKept } from '../../ui/use-kept.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
@@ -32,15 +32,7 @@ export function HousePage() {
             A ticket keeps the rules it was opened with; its own page shows what today’s would change.
           </p>
         </div>
-        <Segmented
-          label="Lengths in"
-          value={unit}
-          onChange={(next) => keepUnit(() => next)}
-          options={[
-            { value: 'in', word: 'inches' },
-            { value: 'cm', word: 'centimetres' },
-          ]}
-        />
+        <UnitSwitch unit={unit} onChange={(next) => keepUnit(() => next)} />
         <SearchField label="Find a rule" value={sought} onChange={setSought} />
       </header>
       {error && !today && <Failed error={error} again={again} />}

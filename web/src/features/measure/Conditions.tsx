@@ -1,6 +1,8 @@
 import { outgrown, setAgeAtDue } from '@ample-bolt/core/shop/set-age';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { paths } from '../../app/paths.ts';
 import { Segmented } from '../../ui/Segmented.tsx';
 import type { ConditionChange } from './use-measure-entry.ts';
 
@@ -14,6 +16,15 @@ export function Conditions({ ticket, onChange }: ConditionsProps) {
   const { measures } = ticket;
   return (
     <div className="flex flex-col gap-1.5 rounded-soft border border-linen-2 bg-white p-3">
+      <a
+        href={paths.measuresPdf(ticket.id)}
+        target="_blank"
+        rel="noreferrer"
+        className="flex min-h-8 items-center gap-2 text-[13px] font-semibold text-indigo hover:underline max-md:min-h-11"
+      >
+        <Printer size={16} aria-hidden />
+        Sheet to measure with, on paper
+      </a>
       <Row label="Taken on">
         <input
           type="date"

@@ -7,7 +7,7 @@ import { useTickets } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { Card } from '../../ui/Card.tsx';
 import { dayText } from '../../ui/day.ts';
-import { Segmented } from '../../ui/Segmented.tsx';
+import { UnitSwitch } from '../../ui/UnitSwitch.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useKept } from '../../ui/use-kept.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
@@ -41,15 +41,7 @@ export function PersonPage() {
           {client.name}
           {client.kind === 'child' ? ', child' : ''}
         </h1>
-        <Segmented
-          label="Lengths in"
-          value={unit}
-          onChange={(next) => keepUnit(() => next)}
-          options={[
-            { value: 'in', word: 'inches' },
-            { value: 'cm', word: 'centimetres' },
-          ]}
-        />
+        <UnitSwitch unit={unit} onChange={(next) => keepUnit(() => next)} />
       </header>
       <Tickets clientId={client.id} />
       <History sets={sets} unit={unit} />

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { SearchField } from '../../ui/SearchField.tsx';
-import { Segmented } from '../../ui/Segmented.tsx';
+import { UnitSwitch } from '../../ui/UnitSwitch.tsx';
 import { useKept } from '../../ui/use-kept.ts';
 import { SumForm } from './SumForm.tsx';
 import { SumResult } from './SumResult.tsx';
@@ -76,15 +76,7 @@ function OneSum({ name, unit, onUnit }: OneSumProps) {
           <h3 className="font-head text-xl font-semibold">{quickSum.title}</h3>
           <p className="text-walnut-2">{quickSum.summary}</p>
         </div>
-        <Segmented
-          label="Lengths in"
-          value={unit}
-          onChange={onUnit}
-          options={[
-            { value: 'in', word: 'in' },
-            { value: 'cm', word: 'cm' },
-          ]}
-        />
+        <UnitSwitch unit={unit} onChange={onUnit} />
       </div>
       <div>
         <SumForm quickSum={quickSum} entry={entry} unit={unit} />

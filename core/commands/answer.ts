@@ -1,0 +1,92 @@
+import { readFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import type { Finding } from '../src/checks/finding.ts';
+import { draftOrder } from '../src/drafting/draft-order.ts';
+import type { Draft } from '../src/drafting/draft.ts';
+import { findingJson } from '../src/formats/draft-json.ts';
+import type { InputFault } from '../src/formats/input-fault.ts';
+import type { Order } from '../src/formats/order/order.ts';
+import { readOrderText } from '../src/formats/order/read-order.ts';
+
+export const USAGE = `bolt measures | draft ORDER.json [--out F.svg] | check ORDER.json | chalk ORDER.json
+bolt sum NAME key=value … [--unit in|cm]
+bolt lay ORDER.json [--fold auto|open|half|width] [--seconds N | --work N] [--seed N] [--out F.svg] [--prove LAY.json]
+Add --json for one JSON document on standard output.`;
+
+/** Bad input ends the run with exit code 2; everything else that throws is a fault of the program. */
+export class BadInput extends Error {
+  readonly fault: Omit<InputFault, 'code'> & { code: string };
+  constructor(code: string, field: string, message: string) {
+    super(message);
+    this.fault = { code, field, message };
+  }
+}
+
+export const options = {
+  json: { type: 'boolean', default: false },
+  out: { type: 'string' },
+  fold: { type: 'string', default: 'auto' },
+  seconds: { type: 'string' },
+  work: { type: 'string' },
+  seed: { type: 'string', default: '1' },
+  prove: { type: 'string' },
+  unit: { type: 'string', default: 'in' },
+} as const;
+
+export type Flags = ReturnType<typeof readFlags>;
+
+export function readFlags(args: string[]) {
+  try {
+    return parseArgs({ args, options, allowPositionals: true });
+  } catch (error) {
+    throw new BadInput(
+      'wrong-usage',
+      '',
+      `${error instanceof Error ? error.message : 'wrong usage'}\n${USAGE}`,
+    );
+  }
+}
+
+/** What a command gives: a document, the same for people, and whether a stop was found. */
+export interface Answer {
+  readonly json: unknown;
+  readonly text: string;
+  readonly stopped: boolean;
+}
+
+export function readFile(path: string | undefined, field: string): string {
+  if (path === undefined) throw new BadInput('wrong-usage', field, `a file is missing\n${USAGE}`);
+  try {
+    return readFileSync(path, 'utf8');
+  } catch {
+    throw new BadInput('no-file', field, `${path} cannot be read.`);
+  }
+}
+
+export function orderFrom(path: string | undefined): Order {
+  const order = readOrderText(readFile(path, 'file'));
+  if (!order.ok) throw new BadInput(order.fault.code, order.fault.field, order.fault.message);
+  return order.value;
+}
+
+/** The draft of an order; a figure set by hand that it has not is bad input. */
+export function draftFrom(order: Order): Draft {
+  const draft = draftOrder(order);
+  const unknown = draft.findings.find(({ code }) => code === 'figure-unknown')?.where.figure;
+  if (unknown !== undefined)
+    throw new BadInput(
+      'unknown-figure',
+      `garments.0.figures.${unknown}`,
+      `This draft has no figure ${unknown}; \`bolt draft\` lists them.`,
+    );
+  return draft;
+}
+
+export const hasStop = (findings: readonly Finding[]): boolean =>
+  findings.some(({ severity }) => severity === 'stop');
+
+export const findingLines = (findings: readonly Finding[], order: Order): string[] =>
+  findings.map((each) => {
+    const { severity, message, remedy } = findingJson(each, order.unit);
+    return `${severity}: ${message} ${remedy}`.trim();
+  });

@@ -1,0 +1,87 @@
+import { writeFileSync } from 'node:fs';
+import { chalkAll } from '../src/chalk/chalk-piece.ts';
+import type { Draft } from '../src/drafting/draft.ts';
+import { checkJson, draftJson, pairOf, tidy } from '../src/formats/draft-json.ts';
+import type { Order } from '../src/formats/order/order.ts';
+import { draftSvg } from '../src/formats/svg.ts';
+import { measureIds, measureOf } from '../src/measures/catalogue.ts';
+import { formatLength } from '../src/units/format-length.ts';
+import { markLine } from '../src/words/mark-words.ts';
+import { cutName, pieceName } from '../src/words/names.ts';
+import { renderWorking } from '../src/workings/render-working.ts';
+import { orderFrom, draftFrom, hasStop, findingLines } from './answer.ts';
+import type { Answer, Flags } from './answer.ts';
+
+export function measuresCommand(): Answer {
+  const json = measureIds.map((id) => ({ id, ...measureOf(id), standard: measureOf(id).standard ?? null }));
+  return {
+    json,
+    text: json.map(({ id, names, steps }) => `${id}  ${names.join(', ')}. ${steps.join(' ')}`).join('\n'),
+    stopped: false,
+  };
+}
+
+function figuresText({ pieces, figures }: Draft, order: Order): string {
+  return pieces
+    .map(({ piece }) => {
+      const own = figures.filter(({ id }) => id.startsWith(`${piece.id}/`));
+      const lines = own.map(
+        ({ label, mm, working }) =>
+          `  ${label.padEnd(34)}${formatLength(mm, order.unit).padStart(10)}   ${renderWorking(working, order.unit)}`,
+      );
+      return [`${pieceName(piece.id)}, ${cutName(piece.cut.layers, piece.cut.copies)}`, ...lines].join('\n');
+    })
+    .join('\n\n');
+}
+
+function checkText(draft: Draft, order: Order): string {
+  const length = (mm: number) => formatLength(mm, order.unit, { denominator: 16, decimals: 2 });
+  const rounds = draft.rounds.map(
+    ({ level, finished, ease }) => `${level}: finished ${length(finished)}, ease ${length(ease)}`,
+  );
+  const seams = draft.seams.map(
+    ({ id, lengthA, lengthB, ok }) =>
+      `${ok ? 'true ' : 'NOT TRUE'} ${id}: ${length(lengthA)} to ${length(lengthB)}`,
+  );
+  return [...rounds, ...seams, ...findingLines(draft.findings, order)].join('\n');
+}
+
+export function draftCommand({ positionals, values }: Flags): Answer {
+  const order = orderFrom(positionals[1]);
+  const draft = draftFrom(order);
+  if (values.out !== undefined) writeFileSync(values.out, draftSvg(draft));
+  return {
+    json: draftJson(draft, order.unit),
+    text: `${figuresText(draft, order)}\n\n${checkText(draft, order)}`,
+    stopped: hasStop(draft.findings),
+  };
+}
+
+export function checkCommand({ positionals }: Flags): Answer {
+  const order = orderFrom(positionals[1]);
+  const draft = draftFrom(order);
+  return {
+    json: checkJson(draft, order.unit),
+    text: checkText(draft, order),
+    stopped: hasStop(draft.findings),
+  };
+}
+
+export function chalkCommand({ positionals }: Flags): Answer {
+  const order = orderFrom(positionals[1]);
+  const draft = draftFrom(order);
+  const marks = chalkAll(draft.pieces, order.startLine);
+  const json = marks.map((mark) => ({
+    piece: mark.piece,
+    order: mark.order,
+    kind: mark.kind,
+    text: markLine(mark, order.unit),
+    down: 'down' in mark ? tidy(mark.down) : null,
+    out: 'out' in mark ? tidy(mark.out) : null,
+    points: mark.points.map(pairOf),
+  }));
+  const text = json
+    .map(({ piece, order: place, text: line }) => `${pieceName(piece)} ${place}. ${line}`)
+    .join('\n');
+  return { json: { marks: json }, text, stopped: hasStop(draft.findings) };
+}

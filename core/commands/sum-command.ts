@@ -1,0 +1,35 @@
+import { readSum } from '../src/slate/read-sum.ts';
+import { sumJson, unitOf } from '../src/slate/sum-json.ts';
+import { quantityWords } from '../src/words/quantity-words.ts';
+import { BadInput, hasStop } from './answer.ts';
+import type { Answer, Flags } from './answer.ts';
+
+/** key=value pairs, as written. */
+function pairsOf(texts: readonly string[]): { [key: string]: string } {
+  return Object.fromEntries(
+    texts.map((text) => {
+      const at = text.indexOf('=');
+      if (at < 1)
+        throw new BadInput('wrong-usage', text, `"${text}" is not key=value; write it as round=36.`);
+      return [text.slice(0, at), text.slice(at + 1)] as const;
+    }),
+  );
+}
+
+export function sumCommand({ positionals: [, name = '', ...written], values }: Flags): Answer {
+  const { unit } = values;
+  if (unit !== 'in' && unit !== 'cm')
+    throw new BadInput('wrong-usage', 'unit', `--unit ${unit}: lengths are in or cm.`);
+  const sum = readSum(name, pairsOf(written), unit);
+  if (!sum.ok) throw new BadInput(sum.fault.code, sum.fault.field, sum.fault.message);
+  const { lines, findings } = sum.value.quickSum.sum(sum.value.inputs);
+  const json = sumJson(sum.value);
+  const shown = lines.map(
+    ({ label, quantity }, index) =>
+      `${label.padEnd(34)}${quantityWords(quantity, unitOf(sum.value)).padStart(12)}   ${json.steps[index]?.slice(label.length + 2) ?? ''}`,
+  );
+  const said = json.findings.map(({ severity, message, remedy }) =>
+    `${severity}: ${message} ${remedy}`.trim(),
+  );
+  return { json, text: [...shown, ...said].join('\n'), stopped: hasStop(findings) };
+}
