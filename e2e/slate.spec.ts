@@ -38,6 +38,10 @@ test('a sum comes out as it is typed, and a habit that misses is told by how muc
   await expect(page.getByRole('heading', { name: 'People' })).toBeVisible();
   await page.keyboard.press('s');
   await expect(slate.getByLabel('seam round')).toHaveValue('28');
+  // Switched to centimetres it is the same seam; what is no length stays as it is.
+  await slate.getByRole('radio', { name: 'centimetres' }).click();
+  await expect(slate.getByLabel('seam round')).toHaveValue('71.12');
+  await expect(slate.getByLabel('habit: round ÷')).toHaveValue('8');
   await slate.getByRole('button', { name: 'Wipe this one' }).click();
   await expect(slate.getByLabel('seam round')).toHaveValue('');
 });

@@ -1,8 +1,10 @@
+import type { InputFault } from '@ample-bolt/core/formats/input-fault';
 import type { SumOutcome } from '@ample-bolt/core/slate/quick-sum';
 import { readSum, type ReadSum } from '@ample-bolt/core/slate/read-sum';
-import type { InputFault } from '@ample-bolt/core/formats/input-fault';
+import { sumNamed } from '@ample-bolt/core/slate/slate';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { useKept } from '../../ui/use-kept.ts';
+import { useKeptLengths } from '../../ui/use-kept-lengths.ts';
 
 type Typed = { readonly [id: string]: string };
 
@@ -17,15 +19,22 @@ export interface SumEntry {
   readonly fault: InputFault | undefined;
 }
 
-/** What is typed into one quick sum, kept until it is cleared: the slate is put away and taken up again. */
+/** What is typed into one quick sum, kept until it is cleared; lengths stay the same when the unit is switched. */
 export function useSumEntry(name: string, unit: Unit): SumEntry {
-  const [typed = {}, keep] = useKept<Typed>(`slate-${name}-${unit}`);
+  const lengths = useKeptLengths(`slate-${name}`, unit);
+  const [plain = {}, keepPlain] = useKept<Typed>(`slate-${name}-plain`);
+  const isLength = (id: string) => sumNamed(name)?.args.find((arg) => arg.id === id)?.kind === 'length';
+  const typed = { ...lengths.typed, ...plain };
   const written = Object.fromEntries(Object.entries(typed).filter(([, text]) => text.trim() !== ''));
   const sum = readSum(name, written, unit);
   return {
     typed,
-    type: (id, text) => keep((held) => ({ ...held, [id]: text })),
-    clear: () => keep(() => undefined),
+    type: (id, text) =>
+      isLength(id) ? lengths.type(id, text) : keepPlain((held) => ({ ...held, [id]: text })),
+    clear: () => {
+      lengths.forget(lengths.typed);
+      keepPlain(() => undefined);
+    },
     sum: sum.ok ? sum.value : undefined,
     outcome: sum.ok ? sum.value.quickSum.sum(sum.value.inputs) : undefined,
     fault: sum.ok ? undefined : sum.fault,
