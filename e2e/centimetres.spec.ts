@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { chooseMeasure, openTicket, readings, takeMeasures, ticketId } from './ticket.ts';
 
 test('a shop that measures in centimetres reads and buys in metres', async ({ page, request }) => {
-  test.setTimeout(90_000);
+  test.setTimeout(150_000);
   await openTicket(page, 'Ilse Marram', 'Metric dress', 'centimetres');
   // Inches are understood all the same, and come back in centimetres.
   await takeMeasures(
@@ -62,7 +62,7 @@ test('a choice typed and not yet agreed stays the same length when the unit is s
 });
 
 test('cloth in hand that is too short holds the plan until it is changed', async ({ page }) => {
-  test.setTimeout(90_000);
+  test.setTimeout(150_000);
   await openTicket(page, 'Ilse Marram', 'Short of cloth');
   await takeMeasures(page);
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Style/ }).click();

@@ -16,7 +16,7 @@ interface Stored {
 }
 
 test('fold to width is weighed against half fold and taken', async ({ page, request }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(180_000);
   const id = await ticketId(request, 'Ferry-day');
   const read = async () => (await (await request.get(`/api/tickets/${id}`)).json()) as Stored;
   await page.goto(`/tickets/${id}/lay`);

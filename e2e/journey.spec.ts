@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { openTicket, readings, takeMeasures } from './ticket.ts';
 
 test('from a new ticket to the last mark, with one slip on the way', async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(180_000);
   await openTicket(page, 'Hesper Vane', 'Procession gown');
 
   // A slip of the pen: refused at once by name, and not lost.
@@ -98,7 +98,7 @@ test('from a new ticket to the last mark, with one slip on the way', async ({ pa
 });
 
 test('a lay goes stale when the pieces change under it, and chalking waits', async ({ page }) => {
-  test.setTimeout(90_000);
+  test.setTimeout(150_000);
   await openTicket(page, 'Corwin Ashby', 'Dress that changes');
   await takeMeasures(page);
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Style/ }).click();

@@ -76,3 +76,31 @@ test('the slate opens over the chalk as well, and its keys do not chalk', async 
   await expect(slate).toBeHidden();
   await expect(page.getByText(mark ?? '', { exact: true })).toBeVisible();
 });
+
+test('a sum goes onto the open ticket with its working, and can be undone there', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Choir');
+  await page.goto(`/tickets/${id}/measure`);
+  await expect(page.getByRole('heading', { name: 'Choir dress, first fitting' })).toBeVisible();
+  await page.getByRole('button', { name: 'Slate' }).click();
+  const slate = page.getByRole('dialog', { name: 'Slate' });
+  await slate.getByRole('button', { name: 'Half length', exact: true }).click();
+  await slate.getByLabel('height').fill('66');
+  await slate.getByRole('button', { name: 'Onto ticket Nº 4' }).click();
+  await expect(slate.getByRole('button', { name: 'On ticket Nº 4' })).toBeDisabled();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('textbox', { name: 'Remarks' })).toHaveValue(
+    /half length: 16 1\/2 in \(height 66 ÷ 4 = 16 1\/2\)/,
+  );
+
+  // Remarks typed by hand are stored when the field is left, and undone like any other change.
+  await page.getByRole('textbox', { name: 'Remarks' }).fill('Leans to the left');
+  await page.getByRole('textbox', { name: 'Remarks' }).blur();
+  await expect(page.getByRole('button', { name: /^Undo: Remarks: .* → Leans to the left/ })).toBeEnabled();
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Remarks' })).toHaveValue('Leans to the left');
+  await page.getByRole('button', { name: /^Undo: Remarks/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Remarks' })).toHaveValue(/half length: 16 1\/2 in/);
+});

@@ -30,7 +30,7 @@ export type ContentChange =
     }
   | { readonly part: 'sign-off'; readonly id: string; readonly before?: string; readonly after?: string }
   | {
-      readonly part: 'title' | 'due' | 'unit' | 'cut' | 'agreed';
+      readonly part: 'title' | 'due' | 'unit' | 'remarks' | 'cut' | 'agreed';
       readonly before: string;
       readonly after: string;
     };
@@ -93,6 +93,7 @@ function plainChanges(before: TicketContent, after: TicketContent): ContentChang
     ['title', before.title, after.title],
     ['due', before.dueOn, after.dueOn],
     ['unit', before.unit, after.unit],
+    ['remarks', before.remarks, after.remarks],
     ['agreed', agreed(before), agreed(after)],
     ['cut', before.cut.join(', '), after.cut.join(', ')],
   ] as const;

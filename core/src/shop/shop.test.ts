@@ -59,6 +59,7 @@ describe('comparing two states of a ticket', () => {
   });
   const after = sampleTicket({
     title: 'Renamed',
+    remarks: `Half length\nhalf length: 16 1/2 in`,
     choices: { pegging: { mm: inches(0.5), typed: '1/2 in' } },
     measures: {
       ...sampleTicket().measures,
@@ -80,6 +81,7 @@ describe('comparing two states of a ticket', () => {
   test('every difference is said once, in the shop’s words', () => {
     expect(lines).toEqual([
       'Title: Sample → Renamed',
+      'Remarks: none → Half length',
       'Style: not agreed → agreed',
       'Pieces cut: none → Skirt front',
       'Bust: not taken → 36 in',
@@ -98,7 +100,7 @@ describe('comparing two states of a ticket', () => {
   test('the same content has no difference, and chalking is none', () => {
     expect(compareContents(after, { ...after, chalked: { 'skirt-front': 4 }, marksInAll: 90 })).toEqual([]);
     expect(stepWords(compareContents(before, after), 'fitted-dress', 'in')).toMatch(
-      /^Title: .* and 12 more$/,
+      /^Title: .* and 13 more$/,
     );
     expect(compareContents(after, before)).toHaveLength(lines.length);
   });

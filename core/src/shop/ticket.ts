@@ -45,6 +45,8 @@ export interface TicketContent {
   /** A calendar day, yyyy-mm-dd. */
   readonly dueOn: string;
   readonly unit: Unit;
+  /** What no field asks for: how she stands, what was promised, a sum from the slate. */
+  readonly remarks: string;
   readonly measures: MeasureSet;
   /** Null until the style was agreed with the client. */
   readonly choices: EnteredById | null;

@@ -9,6 +9,7 @@ export const sampleTicket = (change: Partial<Ticket> = {}): Ticket => ({
   client: { id: '00000000-0000-4000-8000-000000000002', name: 'Nobody', kind: 'adult' },
   dueOn: '2026-12-24',
   unit: 'in',
+  remarks: '',
   styleId: 'fitted-dress',
   measures: {
     from: 'neckSide',

@@ -20,6 +20,7 @@ const plainNames = {
   title: 'Title',
   due: 'Due',
   unit: 'Unit',
+  remarks: 'Remarks',
   agreed: 'Style',
 } as const;
 
@@ -102,11 +103,12 @@ export function changeWords(change: ContentChange, styleId: string, unit: Unit):
     case 'title':
     case 'due':
     case 'unit':
+    case 'remarks':
     case 'agreed':
       return {
         what: plainNames[change.part],
-        before: change.before || 'none',
-        after: change.after || 'none',
+        before: brief(change.before),
+        after: brief(change.after),
       };
   }
 }
@@ -114,6 +116,15 @@ export function changeWords(change: ContentChange, styleId: string, unit: Unit):
 /** A cloth's text starts with its name. */
 const clothName = (text: string | undefined): string =>
   text?.split(', ')[0] || (text === undefined ? 'none' : 'unnamed');
+/** Letters of a longer text that are enough to know it by. */
+const BRIEF = 48;
+
+/** A text as far as its first line goes, and no further than can be taken in at a glance. */
+function brief(text: string): string {
+  const [line = ''] = text.trim().split('\n');
+  return (line.length > BRIEF ? `${line.slice(0, BRIEF).trimEnd()}…` : line) || 'none';
+}
+
 const piecesWords = (text: string): string => (text ? text.split(', ').map(pieceName).join(', ') : 'none');
 
 /** A lay's text starts with its fold. */

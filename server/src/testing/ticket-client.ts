@@ -63,6 +63,10 @@ export function ticketClient(app: TestApp) {
       .send({ version: on.version, ...body });
     return { status: response.status, type: response.type, body: response.body as Ticket & ProblemBody };
   };
+  const edit = async (on: Pick<Ticket, 'id' | 'version'>, body: object) => {
+    const response = await app.agent.patch(`/api/tickets/${on.id}`).send({ version: on.version, ...body });
+    return { status: response.status, body: response.body as Ticket & ProblemBody };
+  };
   const measured = async () => {
     const opened = (await open()).body;
     const taken = (await put(opened, 'measures', measures)).body;
@@ -71,5 +75,5 @@ export function ticketClient(app: TestApp) {
   };
   const get = async (id: string): Promise<Ticket> =>
     (await app.agent.get(`/api/tickets/${id}`)).body as Ticket;
-  return { open, put, measured, get };
+  return { open, put, edit, measured, get };
 }

@@ -29,7 +29,9 @@ export interface TicketSummary extends Pick<
 }
 
 export const useTickets = () => useSWR<TicketSummary[], Error>(LIST);
-export const useTicket = (id: string) => useSWR<Ticket, Error>(keyOf(id));
+/** A ticket; none is fetched while no id is known. */
+export const useTicket = (id: string | undefined) =>
+  useSWR<Ticket, Error>(id === undefined ? null : keyOf(id));
 
 /** One step of a ticket's history. */
 export interface TicketStep {
@@ -70,7 +72,7 @@ export interface TicketChanges {
 export interface TicketActions {
   /** Resolves to the ticket as stored. A stale write leaves the newer ticket on screen and throws. */
   readonly put: <K extends keyof TicketChanges>(part: K, change: TicketChanges[K]) => Promise<Ticket>;
-  readonly edit: (change: Partial<Pick<Ticket, 'title' | 'dueOn' | 'unit'>>) => Promise<Ticket>;
+  readonly edit: (change: Partial<Pick<Ticket, 'title' | 'dueOn' | 'unit' | 'remarks'>>) => Promise<Ticket>;
 }
 
 /**

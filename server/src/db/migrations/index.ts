@@ -2,10 +2,12 @@ import type { Migration } from '../migrate.ts';
 import { up as clientsAndTickets } from './0001-clients-and-tickets.ts';
 import { up as laysHistoryHouse } from './0002-lays-history-house.ts';
 import { up as dayOfMeasuring } from './0003-day-of-measuring.ts';
+import { up as remarks } from './0004-remarks.ts';
 
 /** In order; a migration that has run anywhere is never edited. */
 export const migrations: readonly { readonly name: string; readonly up: Migration }[] = [
   { name: '0001-clients-and-tickets', up: clientsAndTickets },
   { name: '0002-lays-history-house', up: laysHistoryHouse },
   { name: '0003-day-of-measuring', up: dayOfMeasuring },
+  { name: '0004-remarks', up: remarks },
 ];

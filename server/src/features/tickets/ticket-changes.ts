@@ -21,6 +21,7 @@ export const contentOf = (ticket: Ticket): TicketContent => ({
   title: ticket.title,
   dueOn: ticket.dueOn,
   unit: ticket.unit,
+  remarks: ticket.remarks,
   measures: ticket.measures,
   choices: ticket.choices,
   rules: ticket.rules,

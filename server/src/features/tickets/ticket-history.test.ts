@@ -34,6 +34,19 @@ describe('the history of a ticket', () => {
     expect(again.measures.values['waist']?.typed).toBe('29 in');
   });
 
+  test('remarks are kept, said in the history, and undone', async () => {
+    const opened = (await client.open()).body;
+    expect(opened.remarks).toBe('');
+    const { body: said } = await client.edit(opened, { remarks: 'Leans to the left' });
+    expect([said.remarks, said.history.undo]).toEqual([
+      'Leans to the left',
+      'Remarks: none → Leans to the left',
+    ]);
+    expect((await goTo(said, 0)).body.remarks).toBe('');
+    const long = await client.edit(said, { remarks: 'x'.repeat(4001) });
+    expect([long.status, long.body.field]).toEqual([422, 'remarks']);
+  });
+
   test('a new change after an undo forgets what was undone', async () => {
     const opened = (await client.open()).body;
     const first = (await client.put(opened, 'choices', { choices: { pegging: '1/2' } })).body;

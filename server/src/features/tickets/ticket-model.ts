@@ -22,6 +22,7 @@ export class TicketModel extends Model<InferAttributes<TicketModel>, InferCreati
   declare title: string;
   declare dueOn: string;
   declare unit: Unit;
+  declare remarks: CreationOptional<string>;
   declare styleId: string;
   declare choices: CreationOptional<Ticket['choices']>;
   declare rules: CreationOptional<Ticket['rules']>;
@@ -70,6 +71,7 @@ export function initTicketModels(sequelize: Sequelize): void {
       title: text(),
       dueOn: { type: DataTypes.DATEONLY, allowNull: false },
       unit: text(),
+      remarks: DataTypes.TEXT,
       styleId: text(),
       choices: DataTypes.JSONB,
       rules: DataTypes.JSONB,

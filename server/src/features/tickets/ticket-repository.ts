@@ -35,6 +35,7 @@ function toTicket(row: TicketModel, steps: Steps = new Map()): Ticket {
     title: row.title,
     dueOn: row.dueOn,
     unit: row.unit,
+    remarks: row.remarks,
     measures: measureSet
       ? {
           from: measureSet.measuredFrom,

@@ -45,12 +45,12 @@ export const newTicketSchema = {
 /** Taken with every change: the version it is made on, and whether pieces under the chalk may be drawn anew. */
 const on = { version, release: { type: 'boolean' } } as const;
 
-export type TicketEdit = Versioned & Partial<Pick<Ticket, 'title' | 'dueOn' | 'unit'>>;
+export type TicketEdit = Versioned & Partial<Pick<Ticket, 'title' | 'dueOn' | 'unit' | 'remarks'>>;
 export const ticketEditSchema = {
   type: 'object',
   required: ['version'],
   additionalProperties: false,
-  properties: { ...on, title, dueOn: day, unit },
+  properties: { ...on, title, dueOn: day, unit, remarks: { type: 'string', maxLength: 4000 } },
 } as const;
 
 export type MeasuresEdit = Versioned &

@@ -18,6 +18,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Length } from '../../ui/Length.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
+import { useStillHere } from '../../ui/use-still-here.ts';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { ClothTabs } from './ClothTabs.tsx';
@@ -93,6 +94,7 @@ interface PlanLayProps {
 
 function PlanLay({ pieces: drafted, cloth, stale, onNext }: PlanLayProps) {
   const { ticket, actions, goTo } = useTicketContext();
+  const stillHere = useStillHere();
   const { unit } = ticket;
   const { role } = cloth;
   const stored = ticket.lays[role];
@@ -147,7 +149,7 @@ function PlanLay({ pieces: drafted, cloth, stale, onNext }: PlanLayProps) {
     try {
       await actions.put('lay', { role, lay });
       setFailure(undefined);
-      goOn();
+      if (stillHere()) goOn();
     } catch (error) {
       setFailure(error instanceof Error ? error.message : 'The lay was not stored; try again.');
     }

@@ -4,6 +4,7 @@ import { Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { paths } from '../../app/paths.ts';
 import { Segmented } from '../../ui/Segmented.tsx';
+import { Remarks } from './Remarks.tsx';
 import type { ConditionChange } from './use-measure-entry.ts';
 
 interface ConditionsProps {
@@ -73,6 +74,7 @@ export function Conditions({ ticket, onChange }: ConditionsProps) {
           ]}
         />
       </Row>
+      <Remarks />
     </div>
   );
 }

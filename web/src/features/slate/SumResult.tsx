@@ -8,6 +8,7 @@ import { Check, Copy } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { OntoTicket } from './OntoTicket.tsx';
 import { SumDrawing } from './SumDrawing.tsx';
 import type { SumEntry } from './use-sum-entry.ts';
 
@@ -24,6 +25,7 @@ export function SumResult({ entry }: { readonly entry: SumEntry }) {
     );
   const unit = unitOf(sum);
   const [first, ...rest] = outcome.lines;
+  const text = [sum.quickSum.title, ...outcome.lines.map((line) => plainLine(line, unit))].join('\n');
   return (
     <section aria-label="What it comes to" aria-live="polite" className="rounded-soft bg-linen-1 px-5 py-4">
       <div className="flex items-start gap-6">
@@ -61,9 +63,10 @@ export function SumResult({ entry }: { readonly entry: SumEntry }) {
           );
         })}
       </div>
-      <CopyLines
-        text={[sum.quickSum.title, ...outcome.lines.map((line) => plainLine(line, unit))].join('\n')}
-      />
+      <p className="mt-3 flex flex-wrap items-center gap-3">
+        <CopyLines text={text} />
+        <OntoTicket text={text} />
+      </p>
     </section>
   );
 }
@@ -79,16 +82,14 @@ function CopyLines({ text }: { readonly text: string }) {
   const [copied, setCopied] = useState<string>();
   const done = copied === text;
   return (
-    <p className="mt-3">
-      <Button
-        look="quiet"
-        onClick={() => {
-          void navigator.clipboard.writeText(text).then(() => setCopied(text));
-        }}
-      >
-        {done ? <Check size={16} aria-hidden /> : <Copy size={16} aria-hidden />}
-        {done ? 'Copied' : 'Copy with its working'}
-      </Button>
-    </p>
+    <Button
+      look="quiet"
+      onClick={() => {
+        void navigator.clipboard.writeText(text).then(() => setCopied(text));
+      }}
+    >
+      {done ? <Check size={16} aria-hidden /> : <Copy size={16} aria-hidden />}
+      {done ? 'Copied' : 'Copy with its working'}
+    </Button>
   );
 }

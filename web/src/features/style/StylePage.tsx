@@ -4,6 +4,7 @@ import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { useStillHere } from '../../ui/use-still-here.ts';
 import { asPreview, useDrafted } from '../../workers/use-drafted.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
 import { EaseStrip } from '../ticket/EaseStrip.tsx';
@@ -23,6 +24,7 @@ export function StylePage() {
 /** The client's choices beside the garment that they give, drawn anew with every figure typed. */
 function AgreeStyle({ style }: { readonly style: Style }) {
   const { ticket, actions, goTo } = useTicketContext();
+  const stillHere = useStillHere();
   const entry = useChoiceEntry(ticket, style, actions);
   const preview = useDrafted(asPreview(ticket, { choices: entry.preview }));
   const drafted = preview.drafted;
@@ -33,7 +35,7 @@ function AgreeStyle({ style }: { readonly style: Style }) {
         className="flex min-h-0 flex-col rounded-soft border border-linen-2 bg-white px-5 py-3"
         onSubmit={(event) => {
           event.preventDefault();
-          void entry.agree().then((agreed) => agreed && goTo('figures'));
+          void entry.agree().then((agreed) => agreed && stillHere() && goTo('figures'));
         }}
       >
         <div className="min-h-0 grow overflow-auto">
