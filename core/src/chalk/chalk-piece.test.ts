@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
+import { sampleCloth } from '../testing/sample-cloth.ts';
 import { boxOf } from '../geometry/ring.ts';
-import type { Cloth } from '../lay/cloth.ts';
 import { folds, outlineCount } from '../lay/lay.ts';
 import { layPieceOf } from '../lay/layable.ts';
 import { planForWork } from '../lay/plan-lay.ts';
@@ -65,15 +65,7 @@ describe('chalkPiece', () => {
   });
 
   test('where a piece starts is the crossing of its start line and centre on the cloth', () => {
-    const cloth: Cloth = {
-      role: 'outer',
-      name: '',
-      colour: '#000000',
-      width: inches(45),
-      selvedge: inches(0.5),
-      length: null,
-      oneWay: false,
-    };
+    const cloth = sampleCloth();
     const outer = pieces.filter(({ piece }) => piece.role === 'outer');
     for (const fold of folds) {
       const lay = planForWork(

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { sampleCloth } from '../testing/sample-cloth.ts';
 import { layPieceOf } from '../lay/layable.ts';
 import { planForWork } from '../lay/plan-lay.ts';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
@@ -14,15 +15,7 @@ const draft = fittedDressRecipe.draft(draftInput(middleBody));
 const lay = planForWork(
   {
     pieces: draft.pieces.filter(({ piece }) => piece.role === 'outer').map(layPieceOf),
-    cloth: {
-      role: 'outer',
-      name: '',
-      colour: '#000000',
-      width: inches(45),
-      selvedge: inches(0.5),
-      length: null,
-      oneWay: false,
-    },
+    cloth: sampleCloth(),
     fold: 'half',
     seed: 1,
     shrinkPercent: 0,

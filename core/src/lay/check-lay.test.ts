@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
+import { sampleCloth } from '../testing/sample-cloth.ts';
 import { boxOf, moveRing } from '../geometry/ring.ts';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
@@ -14,15 +15,7 @@ const pieces = fittedDressRecipe
   .draft(draftInput(middleBody))
   .pieces.filter(({ piece }) => piece.role === 'outer')
   .map(layPieceOf);
-const cloth: Cloth = {
-  role: 'outer',
-  name: 'test',
-  colour: '#000000',
-  width: inches(45),
-  selvedge: inches(0.5),
-  length: null,
-  oneWay: false,
-};
+const cloth = sampleCloth();
 const plan = (fold: Fold, on: Cloth = cloth, seed = 1, work = 6): Lay =>
   planForWork({ pieces, cloth: on, fold, seed, shrinkPercent: 0, buyIn: 'yd' }, work);
 

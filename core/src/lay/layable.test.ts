@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
+import { sampleCloth } from '../testing/sample-cloth.ts';
 import { point } from '../geometry/point.ts';
 import { boxOf, signedArea, type Ring } from '../geometry/ring.ts';
 import { compareWidths } from './compare-widths.ts';
-import type { Cloth } from './cloth.ts';
 import { usableSpan, usableWidth } from './cloth.ts';
 import { canLieDouble, layItems, lengthBound, totalArea, wholeOutline, type LayPiece } from './layable.ts';
 import { outlineCount } from './lay.ts';
@@ -34,15 +34,7 @@ const single: LayPiece = {
   cut: { copies: 1, layers: 'single' },
   outline: ring([0, 0], [60, 0], [60, 900], [0, 900]),
 };
-const cloth: Cloth = {
-  role: 'outer',
-  name: '',
-  colour: '#000000',
-  width: 1143,
-  selvedge: 12.7,
-  length: null,
-  oneWay: false,
-};
+const cloth = sampleCloth();
 const task = (change: Partial<LayTask> = {}): LayTask => ({
   pieces,
   cloth,

@@ -1,29 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
+import { sampleCloth, samplePanel } from '../testing/sample-cloth.ts';
 import { boxOf } from '../geometry/ring.ts';
-import { point } from '../geometry/point.ts';
 import { inches } from '../units/length.ts';
 import { checkLay } from './check-lay.ts';
-import type { Cloth } from './cloth.ts';
 import { compareWidths, usualWidths } from './compare-widths.ts';
 import { chalkedPlacements, folds, outlineCount } from './lay.ts';
 import { layObstacle, planForWork, planLay, type LayTask } from './plan-lay.ts';
 import type { LayPiece } from './layable.ts';
 
-/** Rectangles have lays that can be worked out on paper. */
-const panel = (id: string, layers: 'fold' | 'pair', wide: number, long: number): LayPiece => ({
-  id,
-  cut: { layers, copies: layers === 'fold' ? 1 : 2 },
-  outline: [point(0, 0), point(inches(wide), 0), point(inches(wide), inches(long)), point(0, inches(long))],
-});
-const cloth: Cloth = {
-  role: 'outer',
-  name: '',
-  colour: '#000000',
-  width: inches(45),
-  selvedge: inches(0.5),
-  length: null,
-  oneWay: false,
-};
+const cloth = sampleCloth();
 const task = (pieces: readonly LayPiece[], change: Partial<LayTask> = {}): LayTask => ({
   pieces,
   cloth,
@@ -38,7 +23,7 @@ const CELLS = 20;
 
 describe('lays of rectangles', () => {
   test('a pair that fits side by side takes one length, whichever way the cloth is folded', () => {
-    const pieces = [panel('back', 'pair', 10, 20)];
+    const pieces = [samplePanel('back', 'pair', 10, 20)];
     for (const fold of ['open', 'half'] as const) {
       const lay = planForWork(task(pieces, { fold }), 4);
       expect(lay.length).toBeGreaterThanOrEqual(inches(20) - 1e-6);
@@ -48,7 +33,7 @@ describe('lays of rectangles', () => {
   });
 
   test('three pairs of ten on 44 usable inches need two lengths when open', () => {
-    const pieces = ['a', 'b', 'c'].map((id) => panel(id, 'pair', 10, 20));
+    const pieces = ['a', 'b', 'c'].map((id) => samplePanel(id, 'pair', 10, 20));
     const lay = planForWork(task(pieces), 12);
     expect(lay.length).toBeLessThan(inches(40) + CELLS);
     expect(lay.length).toBeGreaterThanOrEqual(inches(40) - 1e-6);
@@ -56,7 +41,7 @@ describe('lays of rectangles', () => {
   });
 
   test('on double cloth a pair is chalked once and cut twice, the twin mirrored below it', () => {
-    const lay = planForWork(task([panel('back', 'pair', 10, 20)], { fold: 'half' }), 2);
+    const lay = planForWork(task([samplePanel('back', 'pair', 10, 20)], { fold: 'half' }), 2);
     expect(lay.placements).toHaveLength(2);
     expect(outlineCount(lay)).toBe(1);
     const [chalked] = chalkedPlacements(lay);
@@ -69,7 +54,7 @@ describe('lays of rectangles', () => {
 
   test('a piece on the fold is opened around it', () => {
     for (const fold of ['half', 'width'] as const) {
-      const lay = planForWork(task([panel('front', 'fold', 10, 20)], { fold }), 2);
+      const lay = planForWork(task([samplePanel('front', 'fold', 10, 20)], { fold }), 2);
       const [placement] = lay.placements;
       const [line = NaN] = lay.sections[0]?.foldLines ?? [];
       const box = boxOf(placement?.polygon ?? []);
@@ -83,9 +68,9 @@ describe('lays of rectangles', () => {
 
   test('every fold holds what it promises on a whole set', () => {
     const pieces = [
-      panel('front', 'fold', 11, 24),
-      panel('back', 'pair', 10, 24),
-      panel('cuff', 'pair', 4, 9),
+      samplePanel('front', 'fold', 11, 24),
+      samplePanel('back', 'pair', 10, 24),
+      samplePanel('cuff', 'pair', 4, 9),
     ];
     for (const fold of folds) {
       const lay = planForWork(task(pieces, { fold }), 10);
@@ -95,7 +80,7 @@ describe('lays of rectangles', () => {
   });
 
   test('what is bought covers the lay and its shrinkage, in quarters of a yard', () => {
-    const pieces = [panel('back', 'pair', 10, 20)];
+    const pieces = [samplePanel('back', 'pair', 10, 20)];
     const plain = planForWork(task(pieces), 2);
     const shrinking = planForWork(task(pieces, { shrinkPercent: 45 }), 2);
     for (const { buy, length } of [plain, shrinking]) {
@@ -108,7 +93,11 @@ describe('lays of rectangles', () => {
   });
 
   test('lays come better and better, and can be had at any time', () => {
-    const pieces = [panel('a', 'pair', 13, 21), panel('b', 'fold', 9, 17), panel('c', 'pair', 6, 11)];
+    const pieces = [
+      samplePanel('a', 'pair', 13, 21),
+      samplePanel('b', 'fold', 9, 17),
+      samplePanel('c', 'pair', 6, 11),
+    ];
     const lengths: number[] = [];
     for (const { lay, work } of planLay(task(pieces))) {
       lengths.push(lay.length);
@@ -121,14 +110,17 @@ describe('lays of rectangles', () => {
 
 describe('cloth that will not do', () => {
   test('is said before anything is planned, with what it would need', () => {
-    const wide = task([panel('front', 'fold', 23, 20)], { fold: 'half' });
+    const wide = task([samplePanel('front', 'fold', 23, 20)], { fold: 'half' });
     expect(layObstacle(wide)).toMatchObject({ code: 'cloth-too-narrow', severity: 'stop' });
-    expect(layObstacle(task([panel('front', 'fold', 20, 20)], { fold: 'half' }))).toBeUndefined();
+    expect(layObstacle(task([samplePanel('front', 'fold', 20, 20)], { fold: 'half' }))).toBeUndefined();
   });
 
   test('other widths of the trade are tried, and the narrow ones left out', () => {
     expect(usualWidths).toEqual([36, 45, 54, 60].map(inches));
-    const plans = compareWidths(task([panel('front', 'fold', 20, 20), panel('back', 'pair', 12, 20)]), 4);
+    const plans = compareWidths(
+      task([samplePanel('front', 'fold', 20, 20), samplePanel('back', 'pair', 12, 20)]),
+      4,
+    );
     expect(plans.map(({ width }) => width)).toEqual([45, 54, 60].map(inches));
     const lengths = plans.map(({ length }) => length);
     expect(lengths).toEqual([...lengths].sort((a, b) => b - a));

@@ -1,24 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import { point } from '../geometry/point.ts';
+import { sampleCloth, samplePanel } from '../testing/sample-cloth.ts';
 import { inches } from '../units/length.ts';
 import type { Cloth } from './cloth.ts';
 import type { LayPiece } from './layable.ts';
 import { sectionOf, spreadTasks } from './spread.ts';
 
-const cloth = (width: number): Cloth => ({
-  role: 'outer',
-  name: '',
-  colour: '#000000',
-  width: inches(width),
-  selvedge: inches(0.5),
-  length: null,
-  oneWay: false,
-});
-const panel = (id: string, layers: 'fold' | 'pair', wide: number): LayPiece => ({
-  id,
-  cut: { layers, copies: layers === 'fold' ? 1 : 2 },
-  outline: [point(0, 0), point(inches(wide), 0), point(inches(wide), inches(20)), point(0, inches(20))],
-});
+const cloth = (width: number): Cloth => sampleCloth({ width: inches(width) });
+const panel = (id: string, layers: 'fold' | 'pair', wide: number): LayPiece =>
+  samplePanel(id, layers, wide, 20);
 const front = panel('front', 'fold', 10);
 const back = panel('back', 'pair', 9);
 const sleeve = panel('sleeve', 'pair', 7);

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { sampleCloth } from '@ample-bolt/core/testing/sample-cloth';
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Lay } from '@ample-bolt/core/lay/lay';
 import { layPieceOf } from '@ample-bolt/core/lay/layable';
@@ -12,7 +13,7 @@ const draft = fittedDressRecipe.draft(draftInput(middleBody));
 const lay: Lay = planForWork(
   {
     pieces: draft.pieces.filter(({ piece }) => piece.role === 'outer').map(layPieceOf),
-    cloth: { role: 'outer', name: '', colour: '#000000', width: inches(60), selvedge: 12, length: null, oneWay: false },
+    cloth: sampleCloth({ width: inches(60) }),
     fold: 'half',
     seed: 1,
     shrinkPercent: 0,
