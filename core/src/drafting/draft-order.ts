@@ -23,7 +23,7 @@ export function draftOrder(order: DraftableOrder): Draft {
     );
   const findings = [
     ...draft.findings,
-    ...checkMeasures(order.person.values, order.client.kind),
+    ...checkMeasures(order.person.values, order.client.kind, order.rules),
     ...clothless,
   ];
   return { ...draft, findings: findings.sort((a, b) => severityRank[a.severity] - severityRank[b.severity]) };

@@ -48,6 +48,11 @@ const derivations: { readonly [id in MeasureId]?: Derivation } = {
     from(values, 'bust', (bust) =>
       sum(plus(divided(bust, 3)), plus(byRule('derive.armholeOverThird', rules['derive.armholeOverThird']))),
     ),
+  crotchDepth: ({ waistToFloor, inseam }) =>
+    waistToFloor === undefined || inseam === undefined
+      ? undefined
+      : sum(plus(measured('waistToFloor', waistToFloor)), minus(measured('inseam', inseam))),
+  frontWaistLength: (values) => from(values, 'height', (height) => divided(height, 4)),
   waistToHip: (_values, rules) => byRule('skirt.hipDepth', rules['skirt.hipDepth']),
   waistToKnee: (values, rules) =>
     part(

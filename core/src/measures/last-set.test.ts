@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { ruleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
 import { findingWords } from '../words/finding-words.ts';
 import { checkAgainstLast } from './last-set.ts';
@@ -7,7 +8,7 @@ const last = (daysAgo = 30) => ({
   values: { bust: inches(36.5), shoulder: inches(15), hip: inches(40) },
   daysAgo,
 });
-const found = (bust: number, daysAgo = 30) => checkAgainstLast({ bust }, last(daysAgo))[0]; // prettier-ignore
+const found = (bust: number, daysAgo = 30) => checkAgainstLast({ bust }, last(daysAgo), ruleSet())[0];
 
 /** Habits of the trade, common practice with no source; the figures are ours. */
 describe('a set beside the last one', () => {
@@ -20,7 +21,7 @@ describe('a set beside the last one', () => {
   });
 
   test('a length may change with the shoes; only rounds are held to it', () => {
-    expect(checkAgainstLast({ shoulder: inches(17.5) }, last())).toEqual([]);
+    expect(checkAgainstLast({ shoulder: inches(17.5) }, last(), ruleSet())).toEqual([]);
   });
 
   test.each([
@@ -41,13 +42,19 @@ describe('a set beside the last one', () => {
   });
 
   test('swapped digits in centimetres are seen too', () => {
-    expect(checkAgainstLast({ bust: 290 }, { values: { bust: 920 }, daysAgo: 9 })[0]?.where.subject).toBe(
-      'swapped-digits',
-    );
+    const [slip] = checkAgainstLast({ bust: 290 }, { values: { bust: 920 }, daysAgo: 9 }, ruleSet());
+    expect(slip?.where.subject).toBe('swapped-digits');
   });
 
   test('without a last set, or a measure in it, there is nothing to say', () => {
-    expect(checkAgainstLast({ bust: inches(63.5) }, undefined)).toEqual([]);
-    expect(checkAgainstLast({ waist: inches(63.5) }, last())).toEqual([]);
+    expect(checkAgainstLast({ bust: inches(63.5) }, undefined, ruleSet())).toEqual([]);
+    expect(checkAgainstLast({ waist: inches(63.5) }, last(), ruleSet())).toEqual([]);
+  });
+
+  test('how much and how soon are rules of the house', () => {
+    const changed = (own: Parameters<typeof ruleSet>[0]) =>
+      checkAgainstLast({ bust: inches(38.5) }, last(), ruleSet(own)).map(({ code }) => code);
+    expect(changed({ 'check.roundChange': inches(1) })).toEqual(['measure-changed']);
+    expect(changed({ 'check.roundChange': inches(1), 'check.changeDays': 20 })).toEqual([]);
   });
 });

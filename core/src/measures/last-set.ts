@@ -1,4 +1,5 @@
 import { finding, type Finding } from '../checks/finding.ts';
+import type { RuleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
 import { measureOf, type MeasureId } from './catalogue.ts';
 import type { MeasureValues } from './measure-set.ts';
@@ -9,9 +10,6 @@ export interface LastSet {
   readonly daysAgo: number;
 }
 
-/** A round seldom changes by more than 2 in within a quarter of a year. Common practice. */
-const MOST_CHANGE = inches(2);
-const SOON = 90;
 /** Two inches typed are two inches, whatever the sum of their millimetres; mm. */
 const ROUNDING = 0.01;
 
@@ -46,7 +44,15 @@ function meant(mm: number, last: number): { readonly slip: Slip; readonly mm: nu
 /** How a pen slips: the unit, a decimal place, two digits the wrong way round. */
 export type Slip = 'cm-as-inches' | 'inches-as-cm' | 'ten-times' | 'tenth' | 'swapped-digits';
 
-function againstLast(id: MeasureId, mm: number, last: number, daysAgo: number): Finding | undefined {
+type ChangeRules = Pick<RuleSet, 'check.roundChange' | 'check.changeDays'>;
+
+function againstLast(
+  id: MeasureId,
+  mm: number,
+  last: number,
+  daysAgo: number,
+  rules: ChangeRules,
+): Finding | undefined {
   const change = Math.abs(mm - last);
   const guess = change > FAR_OFF ? meant(mm, last) : undefined;
   if (guess)
@@ -55,7 +61,9 @@ function againstLast(id: MeasureId, mm: number, last: number, daysAgo: number): 
       { measure: id, subject: guess.slip },
       { found: mm, expected: guess.mm, remedy: { kind: 'set-measure', measure: id, mm: guess.mm } },
     );
-  if (measureOf(id).kind !== 'round' || change <= MOST_CHANGE + ROUNDING || daysAgo > SOON) return undefined;
+  const soon = daysAgo <= rules['check.changeDays'];
+  if (measureOf(id).kind !== 'round' || !soon || change <= rules['check.roundChange'] + ROUNDING)
+    return undefined;
   return finding(
     'measure-changed',
     { measure: id },
@@ -64,12 +72,18 @@ function againstLast(id: MeasureId, mm: number, last: number, daysAgo: number): 
 }
 
 /** What is odd in a set beside the last one of the same person: slips of the pen, and rounds that changed too fast. */
-export const checkAgainstLast = (values: MeasureValues, last: LastSet | undefined): Finding[] =>
+export const checkAgainstLast = (
+  values: MeasureValues,
+  last: LastSet | undefined,
+  rules: ChangeRules,
+): Finding[] =>
   last === undefined
     ? []
     : (Object.keys(values) as MeasureId[]).flatMap((id) => {
         const [mm, before] = [values[id], last.values[id]];
         const found =
-          mm === undefined || before === undefined ? undefined : againstLast(id, mm, before, last.daysAgo);
+          mm === undefined || before === undefined
+            ? undefined
+            : againstLast(id, mm, before, last.daysAgo, rules);
         return found ? [found] : [];
       });

@@ -1,20 +1,22 @@
 import { describe, expect, test } from '@jest/globals';
 import { middleBody, ordinaryBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
-import { checkMeasures } from './plausibility.ts';
+import { ruleSet } from '../rules/catalogue.ts';
+import { checkMeasures, usualRange } from './plausibility.ts';
 import type { MeasureValues } from './measure-set.ts';
 
 const codesAt = (values: MeasureValues, kind: 'adult' | 'child' = 'adult') =>
-  checkMeasures(values, kind).map(({ code, where }) => `${code} ${where.measure}`);
+  checkMeasures(values, kind, ruleSet()).map(({ code, where }) => `${code} ${where.measure}`);
 
 // Ranges and gaps are common practice; no published source.
 describe('checkMeasures', () => {
   test('an ordinary body passes without a word', () => {
-    expect(checkMeasures(middleBody, 'adult')).toEqual([]);
+    expect(checkMeasures(middleBody, 'adult', ruleSet())).toEqual([]);
     expect(
       checkMeasures(
         ordinaryBody({ bust: 44, bustToWaist: 6, waistToHipRound: 9, height: 64, cup: 3 }),
         'adult',
+        ruleSet(),
       ),
     ).toEqual([]);
   });
@@ -46,10 +48,13 @@ describe('checkMeasures', () => {
       'measures-disagree waistToFloor',
     ],
   ])('%s is pointed out, with measuring again as the remedy', (_, change, expected) => {
-    const findings = checkMeasures({ ...middleBody, ...change }, 'adult');
+    const findings = checkMeasures({ ...middleBody, ...change }, 'adult', ruleSet());
     expect(findings.map(({ code, where }) => `${code} ${where.measure}`)).toContain(expected);
     expect(
-      findings.every(({ severity, remedy }) => severity === 'care' && remedy?.kind === 'measure-again'),
+      findings.every(
+        ({ severity, remedy }) =>
+          severity === 'care' && (remedy?.kind === 'measure-again' || remedy?.kind === 'swap-measures'),
+      ),
     ).toBe(true);
   });
 
@@ -64,6 +69,7 @@ describe('checkMeasures', () => {
       checkMeasures(
         { waistToFloor: inches(41), inseam: inches(30.5), crotchDepth: inches(crotchDepth) },
         'child',
+        ruleSet(),
       );
     expect(set(10.5)).toEqual([]);
     expect(set(11)).toEqual([]);
@@ -76,8 +82,63 @@ describe('checkMeasures', () => {
       checkMeasures(
         { acrossChest: inches(13), acrossBack: inches(14), offShoulderRound: inches(offShoulderRound) },
         'adult',
+        ruleSet(),
       );
     expect(set(42)).toEqual([]);
     expect(set(27)).toMatchObject([{ where: { measure: 'offShoulderRound' } }]);
+  });
+
+  test('two lengths in each other’s place are offered to be swapped', () => {
+    const swapped = { ...middleBody, frontWaistLength: inches(15), backWaistLength: inches(17) };
+    expect(checkMeasures(swapped, 'adult', ruleSet())).toContainEqual(
+      expect.objectContaining({
+        remedy: { kind: 'swap-measures', measure: 'frontWaistLength', with: 'backWaistLength' },
+      }),
+    );
+    // Ten inches apart is no swap: the other way round it would be as odd.
+    const far = checkMeasures({ bust: inches(30), underBust: inches(41) }, 'adult', ruleSet());
+    expect(far[0]?.remedy).toEqual({ kind: 'measure-again', measure: 'bust' });
+  });
+
+  test('a measure that was taken is pointed out when it lies far from what it would be worked out as', () => {
+    const set = (acrossChest: number) =>
+      checkMeasures({ shoulder: inches(15), acrossChest: inches(acrossChest) }, 'adult', ruleSet());
+    expect(set(14)).toEqual([]);
+    expect(set(10.25)).toMatchObject([
+      { code: 'measures-disagree', where: { measure: 'acrossChest' }, expected: inches(13) },
+    ]);
+  });
+
+  // Each tolerance is a rule: set narrower or wider, the finding comes or goes.
+  test.each([
+    ['check.roundLeast', { waist: inches(20) }, inches(22)],
+    ['check.roundMost', { waist: inches(70) }, inches(60)],
+    ['check.cupLeast', { bust: inches(36), underBust: inches(34) }, inches(3)],
+    ['check.cupMost', { bust: inches(36), underBust: inches(28) }, inches(7)],
+    ['check.bustOverHighBust', { bust: inches(36), highBust: inches(31) }, inches(4)],
+    ['check.underBustLeast', { shoulderToBust: inches(10), shoulderToUnderBust: inches(13) }, inches(3.25)],
+    ['check.underBustMost', { shoulderToBust: inches(10), shoulderToUnderBust: inches(13.5) }, inches(3.25)],
+    ['check.waistLeast', { shoulderToUnderBust: inches(13), frontWaistLength: inches(16) }, inches(3.5)],
+    ['check.waistMost', { shoulderToUnderBust: inches(13), frontWaistLength: inches(16) }, inches(2.5)],
+    ['check.frontOverBack', { frontWaistLength: inches(17), backWaistLength: inches(15) }, inches(1)],
+    ['check.halfLength', { height: inches(66), frontWaistLength: inches(17.5) }, inches(0.5)],
+    ['check.hipDepthLeast', { waistToHip: inches(8) }, inches(9)],
+    ['check.hipDepthMost', { waistToHip: inches(9) }, inches(8)],
+    ['check.crotchLeast', { waistToFloor: inches(41), inseam: inches(31) }, inches(11)],
+    ['check.crotchMost', { waistToFloor: inches(41), inseam: inches(30) }, inches(10.5)],
+    ['check.crotch', { waistToFloor: inches(41), inseam: inches(30.5), crotchDepth: inches(10.75) }, 1],
+    ['check.derived', { shoulder: inches(15), acrossChest: inches(12) }, inches(0.5)],
+  ] as const)('%s decides', (rule, values, narrower) => {
+    expect(checkMeasures(values, 'adult', ruleSet())).toEqual([]);
+    expect(checkMeasures(values, 'adult', ruleSet({ [rule]: narrower }))).toHaveLength(1);
+  });
+
+  test('the usual range is the house’s for rounds and hip depth, else the catalogue’s', () => {
+    expect(usualRange('bust', ruleSet())).toEqual([inches(14), inches(80)]);
+    expect(usualRange('waistToHip', ruleSet({ 'check.hipDepthMost': inches(10) }))).toEqual([
+      inches(7),
+      inches(10),
+    ]);
+    expect(usualRange('head', ruleSet())).toEqual([inches(18), inches(26)]);
   });
 });

@@ -1,114 +1,137 @@
-import { finding, type Finding } from '../checks/finding.ts';
+import { finding, type Finding, type FindingPlace, type Remedy } from '../checks/finding.ts';
+import type { RuleId, RuleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
+import { evaluate } from '../workings/working.ts';
 import { measureName, measureOf, type MeasureId } from './catalogue.ts';
+import { deriveMeasure } from './derive.ts';
 import type { MeasureValues } from './measure-set.ts';
 
 export type ClientKind = 'adult' | 'child';
 
-/** Between these, in inches, an adult's measures usually lie. Common practice; wide on purpose. */
-// prettier-ignore
-const usualInches: { readonly [id in MeasureId]?: readonly [number, number] } = {
-  height: [54, 78], shoulder: [12, 20], shoulderLength: [3.5, 6.5], acrossChest: [10, 18], acrossBack: [11, 19], bustSpan: [5.5, 12],
-  shoulderToBust: [8, 15], shoulderToUnderBust: [10.5, 19], frontWaistLength: [13, 24], backWaistLength: [13, 21], neck: [11, 22],
-  highBust: [14, 80], bust: [14, 80], underBust: [14, 80], waist: [14, 80], hip: [14, 80], highHip: [14, 80],
-  waistToHip: [7, 11], waistToKnee: [19, 28], waistToFloor: [34, 50], armhole: [12, 28], upperArm: [8, 24],
-};
-
 /** Hard bounds of any measure: outside them a figure is a slip of the pen. */
 export const MEASURE_BOUNDS = { least: inches(0.25), most: inches(120) };
 
-const again = (measure: MeasureId) => ({ kind: 'measure-again', measure }) as const;
+/** Two inches typed are two inches, whatever the sum of their millimetres; mm. */
+const ROUNDING = 0.01;
 
-function outOfRange(id: MeasureId, mm: number): Finding | undefined {
-  const usual = usualInches[id];
+/** Rounds that are held to the house's least and most, whatever body it is. */
+const bustLike: readonly MeasureId[] = ['highBust', 'bust', 'underBust', 'waist', 'lowWaist', 'highHip', 'hip', 'trouserWaist']; // prettier-ignore
+
+/** Between which a measure usually lies on an adult, mm: by the house's rules, or as the catalogue has it. */
+export function usualRange(id: MeasureId, rules: RuleSet): readonly [number, number] | undefined {
+  if (bustLike.includes(id)) return [rules['check.roundLeast'], rules['check.roundMost']];
+  if (id === 'waistToHip') return [rules['check.hipDepthLeast'], rules['check.hipDepthMost']];
+  const { usual } = measureOf(id);
+  return usual && [inches(usual[0]), inches(usual[1])];
+}
+
+function outOfRange(id: MeasureId, mm: number, rules: RuleSet): Finding | undefined {
+  const usual = usualRange(id, rules);
   if (!usual) return undefined;
-  const [least, most] = [inches(usual[0]), inches(usual[1])];
-  if (mm >= least && mm <= most) return undefined;
+  const [least, most] = usual;
+  if (mm >= least - ROUNDING && mm <= most + ROUNDING) return undefined;
   return finding(
     'measure-out-of-range',
     { measure: id },
-    { found: mm, expected: mm < least ? least : most, remedy: again(id) },
+    { found: mm, expected: mm < least ? least : most, remedy: { kind: 'measure-again', measure: id } },
   );
 }
 
-/** How far `of` may stand over `over`, in inches. */
+/** How far `of` may stand over `over`: by rules of the house, or merely not below it. */
 interface Gap {
   readonly of: MeasureId;
   readonly over: MeasureId;
-  readonly least: number;
-  readonly most: number;
+  readonly least?: RuleId & `check.${string}`;
+  readonly most?: RuleId & `check.${string}`;
 }
 
-/** Common practice, all of them: two measures that go together, and by how much. */
+/** Two measures that go together. Common practice, all of them. */
 const gaps: readonly Gap[] = [
-  { of: 'bust', over: 'underBust', least: 1.5, most: 9 },
-  { of: 'shoulderToUnderBust', over: 'shoulderToBust', least: 2.5, most: 4.5 },
-  { of: 'frontWaistLength', over: 'shoulderToUnderBust', least: 2, most: 5 },
-  { of: 'frontWaistLength', over: 'shoulderToBust', least: 3, most: 12 },
-  { of: 'frontWaistLength', over: 'backWaistLength', least: 0, most: 3 },
-  { of: 'bust', over: 'highBust', least: 0, most: 8 },
-  { of: 'shoulder', over: 'acrossChest', least: 0, most: 5 },
-  { of: 'upperArm', over: 'elbow', least: 0, most: 12 },
-  { of: 'elbow', over: 'wrist', least: 0, most: 12 },
-  { of: 'hand', over: 'wrist', least: 0, most: 6 },
-  { of: 'waistToFloor', over: 'inseam', least: 7, most: 16 },
-];
+  { of: 'bust', over: 'underBust', least: 'check.cupLeast', most: 'check.cupMost' },
+  { of: 'shoulderToUnderBust', over: 'shoulderToBust', least: 'check.underBustLeast', most: 'check.underBustMost' },
+  { of: 'frontWaistLength', over: 'shoulderToUnderBust', least: 'check.waistLeast', most: 'check.waistMost' },
+  { of: 'frontWaistLength', over: 'shoulderToBust' },
+  { of: 'frontWaistLength', over: 'backWaistLength', most: 'check.frontOverBack' },
+  { of: 'bust', over: 'highBust', most: 'check.bustOverHighBust' },
+  { of: 'shoulder', over: 'acrossChest' },
+  { of: 'upperArm', over: 'elbow' },
+  { of: 'elbow', over: 'wrist' },
+  { of: 'hand', over: 'wrist' },
+  { of: 'waistToFloor', over: 'inseam', least: 'check.crotchLeast', most: 'check.crotchMost' },
+  { of: 'waistToFloor', over: 'waistToAnkle' },
+  { of: 'waistToAnkle', over: 'waistToKnee' },
+  { of: 'thigh', over: 'knee' },
+  { of: 'calf', over: 'ankle' },
+]; // prettier-ignore
 
-function gapFinding({ of, over, least, most }: Gap, values: MeasureValues): Finding | undefined {
+const disagree = (measure: MeasureId, subject: string, found: number, expected: number): Finding =>
+  finding(
+    'measures-disagree',
+    { measure, subject },
+    { found, expected, remedy: { kind: 'measure-again', measure } },
+  );
+
+/** Two lengths that stand the wrong way round are most likely written in each other's place. */
+const swapRemedy = ({ of, over }: Gap): Remedy => ({
+  kind: 'swap-measures',
+  measure: of,
+  with: over,
+});
+
+function gapFinding(gap: Gap, values: MeasureValues, rules: RuleSet): Finding | undefined {
+  const { of, over } = gap;
   const [larger, smaller] = [values[of], values[over]];
   if (larger === undefined || smaller === undefined) return undefined;
-  const gap = larger - smaller;
-  if (gap >= inches(least) - 0.01 && gap <= inches(most) + 0.01) return undefined;
-  const expected = smaller + inches(gap < inches(least) ? least : most);
-  return finding(
-    'measures-disagree',
-    { measure: of, subject: measureName(over) },
-    { found: larger, expected, remedy: again(of) },
-  );
+  const least = gap.least ? Number(rules[gap.least]) : 0;
+  const most = gap.most ? Number(rules[gap.most]) : Infinity;
+  const between = (difference: number) => difference >= least - ROUNDING && difference <= most + ROUNDING;
+  const difference = larger - smaller;
+  if (between(difference)) return undefined;
+  const found = disagree(of, measureName(over), larger, smaller + (difference < least ? least : most));
+  return between(-difference) ? { ...found, remedy: swapRemedy(gap) } : found;
 }
 
-/** A half length is about a quarter of the height, within 1½ in. Common practice. */
-function heightFinding({ height, frontWaistLength }: MeasureValues): Finding | undefined {
+/** A half length is about a quarter of the height. Common practice. */
+function heightFinding({ height, frontWaistLength }: MeasureValues, rules: RuleSet): Finding | undefined {
   if (
     height === undefined ||
     frontWaistLength === undefined ||
-    Math.abs(frontWaistLength - height / 4) <= inches(1.5)
+    Math.abs(frontWaistLength - height / 4) <= rules['check.halfLength'] + ROUNDING
   )
     return undefined;
-  return finding(
-    'measures-disagree',
-    { measure: 'frontWaistLength', subject: 'a quarter of the height' },
-    { found: frontWaistLength, expected: height / 4, remedy: again('frontWaistLength') },
-  );
+  return disagree('frontWaistLength', 'a quarter of the height', frontWaistLength, height / 4);
 }
 
-/** An entered crotch depth is the outseam less the inseam, within ½ in. Common practice. */
-function crotchFinding({ waistToFloor, inseam, crotchDepth }: MeasureValues): Finding | undefined {
+/** An entered crotch depth is the outseam less the inseam. Common practice. */
+function crotchFinding(values: MeasureValues, rules: RuleSet): Finding | undefined {
+  const { waistToFloor, inseam, crotchDepth } = values;
   if (waistToFloor === undefined || inseam === undefined || crotchDepth === undefined) return undefined;
   const expected = waistToFloor - inseam;
-  if (Math.abs(crotchDepth - expected) <= inches(0.5) + 0.01) return undefined;
-  return finding(
-    'measures-disagree',
-    { measure: 'crotchDepth', subject: 'the outseam less the inseam' },
-    { found: crotchDepth, expected, remedy: again('crotchDepth') },
-  );
+  if (Math.abs(crotchDepth - expected) <= rules['check.crotch'] + ROUNDING) return undefined;
+  return disagree('crotchDepth', 'the outseam less the inseam', crotchDepth, expected);
 }
 
 /** The off-shoulder round goes around both arms as well as chest and back. Common practice. */
-function offShoulderFinding({
-  offShoulderRound,
-  acrossChest,
-  acrossBack,
-}: MeasureValues): Finding | undefined {
+function offShoulderFinding(values: MeasureValues): Finding | undefined {
+  const { offShoulderRound, acrossChest, acrossBack } = values;
   if (offShoulderRound === undefined || acrossChest === undefined || acrossBack === undefined)
     return undefined;
   const body = acrossChest + acrossBack;
   if (offShoulderRound > body) return undefined;
-  return finding(
-    'measures-disagree',
-    { measure: 'offShoulderRound', subject: 'chest and back together' },
-    { found: offShoulderRound, expected: body, remedy: again('offShoulderRound') },
-  );
+  return disagree('offShoulderRound', 'chest and back together', offShoulderRound, body);
+}
+
+/** Measures that no rule of their own holds, but that would be worked out from others when left out. */
+const workedOut: readonly MeasureId[] = ['acrossChest', 'acrossBack', 'armhole'];
+
+/** A measure that was taken wins over what it would be worked out as; far from it, it is pointed out. */
+function derivedFinding(id: MeasureId, values: MeasureValues, rules: RuleSet): Finding | undefined {
+  const taken = values[id];
+  const working = taken === undefined ? undefined : deriveMeasure(id, values, rules);
+  if (taken === undefined || !working) return undefined;
+  const expected = evaluate(working);
+  if (Math.abs(taken - expected) <= rules['check.derived'] + ROUNDING) return undefined;
+  return disagree(id, 'what it is worked out as from the others', taken, expected);
 }
 
 /** Bust rules do not hold for children, whose chest and waist are close. */
@@ -118,27 +141,24 @@ const aboutBust = (gap: Gap): boolean => [gap.of, gap.over].some((id) => /[bB]us
  * Measures that do not go together or lie outside the usual: each a `care` with the remedy, never a refusal.
  * Children are held to the order of their measures alone.
  */
-export function checkMeasures(values: MeasureValues, kind: ClientKind): Finding[] {
-  const ranges =
-    kind === 'child' ? [] : (Object.keys(values) as MeasureId[]).map((id) => outOfRange(id, values[id] ?? 0));
-  const pairs = gaps
-    .filter((gap) => kind === 'adult' || !aboutBust(gap))
-    .map((gap) => gapFinding(gap, values));
+export function checkMeasures(values: MeasureValues, kind: ClientKind, rules: RuleSet): Finding[] {
+  const adult = kind === 'adult';
+  const ranges = adult
+    ? (Object.keys(values) as MeasureId[]).map((id) => outOfRange(id, values[id] ?? 0, rules))
+    : [];
+  const pairs = gaps.filter((gap) => adult || !aboutBust(gap)).map((gap) => gapFinding(gap, values, rules));
   return [
     ...ranges,
     ...pairs,
-    kind === 'adult' ? heightFinding(values) : undefined,
-    crotchFinding(values),
+    ...(adult ? workedOut.map((id) => derivedFinding(id, values, rules)) : []),
+    adult ? heightFinding(values, rules) : undefined,
+    crotchFinding(values, rules),
     offShoulderFinding(values),
   ].filter((found) => found !== undefined);
 }
 
-/** The finding that concerns one measure, for the moment it is entered. */
+/** The findings that concern one measure, for the moment it is entered. */
 export const findingsAbout = (findings: readonly Finding[], id: MeasureId): Finding[] =>
-  findings.filter(({ where }) => where.measure === id || where.subject === measureName(id));
+  findings.filter(({ where }) => where.measure === id || isAbout(where, id));
 
-/** The range that is pointed out when it is left, as a pair of mm, where the trade has one. */
-export const usualRange = (id: MeasureId): readonly [number, number] | undefined => {
-  const usual = usualInches[id];
-  return usual && measureOf(id) ? [inches(usual[0]), inches(usual[1])] : undefined;
-};
+const isAbout = ({ subject }: FindingPlace, id: MeasureId): boolean => subject === measureName(id);

@@ -1,4 +1,5 @@
-import { measureOf, type MeasureId } from './catalogue.ts';
+import { measureOf, SHOULDER_START, type MeasureId } from './catalogue.ts';
+import { postureWords } from './measure.ts';
 import type { MeasuredFrom } from './measure-set.ts';
 
 const starts: { readonly [from in MeasuredFrom]: string } = {
@@ -6,8 +7,12 @@ const starts: { readonly [from in MeasuredFrom]: string } = {
   midShoulder: 'Start at the middle of the shoulder.',
 };
 
-/** How a measure is taken in this set: shoulder lengths start where the set says. */
-export const stepsFor = (id: MeasureId, from: MeasuredFrom): string[] =>
-  measureOf(id).steps.map((step) =>
-    step.startsWith('Start at the neck side of the shoulder,') ? starts[from] : step,
-  );
+/** Whether a measure starts at the shoulder, so that it depends on what the set was measured from. */
+export const startsAtShoulder = (id: MeasureId): boolean => measureOf(id).starts === SHOULDER_START;
+
+/** How a measure is taken in this set, in two or three short lines: how she stands, where the tape starts, where it goes. */
+export const stepsFor = (id: MeasureId, from: MeasuredFrom): string[] => {
+  const { posture, steps } = measureOf(id);
+  const [first, ...rest] = steps;
+  return [postureWords[posture], startsAtShoulder(id) ? starts[from] : first, ...rest];
+};

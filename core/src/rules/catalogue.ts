@@ -3,7 +3,7 @@ import { inches } from '../units/length.ts';
 /** A number of the trade: millimetres for a length, else plain. */
 export interface NumberRule {
   readonly label: string;
-  readonly kind: 'length' | 'ratio' | 'percent';
+  readonly kind: 'length' | 'ratio' | 'percent' | 'days';
   readonly value: number;
   readonly reason: string;
 }
@@ -32,6 +32,12 @@ const ratio = (label: string, value: number, reason: string): NumberRule => ({
   value,
   reason,
 });
+const days = (label: string, value: number, reason: string): NumberRule => ({
+  label,
+  kind: 'days',
+  value,
+  reason,
+});
 const method = <Method extends string>(
   label: string,
   value: NoInfer<Method>,
@@ -39,6 +45,7 @@ const method = <Method extends string>(
   reason: string,
 ): MethodRule<Method> => ({ label, kind: 'method', value, methods, reason });
 
+const usual = 'Common practice; outside it a measure is pointed out, never refused.';
 const practice = 'Common practice; the shop may differ.';
 
 /**
@@ -92,6 +99,26 @@ export const rules = {
   'derive.backBelowShoulder': length('across back below shoulder', 1, practice),
   'derive.armholeOverThird': length('armhole over a third of the bust', 3, 'Common practice: two schools of chest line, half the armhole and bust ÷ 6 + 1½, set equal.'),
   'derive.kneeFromHeight': ratio('waist to knee, part of the height', 0.35, 'From memory; measure it where the hem must hit the knee.'),
+  'check.roundLeast': length('a round at least', 14, usual),
+  'check.roundMost': length('a round at most', 80, usual),
+  'check.cupLeast': length('bust over under bust at least', 1.5, usual),
+  'check.cupMost': length('bust over under bust at most', 9, usual),
+  'check.bustOverHighBust': length('bust over high bust at most', 8, usual),
+  'check.underBustLeast': length('under bust below the bust point at least', 2.5, 'Common practice, 3 to 3½ usual.'),
+  'check.underBustMost': length('under bust below the bust point at most', 4.5, 'Common practice, 3 to 3½ usual.'),
+  'check.waistLeast': length('waist below the under bust at least', 2, 'Common practice, 3 usual.'),
+  'check.waistMost': length('waist below the under bust at most', 5, 'Common practice, 3 usual.'),
+  'check.frontOverBack': length('front waist length over the back’s at most', 3, usual),
+  'check.halfLength': length('half length off a quarter of the height', 1.5, usual),
+  'check.hipDepthLeast': length('waist to hip at least', 7, 'Common practice, 8 to 10 usual.'),
+  'check.hipDepthMost': length('waist to hip at most', 11, 'Common practice, 8 to 10 usual.'),
+  'check.crotchLeast': length('outseam over inseam at least', 7, usual),
+  'check.crotchMost': length('outseam over inseam at most', 16, usual),
+  'check.crotch': length('crotch depth off outseam less inseam', 0.5, usual),
+  'check.derived': length('a measure off what it would be worked out as', 2.5, 'Our own: a worked-out measure is a guess, and most bodies lie nearer to it.'),
+  'check.roundChange': length('a round’s change since the last set', 2, 'Common practice, within the days below.'),
+  'check.changeDays': days('a change is soon within', 90, 'Common practice.'),
+  'check.childDays': days('a child’s set is old after', 60, 'Common practice: children outgrow a set in about two months.'),
   'cloth.shrinkage': { label: 'shrinkage to buy for', kind: 'percent', value: 0, reason: 'Common practice, 3 to 5 for cotton that was not washed.' },
 } as const satisfies Record<string, Rule>;
 

@@ -20,4 +20,6 @@ test('a child outgrows a set that is more than two months old when the ticket is
   expect(outgrown(ticket('2026-10-07', '2026-12-07'))).toBe(true);
   expect(outgrown(ticket('2026-01-01', '2026-12-07', 'adult'))).toBe(false);
   expect(outgrown(ticket(null, '2026-12-07'))).toBe(false);
+  const soon = { ...ticket('2026-11-01', '2026-12-07'), rules: { 'check.childDays': 30 } };
+  expect(outgrown(soon)).toBe(true);
 });

@@ -1,3 +1,4 @@
+import { ruleSet } from '../rules/catalogue.ts';
 import type { Ticket } from './ticket.ts';
 
 const DAY = 86_400_000;
@@ -8,11 +9,10 @@ export const setAgeAtDue = ({ measures, dueOn }: Pick<Ticket, 'measures' | 'dueO
     ? undefined
     : Math.round((Date.parse(dueOn) - Date.parse(measures.takenOn)) / DAY);
 
-/** A child outgrows a set in about two months. Common practice, no source. */
-const CHILD_DAYS = 60;
-
-/** Whether a child will have grown out of its set by the day the ticket is due. */
-export function outgrown(ticket: Pick<Ticket, 'client' | 'measures' | 'dueOn'>): boolean {
+/** Whether a child will have grown out of its set by the day the ticket is due: the house says after how many days. */
+export function outgrown(ticket: Pick<Ticket, 'client' | 'measures' | 'dueOn' | 'rules'>): boolean {
   const age = setAgeAtDue(ticket);
-  return ticket.client.kind === 'child' && age !== undefined && age > CHILD_DAYS;
+  return (
+    ticket.client.kind === 'child' && age !== undefined && age > ruleSet(ticket.rules)['check.childDays']
+  );
 }

@@ -20,6 +20,8 @@ const remedyWords = (remedy: Remedy | undefined, unit: Unit, length: (mm: number
       return `Measure ${measureName(remedy.measure)} again.`;
     case 'set-measure':
       return `Was ${length(remedy.mm)} meant?`;
+    case 'swap-measures':
+      return `Were ${measureName(remedy.measure)} and ${measureName(remedy.with)} swapped?`;
     case 'set-choice':
       return remedy.mm === undefined
         ? `Change ${choiceWords(remedy.choice)}.`

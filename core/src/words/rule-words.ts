@@ -14,6 +14,8 @@ export function ruleValueWords(id: RuleId, value: RuleValue, unit: Unit): string
       return String(Math.round(Number(value) * 1000) / 1000);
     case 'percent':
       return `${value} %`;
+    case 'days':
+      return `${value} days`;
   }
 }
 
@@ -27,6 +29,7 @@ export const ruleFamilies: { readonly [family: string]: string } = {
   facing: 'Facing and lining',
   habit: 'Table habit',
   derive: 'Worked out when not measured',
+  check: 'When a measure is pointed out',
   cloth: 'Cloth',
 };
 

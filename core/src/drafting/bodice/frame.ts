@@ -1,6 +1,7 @@
 import { finding, type Finding } from '../../checks/finding.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import { add, distance, point, scale, subtract, unitVector, type Point } from '../../geometry/point.ts';
+import type { MeasuredFrom } from '../../measures/measure-set.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import type { Body } from '../body.ts';
@@ -38,7 +39,7 @@ export interface BodiceFrame {
 }
 
 /** The height at which the adult defaults hold, and how far they are scaled for smaller and taller bodies. */
-const ADULT_HEIGHT = inches(66);
+export const ADULT_HEIGHT = inches(66);
 export const bodyScale = (body: Body): number => clamp(body.mm('height') / ADULT_HEIGHT, 0.6, 1.15);
 
 /** The neck base lies within these parts of the shoulder, whatever the tape says. The team's drafting study. */
@@ -64,6 +65,24 @@ function neckBase(body: Body, rules: RuleSet, size: number): number {
   return clamp(wanted, NECK_BASE.least * body.mm('shoulder'), NECK_BASE.most * body.mm('shoulder'));
 }
 
+/** The shoulder line of the half body: from the neck base on the start line to the bone, which lies lower. */
+export interface ShoulderLine {
+  readonly base: Point;
+  readonly tip: Point;
+}
+
+export function shoulderLine(body: Body, rules: RuleSet): ShoulderLine {
+  const size = bodyScale(body);
+  return {
+    base: point(neckBase(body, rules, size), 0),
+    tip: point(body.mm('shoulder') / 2, dropOf(body, rules) * size),
+  };
+}
+
+/** Where lengths from the shoulder start: at the neck base, or half-way to the bone. */
+export const shoulderStart = ({ base, tip }: ShoulderLine, from: MeasuredFrom): Point =>
+  from === 'neckSide' ? base : scale(add(base, tip), 0.5);
+
 /**
  * Resolves over-determined measures in one place; whatever is overridden becomes a finding.
  * The bust level follows from the slanted shoulder-to-bust tape by Pythagoras.
@@ -75,8 +94,7 @@ export function bodiceFrame(
 ): { frame: BodiceFrame; findings: Finding[] } {
   const findings: Finding[] = [];
   const size = bodyScale(body);
-  const tip = point(body.mm('shoulder') / 2, dropOf(body, rules) * size);
-  const base = point(neckBase(body, rules, size), 0);
+  const { base, tip } = shoulderLine(body, rules);
   const shoulder = unitVector(subtract(tip, base));
 
   const shoulderLength = body.taken('shoulderLength');
@@ -108,7 +126,7 @@ export function bodiceFrame(
   }
   const along = clamp((choices.neckWidth - base.x) / shoulder.x, 0, distance(base, tip) - SHOULDER_LEAST);
 
-  const start = body.from === 'neckSide' ? base : scale(add(base, tip), 0.5);
+  const start = shoulderStart({ base, tip }, body.from);
   const spanHalf = body.mm('bustSpan') / 2;
   const slant = body.mm('shoulderToBust');
   const straight = Math.sqrt(Math.max(slant ** 2 - (start.x - spanHalf) ** 2, (0.9 * slant) ** 2));

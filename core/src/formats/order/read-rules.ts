@@ -11,12 +11,14 @@ import {
 } from '../../rules/catalogue.ts';
 import { inches, type Unit } from '../../units/length.ts';
 import { read, refuse, type Read } from '../input-fault.ts';
-import { readLength } from '../read-length.ts';
+import { readLength, type LengthBounds } from '../read-length.ts';
 import type { OrderFile, WrittenLength } from './order.ts';
 import { ALLOWANCE_BOUNDS } from './read-choices.ts';
 
 const RULE_BOUNDS = { least: 0, most: inches(12) };
-const NUMBER_MOST = { ratio: 10, percent: 50 } as const;
+/** Rules that checks are made by hold whole rounds. */
+const CHECK_BOUNDS = { least: 0, most: inches(120) };
+const NUMBER_MOST = { ratio: 10, percent: 50, days: 730 } as const;
 
 function readMethod(rule: MethodRule, written: WrittenLength, field: string): Read<string> {
   const known = Object.keys(rule.methods);
@@ -26,6 +28,9 @@ function readMethod(rule: MethodRule, written: WrittenLength, field: string): Re
     : read(method);
 }
 
+const boundsOf = (id: RuleId): LengthBounds =>
+  id.startsWith('allowance.') ? ALLOWANCE_BOUNDS : id.startsWith('check.') ? CHECK_BOUNDS : RULE_BOUNDS;
+
 /** Reads one house rule: a length in any form, a plain number, or the name of a method. */
 export function readRule(id: RuleId, written: WrittenLength, unit: Unit, field: string): Read<RuleValue> {
   const rule = ruleOf(id);
@@ -33,11 +38,11 @@ export function readRule(id: RuleId, written: WrittenLength, unit: Unit, field: 
     case 'method':
       return readMethod(rule, written, field) as Read<RuleValue>;
     case 'length': {
-      const bounds = id.startsWith('allowance.') ? ALLOWANCE_BOUNDS : RULE_BOUNDS;
-      return readLength(written, unit, field, `Rule ${rule.label}`, bounds);
+      return readLength(written, unit, field, `Rule ${rule.label}`, boundsOf(id));
     }
     case 'ratio':
-    case 'percent': {
+    case 'percent':
+    case 'days': {
       const count = typeof written === 'number' ? written : Number(written.trim() || NaN);
       const most = NUMBER_MOST[rule.kind];
       return count >= 0 && count <= most

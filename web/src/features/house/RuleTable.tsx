@@ -2,6 +2,7 @@ import {
   ruleIds,
   ruleOf,
   type MethodRule,
+  type Rule,
   type RuleId,
   type RuleSet,
 } from '@ample-bolt/core/rules/catalogue';
@@ -146,6 +147,20 @@ const MethodField = ({
   </select>
 );
 
+function numberUnit(kind: Rule['kind'], unit: Unit): string {
+  switch (kind) {
+    case 'length':
+      return unit;
+    case 'percent':
+      return '%';
+    case 'days':
+      return 'days';
+    case 'ratio':
+    case 'method':
+      return 'parts';
+  }
+}
+
 interface NumberFieldProps extends FieldProps {
   readonly keptAs: string;
   readonly value: number;
@@ -179,7 +194,7 @@ function NumberField({ id, keptAs, value, unit, fault, onSet }: NumberFieldProps
         onKeyDown={(event) => event.key === 'Enter' && store()}
         className="min-h-9 w-24 rounded-soft border border-linen-3 bg-white px-3 text-right font-bold aria-invalid:border-madder"
       />
-      <span className="text-walnut-2">{kind === 'length' ? unit : kind === 'percent' ? '%' : 'parts'}</span>
+      <span className="text-walnut-2">{numberUnit(kind, unit)}</span>
     </span>
   );
 }

@@ -17,6 +17,7 @@ export function useRemedy(): (remedy: Remedy) => RemedyAction {
     switch (remedy.kind) {
       case 'measure-again':
       case 'set-measure':
+      case 'swap-measures':
         return { verb: 'Measure', act: () => goTo('measure') };
       case 'add-cloth':
         return { verb: 'Add', act: () => goTo('lay') };

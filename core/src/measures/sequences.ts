@@ -1,0 +1,51 @@
+import type { Style } from '../styles/style.ts';
+import { measureIds, type MeasureId } from './catalogue.ts';
+
+/** Which measures are taken one after the other: what the ticket's style uses, or a set that a shop takes as a habit. */
+export type SequenceId = 'style' | 'dress' | 'bodice' | 'trousers' | 'full' | 'recut' | 'child';
+
+export const sequenceNames: { readonly [id in SequenceId]: string } = {
+  style: 'This style',
+  dress: 'Dress',
+  bodice: 'Bodice',
+  trousers: 'Trousers',
+  recut: 'Recut',
+  child: 'Child',
+  full: 'The whole tape',
+};
+
+export const sequenceIds = Object.keys(sequenceNames) as SequenceId[];
+
+const bodice: readonly MeasureId[] = [
+  'shoulder', 'acrossChest', 'acrossBack', 'bustSpan', 'shoulderToBust', 'shoulderToUnderBust', 'frontWaistLength', 'backWaistLength',
+  'neck', 'highBust', 'bust', 'underBust', 'waist', 'armhole', 'upperArm', 'wrist', 'armLength',
+]; // prettier-ignore
+
+/** What shops take by habit for a kind of work. Common practice, no source. */
+// prettier-ignore
+const habits: { readonly [id in Exclude<SequenceId, 'style' | 'full'>]: readonly MeasureId[] } = {
+  bodice,
+  dress: [...bodice, 'hip', 'waistToHip', 'waistToKnee', 'fullLength', 'heelHeight'],
+  trousers: ['height', 'waist', 'highHip', 'hip', 'waistToHip', 'waistToKnee', 'waistToFloor', 'inseam', 'crotchDepth', 'crotchLength', 'trouserWaist', 'thigh', 'knee', 'calf', 'ankle', 'foot'],
+  recut: ['shoulder', 'acrossBack', 'frontWaistLength', 'bust', 'underBust', 'waist', 'hip', 'armhole', 'upperArm', 'wrist', 'armLength', 'shoulderToHip'],
+  // No bust measures: a child's chest and waist are close.
+  child: ['height', 'shoulder', 'acrossChest', 'acrossBack', 'frontWaistLength', 'backWaistLength', 'neck', 'bust', 'waist', 'hip', 'head', 'armhole', 'upperArm', 'wrist', 'armLength', 'waistToHip', 'waistToKnee', 'waistToFloor', 'inseam'],
+};
+
+/** The measures of a sequence in taking order. */
+export function measuresIn(sequence: SequenceId, style: Style | undefined): MeasureId[] {
+  switch (sequence) {
+    case 'full':
+      return [...measureIds];
+    case 'style': {
+      const used = style ? [...style.requires, ...style.derives, ...style.checks] : [];
+      return measureIds.filter((id) => used.includes(id));
+    }
+    case 'dress':
+    case 'bodice':
+    case 'trousers':
+    case 'recut':
+    case 'child':
+      return measureIds.filter((id) => habits[sequence].includes(id));
+  }
+}
