@@ -47,10 +47,12 @@ async function nextFreePort(wanted, host) {
   throw new Error(`No free port from ${wanted} to ${wanted + 49}; set PORT.`);
 }
 
+const dataFolder = process.env.DATA_DIR ? path.resolve(process.env.DATA_DIR) : path.join(root, 'data');
+
 async function database() {
   if (process.env.DATABASE_URL) return process.env.DATABASE_URL;
   const { url } = await startPostgres({
-    folder: process.env.DATA_DIR ? path.resolve(process.env.DATA_DIR) : path.join(root, 'data'),
+    folder: dataFolder,
     onStarted: (stop) => {
       stopPostgres = stop;
     },
@@ -74,6 +76,7 @@ function startServer(databaseUrl, host, port) {
       HOST: host,
       PORT: String(port),
       WEB_DIR: path.join(root, 'web/dist'),
+      OUTBOX_DIR: process.env.OUTBOX_DIR ?? path.join(dataFolder, 'outbox'),
       LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
     },
   });

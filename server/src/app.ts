@@ -1,27 +1,37 @@
-import express, { type Express } from 'express';
+import express, { type Express, type Router } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { Sequelize } from 'sequelize';
 import { clientRoutes } from './features/clients/client-routes.ts';
+import { guestRoutes } from './features/home/guest-routes.ts';
+import { homeRoutes } from './features/home/home-routes.ts';
 import { healthRoutes } from './features/health/health-routes.ts';
 import { houseRoutes } from './features/house/house-routes.ts';
+import { outboxRoutes } from './features/outbox/outbox-routes.ts';
 import { ticketRoutes } from './features/tickets/ticket-routes.ts';
 import { errorHandler } from './http/error-handler.ts';
 import { Problem } from './http/problem.ts';
 import { security, withNonce } from './http/security.ts';
 import { webApp } from './http/web-app.ts';
+import type { Outbox } from './outbox/outbox.ts';
 
 export interface AppDependencies {
   readonly sequelize: Sequelize;
   readonly log: Logger;
+  readonly outbox: Outbox;
   readonly webDir?: string | undefined;
+  /** Where clients reach the page of a private link; without it, where the shop's own request came to. */
+  readonly publicUrl?: string | undefined;
 }
 
 /** A lay of a hundred outlines is about 300 kB; nothing that the shop sends is larger. */
 const BODY_LIMIT = '1mb';
 
-/** The application without its socket, so that tests can call it. */
-export function createApp({ sequelize, log, webDir }: AppDependencies): Express {
+/** The token of a private link is as good as the page: it stays out of the log. */
+const withoutToken = (url: string | undefined): string => url?.replace(/\/home\/[^/?]+/, '/home/…') ?? '';
+
+/** An application that answers the routes it is given, and serves the page; problems leave as problem+json. */
+function appWith({ log, webDir }: AppDependencies, routes: (api: Router) => void): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -29,15 +39,15 @@ export function createApp({ sequelize, log, webDir }: AppDependencies): Express 
       logger: log,
       quietReqLogger: true,
       autoLogging: { ignore: (request) => request.url?.startsWith('/assets/') ?? false },
+      serializers: {
+        req: ({ method, url }: { method?: string; url?: string }) => ({ method, url: withoutToken(url) }),
+      },
     }),
   );
   app.use(withNonce, security());
   const api = express.Router();
   api.use(express.json({ limit: BODY_LIMIT, strict: false }));
-  api.use('/health', healthRoutes(sequelize));
-  api.use('/clients', clientRoutes());
-  api.use('/house', houseRoutes());
-  api.use('/tickets', ticketRoutes());
+  routes(api);
   api.use(() => {
     throw new Problem(404, 'not-found', 'There is nothing at this address.');
   });
@@ -46,3 +56,21 @@ export function createApp({ sequelize, log, webDir }: AppDependencies): Express 
   app.use(errorHandler);
   return app;
 }
+
+/** The shop's application without its socket, so that tests can call it. */
+export const createApp = (dependencies: AppDependencies): Express =>
+  appWith(dependencies, (api) => {
+    api.use('/health', healthRoutes(dependencies.sequelize));
+    api.use('/clients', clientRoutes());
+    api.use('/home', guestRoutes());
+    api.use('/house', houseRoutes());
+    api.use('/outbox', outboxRoutes(dependencies.outbox));
+    api.use('/tickets', homeRoutes({ outbox: dependencies.outbox, publicUrl: dependencies.publicUrl }));
+    api.use('/tickets', ticketRoutes());
+  });
+
+/** What may be reached from outside the shop: private links, and nothing else of it. */
+export const createGuestApp = (dependencies: AppDependencies): Express =>
+  appWith(dependencies, (api) => {
+    api.use('/home', guestRoutes());
+  });

@@ -1,10 +1,11 @@
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
-import { createApp } from './app.ts';
+import { createApp, createGuestApp } from './app.ts';
 import { readConfig } from './config/config.ts';
 import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
 import { loadDemo } from './demo/load-demo.ts';
+import { folderOutbox } from './outbox/outbox.ts';
 
 const config = readConfig(process.env);
 const log = pino({ level: config.logLevel });
@@ -14,25 +15,29 @@ if (applied.length > 0) log.info({ applied }, 'database migrated');
 if (config.loadDemo && (await loadDemo(new Date()))) log.info('demo data loaded into the empty database');
 
 const LOOPBACK = ['127.0.0.1', '::1', 'localhost'];
-const server = createApp({ sequelize, log, webDir: config.webDir }).listen(
-  config.port,
-  config.host,
-  (error?: Error) => {
-    if (error) {
-      log.fatal({ err: error }, 'cannot listen');
-      process.exit(1);
-    }
-    const { port } = server.address() as AddressInfo;
-    if (!LOOPBACK.includes(config.host)) {
-      log.warn(
-        { host: config.host },
-        'HOST is not loopback: everyone who reaches this address can read and change clients, measures and tickets; there is no login',
-      );
-    }
-    log.info({ host: config.host, port }, 'ready');
-    process.send?.({ ready: true, port });
-  },
-);
+const { webDir, publicUrl } = config;
+const dependencies = { sequelize, log, webDir, publicUrl, outbox: folderOutbox(config.outboxDir) };
+const guests =
+  config.guestPort === undefined
+    ? undefined
+    : createGuestApp(dependencies).listen(config.guestPort, config.host, (error?: Error) => {
+        if (error) log.error({ err: error }, 'private links cannot be served on GUEST_PORT');
+      });
+const server = createApp(dependencies).listen(config.port, config.host, (error?: Error) => {
+  if (error) {
+    log.fatal({ err: error }, 'cannot listen');
+    process.exit(1);
+  }
+  const { port } = server.address() as AddressInfo;
+  if (!LOOPBACK.includes(config.host)) {
+    log.warn(
+      { host: config.host },
+      'HOST is not loopback: everyone who reaches this address can read and change clients, measures and tickets; there is no login',
+    );
+  }
+  log.info({ host: config.host, port }, 'ready');
+  process.send?.({ ready: true, port });
+});
 
 let stopping = false;
 async function stop(): Promise<void> {
@@ -40,6 +45,8 @@ async function stop(): Promise<void> {
   stopping = true;
   server.close();
   server.closeAllConnections();
+  guests?.close();
+  guests?.closeAllConnections();
   await sequelize.close();
   process.exit(0);
 }

@@ -11,7 +11,7 @@ export const sequenceNames: { readonly [id in SequenceId]: string } = {
   trousers: 'Trousers',
   recut: 'Recut',
   child: 'Child',
-  full: 'The whole tape',
+  full: 'Whole tape',
 };
 
 export const sequenceIds = Object.keys(sequenceNames) as SequenceId[];

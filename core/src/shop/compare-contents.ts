@@ -5,12 +5,16 @@ import type { Observations } from '../measures/measure-set.ts';
 import type { EnteredById, MeasureSet, TicketContent } from './ticket.ts';
 
 /** How a set was measured, and what the eye saw. */
-export type Conditions = Pick<MeasureSet, 'from' | 'startLine'> & Observations & { readonly takenOn: string };
+export type Conditions = Pick<MeasureSet, 'from' | 'startLine' | 'takenBy' | 'undergarment'> &
+  Observations & { readonly takenOn: string; readonly set: string; readonly pleats: string };
+
+/** Parts of a ticket that are lengths by id. */
+export type LengthPart = 'measure' | 'garment' | 'choice' | 'figure';
 
 /** One difference between two states of a ticket; undefined where it was not there. Lengths in mm. */
 export type ContentChange =
   | {
-      readonly part: 'measure' | 'choice' | 'figure';
+      readonly part: LengthPart;
       readonly id: string;
       readonly before?: number;
       readonly after?: number;
@@ -44,7 +48,7 @@ const lengthsOf = (entered: EnteredById): Lengths =>
 const SAME = 0.01;
 
 function lengthChanges(
-  part: 'measure' | 'choice' | 'figure',
+  part: LengthPart,
   before: Lengths,
   after: Lengths,
   order: readonly string[] = [],
@@ -107,9 +111,13 @@ const NOT_YET = 'not yet';
 
 function conditionChanges(before: TicketContent, after: TicketContent): ContentChange[] {
   const conditions = ({
-    measures: { from, startLine, takenOn, observations },
+    measures: { revision, from, startLine, takenOn, takenBy, undergarment, observations, garment },
   }: TicketContent): Conditions => ({
+    set: String(revision),
     takenOn: takenOn ?? NOT_YET,
+    takenBy,
+    undergarment,
+    pleats: String(garment.pleats),
     from,
     startLine,
     ...observations,
@@ -133,6 +141,11 @@ export function compareContents(before: TicketContent, after: TicketContent): Co
       lengthsOf(before.measures.values),
       lengthsOf(after.measures.values),
       measureIds,
+    ),
+    ...lengthChanges(
+      'garment',
+      lengthsOf(before.measures.garment.values),
+      lengthsOf(after.measures.garment.values),
     ),
     ...conditionChanges(before, after),
     ...lengthChanges('choice', lengthsOf(before.choices ?? {}), lengthsOf(after.choices ?? {})),

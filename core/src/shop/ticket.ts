@@ -3,7 +3,12 @@ import type { HandFigures } from '../drafting/hand-figures.ts';
 import type { Cloth } from '../lay/cloth.ts';
 import type { Lay } from '../lay/lay.ts';
 import { measureIds, type MeasureId } from '../measures/catalogue.ts';
-import type { MeasuredFrom, MeasureValues, Observations } from '../measures/measure-set.ts';
+import {
+  usualObservations,
+  type MeasuredFrom,
+  type MeasureValues,
+  type Observations,
+} from '../measures/measure-set.ts';
 import type { ClientKind } from '../measures/plausibility.ts';
 import { ruleSet, type RuleOverrides } from '../rules/catalogue.ts';
 import type { SignOffs } from './sign-off.ts';
@@ -20,15 +25,46 @@ export interface Entered {
 
 export type EnteredById = { readonly [id: string]: Entered };
 
+/** Measures of a garment that was sent in because it fits; all finished. */
+export interface SampleGarment {
+  readonly values: EnteredById;
+  /** Pleats at the cuff of one sleeve. */
+  readonly pleats: number;
+}
+
+export const noGarment: SampleGarment = { values: {}, pleats: 0 };
+
 /** The measures of one person as taken for one ticket. */
 export interface MeasureSet {
+  /** Which set of the ticket it is, from 1: measured anew, the one before stays. */
+  readonly revision: number;
+  /** Who held the tape: somebody of the shop, or the client at home. */
+  readonly source: 'shop' | 'home';
+  readonly takenBy: string;
+  /** What was worn under the tape. */
+  readonly undergarment: string;
   readonly from: MeasuredFrom;
   readonly startLine: 'stitch' | 'cut';
   readonly observations: Observations;
   /** The day it was taken, yyyy-mm-dd; null until something is. */
   readonly takenOn: string | null;
   readonly values: EnteredById;
+  readonly garment: SampleGarment;
 }
+
+/** A set of which nothing is taken. */
+export const noMeasures: MeasureSet = {
+  revision: 1,
+  source: 'shop',
+  takenBy: '',
+  undergarment: '',
+  from: 'neckSide',
+  startLine: 'stitch',
+  observations: usualObservations,
+  takenOn: null,
+  values: {},
+  garment: noGarment,
+};
 
 export interface TicketClient {
   readonly id: string;

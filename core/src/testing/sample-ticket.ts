@@ -1,5 +1,4 @@
-import { usualObservations } from '../measures/measure-set.ts';
-import type { Ticket } from '../shop/ticket.ts';
+import { noMeasures, type Ticket } from '../shop/ticket.ts';
 
 /** A ticket with nothing on it yet, for tests to build on. */
 export const sampleTicket = (change: Partial<Ticket> = {}): Ticket => ({
@@ -11,13 +10,7 @@ export const sampleTicket = (change: Partial<Ticket> = {}): Ticket => ({
   unit: 'in',
   remarks: '',
   styleId: 'fitted-dress',
-  measures: {
-    from: 'neckSide',
-    startLine: 'stitch',
-    observations: usualObservations,
-    takenOn: null,
-    values: {},
-  },
+  measures: noMeasures,
   choices: {},
   rules: {},
   figures: {},

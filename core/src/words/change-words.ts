@@ -2,7 +2,8 @@ import { capital } from './capital.ts';
 import { isMeasureId, measureOf } from '../measures/catalogue.ts';
 import { ruleOf } from '../rules/catalogue.ts';
 import { folds } from '../lay/lay.ts';
-import type { Conditions, ContentChange } from '../shop/compare-contents.ts';
+import { garmentMeasureOf, isGarmentMeasureId } from '../measures/sample-garment.ts';
+import type { Conditions, ContentChange, LengthPart } from '../shop/compare-contents.ts';
 import { styleOf } from '../styles/style-book.ts';
 import { formatLength } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
@@ -25,7 +26,11 @@ const plainNames = {
 } as const;
 
 const conditionNames: { readonly [id in keyof Conditions]: string } = {
+  set: 'Set of measures',
   takenOn: 'Measured on',
+  takenBy: 'Measured by',
+  undergarment: 'Worn under the tape',
+  pleats: 'Pleats at the cuff',
   from: 'Lengths from',
   startLine: 'Start line',
   build: 'Build',
@@ -39,15 +44,16 @@ const conditionWords: { readonly [value: string]: string } = {
   cut: 'cut edge',
 };
 
-const conditionValue = (value: string): string => conditionWords[value] ?? value;
+const conditionValue = (value: string): string => conditionWords[value] ?? (value || 'not said');
 
-function nameOf(
-  change: Extract<ContentChange, { part: 'measure' | 'choice' | 'figure' }>,
-  styleId: string,
-): string {
+function nameOf(change: Extract<ContentChange, { part: LengthPart }>, styleId: string): string {
   switch (change.part) {
     case 'measure':
       return isMeasureId(change.id) ? capital(measureOf(change.id).names[0] ?? change.id) : change.id;
+    case 'garment':
+      return isGarmentMeasureId(change.id)
+        ? `${garmentMeasureOf(change.id).name}, of the garment`
+        : change.id;
     case 'choice':
       return styleOf(styleId)?.choices[change.id]?.label ?? change.id;
     case 'figure': {
@@ -63,9 +69,12 @@ export function changeWords(change: ContentChange, styleId: string, unit: Unit):
     mm === undefined ? none : formatLength(mm, unit, { denominator: 16, decimals: 2, style: 'typeset' });
   switch (change.part) {
     case 'measure':
+    case 'garment':
     case 'choice':
     case 'figure': {
-      const none = { measure: 'not taken', choice: 'as usual', figure: 'as computed' }[change.part];
+      const none = { measure: 'not taken', garment: 'not taken', choice: 'as usual', figure: 'as computed' }[
+        change.part
+      ];
       return {
         what: nameOf(change, styleId),
         before: length(change.before, none),

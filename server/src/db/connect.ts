@@ -1,5 +1,6 @@
 import { Sequelize } from 'sequelize';
 import { initClientModel } from '../features/clients/client-model.ts';
+import { initHomeModels } from '../features/home/home-model.ts';
 import { initHouseModel } from '../features/house/house-model.ts';
 import { initTicketModels } from '../features/tickets/ticket-model.ts';
 import { initTicketStateModels } from '../features/tickets/ticket-state-model.ts';
@@ -10,6 +11,7 @@ export function connect(url: string): Sequelize {
   initClientModel(sequelize);
   initTicketModels(sequelize);
   initTicketStateModels(sequelize);
+  initHomeModels(sequelize);
   initHouseModel(sequelize);
   return sequelize;
 }

@@ -42,9 +42,11 @@ const TITLES: Readonly<Record<number, string>> = {
   400: 'Bad request',
   404: 'Not found',
   409: 'Changed elsewhere',
+  410: 'Run out',
   413: 'Too large',
   415: 'Not JSON',
   422: 'Input to correct',
   423: 'Under the chalk',
+  429: 'Too many requests',
   500: 'Fault in the program',
 };

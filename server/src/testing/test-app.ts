@@ -1,9 +1,13 @@
+import { mkdtemp, rm } from 'node:fs/promises';
+import os from 'node:os';
+import path from 'node:path';
 import { pino } from 'pino';
 import { QueryTypes, Sequelize } from 'sequelize';
 import request from 'supertest';
 import { createApp } from '../app.ts';
 import { connect } from '../db/connect.ts';
 import { migrate } from '../db/migrate.ts';
+import { folderOutbox } from '../outbox/outbox.ts';
 
 export interface TestApp {
   readonly agent: ReturnType<typeof request>;
@@ -22,6 +26,13 @@ export async function testApp(name: string): Promise<TestApp> {
   await admin.close();
   const sequelize = connect(base.replace(/\/[^/]*$/, `/${database}`));
   await migrate(sequelize);
-  const agent = request(createApp({ sequelize, log: pino({ level: 'silent' }) }));
-  return { agent, sequelize, close: () => sequelize.close() };
+  const folder = await mkdtemp(path.join(os.tmpdir(), 'ample-bolt-outbox-'));
+  const agent = request(
+    createApp({ sequelize, log: pino({ level: 'silent' }), outbox: folderOutbox(folder) }),
+  );
+  const close = async () => {
+    await rm(folder, { recursive: true, force: true });
+    await sequelize.close();
+  };
+  return { agent, sequelize, close };
 }

@@ -50,12 +50,19 @@ export const useStepContent = (id: string, place: number | undefined) =>
 export const useFrozen = ({ id, frozen }: Pick<Ticket, 'id' | 'frozen'>) =>
   useSWR<Draft, Error>(frozen ? `${keyOf(id)}/frozen?at=${frozen.at}` : null);
 
-/** What each change sends; lengths go as typed. */
-export interface TicketChanges {
-  readonly measures: Pick<MeasureSet, 'from' | 'startLine' | 'observations'> & {
+/** A set of measures; what is left out stays as it is. */
+export type MeasuresChange = Pick<MeasureSet, 'from' | 'startLine' | 'observations'> &
+  Partial<Pick<MeasureSet, 'takenBy' | 'undergarment'>> & {
     readonly takenOn?: string;
     readonly values: { readonly [id: string]: string };
+    readonly garment?: { readonly values: { readonly [id: string]: string }; readonly pleats: number };
+    /** Measured anew: the set as it stands stays with the client. */
+    readonly anew?: true;
   };
+
+/** What each change sends; lengths go as typed. */
+export interface TicketChanges {
+  readonly measures: MeasuresChange;
   readonly choices: { readonly choices: { readonly [id: string]: string } };
   readonly cloths: { readonly cloths: readonly ClothFile[] };
   readonly rules: { readonly rules: { readonly [id: string]: string | null } };

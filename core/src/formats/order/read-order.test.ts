@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { draftOrder } from '../../drafting/draft-order.ts';
 import { ruleSet } from '../../rules/catalogue.ts';
-import { orderOfTicket } from '../../shop/ticket.ts';
+import { noMeasures, orderOfTicket } from '../../shop/ticket.ts';
 import { sampleTicket } from '../../testing/sample-ticket.ts';
 import { usualObservations } from '../../measures/measure-set.ts';
 import { inches } from '../../units/length.ts';
@@ -245,7 +245,7 @@ test('a ticket written as an order file drafts the same garment', () => {
   const entered = (typed: string, mm: number) => ({ typed, mm });
   const ticket = sampleTicket({
     measures: {
-      takenOn: null,
+      ...noMeasures,
       from: 'midShoulder', startLine: 'cut', observations: { ...usualObservations, shoulders: 'square' },
       values: { shoulder: entered('15 in', 381), bustSpan: entered('7 1/2 in', 190.5), shoulderToBust: entered('10 1/4 in', 260.35), frontWaistLength: entered('17 in', 431.8), backWaistLength: entered('16 in', 406.4), bust: entered('36 in', 914.4), waist: entered('72 cm', 720), hip: entered('98 cm', 980) },
     },

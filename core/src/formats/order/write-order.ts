@@ -33,13 +33,21 @@ function writtenRules(overrides: RuleOverrides): NonNullable<OrderFile['rules']>
   );
 }
 
+/** The heel is one of the measures, and says in a file how the full lengths were taken. */
+const heelOf = ({ heelHeight }: EnteredById): { heelHeight?: string } =>
+  heelHeight ? { heelHeight: heelHeight.typed } : {};
+
 /** A ticket as an order file: lengths as they were typed, so that reading it back drafts the same garment. */
 export const orderFileOf = (ticket: Ticket): OrderFile => ({
   format: 'ample-bolt/order',
   version: 1,
   unit: ticket.unit,
   client: { name: ticket.client.name, kind: ticket.client.kind },
-  measured: { from: ticket.measures.from, startLine: ticket.measures.startLine },
+  measured: {
+    from: ticket.measures.from,
+    startLine: ticket.measures.startLine,
+    ...heelOf(ticket.measures.values),
+  },
   measures: written(ticket.measures.values),
   observations: ticket.measures.observations,
   garments: [

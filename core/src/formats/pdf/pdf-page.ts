@@ -31,6 +31,12 @@ export async function newPaper(title: string): Promise<Paper> {
 export const roomAcross = PAGE.width - 2 * PAGE.margin;
 export const roomBelow = (paper: Paper): number => PAGE.height - PAGE.margin - paper.y;
 
+/** The upper left corner of the next line, from the bottom left of the page, in points. */
+export const pageTop = (paper: Paper): { readonly x: number; readonly y: number } => ({
+  x: PAGE.margin,
+  y: PAGE.height - paper.y,
+});
+
 export function turnPage(paper: Paper): void {
   paper.page = paper.document.addPage([PAGE.width, PAGE.height]);
   paper.y = PAGE.margin;

@@ -48,7 +48,8 @@ export const bodyOutline: { readonly [view in View]: readonly FigureLine[] } = {
   ],
   side: [
     { path: profile },
-    { path: 'M106 102C102 112 102 124 106 132C112 140 120 136 122 126C124 114 120 102 114 98', light: true },
+    { path: 'M113 98C104 110 103 140 107 176C108 196 106 212 104 224', light: true },
+    { path: 'M124 104C127 124 124 150 119 176C117 198 114 214 112 226', light: true },
   ],
 };
 

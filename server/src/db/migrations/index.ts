@@ -3,6 +3,8 @@ import { up as clientsAndTickets } from './0001-clients-and-tickets.ts';
 import { up as laysHistoryHouse } from './0002-lays-history-house.ts';
 import { up as dayOfMeasuring } from './0003-day-of-measuring.ts';
 import { up as remarks } from './0004-remarks.ts';
+import { up as setsOfTheirOwn } from './0005-sets-of-their-own.ts';
+import { up as measuredAtHome } from './0006-measured-at-home.ts';
 
 /** In order; a migration that has run anywhere is never edited. */
 export const migrations: readonly { readonly name: string; readonly up: Migration }[] = [
@@ -10,4 +12,6 @@ export const migrations: readonly { readonly name: string; readonly up: Migratio
   { name: '0002-lays-history-house', up: laysHistoryHouse },
   { name: '0003-day-of-measuring', up: dayOfMeasuring },
   { name: '0004-remarks', up: remarks },
+  { name: '0005-sets-of-their-own', up: setsOfTheirOwn },
+  { name: '0006-measured-at-home', up: measuredAtHome },
 ];

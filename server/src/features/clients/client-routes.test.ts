@@ -49,7 +49,7 @@ describe('clients over HTTP', () => {
     const dated = await tickets.put(again, 'measures', { ...measures, values: { bust: '95 cm' } });
     expect(dated.body.measures.takenOn).toMatch(/^\d{4}-\d\d-\d\d$/);
     const sets = (await app.agent.get(`/api/clients/${id}/sets`)).body as ClientSet[];
-    expect(sets.map(({ ticketNumber, takenOn }) => [ticketNumber, takenOn])).toEqual([
+    expect(sets.map(({ ticket, takenOn }) => [ticket?.number, takenOn])).toEqual([
       [again.number, dated.body.measures.takenOn],
       [first.number, '2026-03-01'],
     ]);

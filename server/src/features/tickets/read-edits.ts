@@ -8,6 +8,7 @@ import type { RuleOverrides } from '@ample-bolt/core/rules/catalogue';
 import { readChoices } from '@ample-bolt/core/formats/order/read-choices';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import { readMeasures } from '@ample-bolt/core/measures/read-measure';
+import { readGarmentMeasures } from '@ample-bolt/core/measures/sample-garment';
 import type { EnteredById } from '@ample-bolt/core/shop/ticket';
 import { styleBook, styleOf } from '@ample-bolt/core/styles/style-book';
 import type { Style } from '@ample-bolt/core/styles/style';
@@ -42,6 +43,11 @@ function entered(
 export function readMeasureEntries(typed: Typed, unit: Unit): EnteredById {
   const present = filled(typed);
   return entered(present, accepted(readMeasures(present, unit)), unit);
+}
+
+export function readGarmentEntries(typed: Typed, unit: Unit): EnteredById {
+  const present = filled(typed);
+  return entered(present, accepted(readGarmentMeasures(present, unit)), unit);
 }
 
 export function knownStyle(id: string): Style {

@@ -1,4 +1,5 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { ClientSet } from '@ample-bolt/core/shop/client-set';
 import type { Ticket, TicketContent } from '@ample-bolt/core/shop/ticket';
 import { plainLengths } from '@ample-bolt/core/units/format-length';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
@@ -32,6 +33,62 @@ describe('the history of a ticket', () => {
     expect(empty.history.undo).toBeNull();
     const again = (await goTo(empty, 2)).body;
     expect(again.measures.values['waist']?.typed).toBe('29 in');
+  });
+
+  test('measured anew, the set before stays with the client; undone, the newer one is gone, and comes back', async () => {
+    const opened = (await client.open()).body;
+    const sets = async () =>
+      ((await app.agent.get(`/api/clients/${opened.client.id}/sets`)).body as ClientSet[]).map(
+        ({ revision, takenBy, values }) => [revision, takenBy, values['waist']?.typed],
+      );
+    const first = (
+      await client.put(opened, 'measures', {
+        ...measures,
+        takenOn: '2026-09-01',
+        takenBy: 'Juno',
+        undergarment: 'none',
+        values: { waist: '28' },
+      })
+    ).body;
+    const second = (
+      await client.put(first, 'measures', {
+        ...measures,
+        anew: true,
+        takenBy: 'Odile',
+        values: { waist: '29' },
+      })
+    ).body;
+    expect(second.measures).toMatchObject({ revision: 2, takenBy: 'Odile', undergarment: 'none' });
+    expect(second.measures.takenOn).not.toBe('2026-09-01');
+    expect(await sets()).toEqual([
+      [2, 'Odile', '29 in'],
+      [1, 'Juno', '28 in'],
+    ]);
+    const undone = (await goTo(second, 1)).body;
+    expect(undone.measures).toMatchObject({ revision: 1, takenOn: '2026-09-01' });
+    expect(await sets()).toEqual([[1, 'Juno', '28 in']]);
+    const again = (await goTo(undone, 2)).body;
+    expect(again.measures.values['waist']?.typed).toBe('29 in');
+    expect(await sets()).toHaveLength(2);
+  });
+
+  test('a garment that fits is measured beside the body, and undone like it', async () => {
+    const opened = (await client.open()).body;
+    const garment = { values: { collar: '15 1/2', pleatDepth: '19mm' }, pleats: 2 };
+    const taken = (await client.put(opened, 'measures', { ...measures, values: {}, garment })).body;
+    expect(taken.measures.garment).toEqual({
+      values: { collar: { mm: 393.7, typed: '15 1/2 in' }, pleatDepth: { mm: 19, typed: '19mm' } },
+      pleats: 2,
+    });
+    expect(plain(taken.history.undo)).toContain('Collar, of the garment: not taken → 15 1/2 in');
+    // A page that sends only the body leaves the garment as it was.
+    const body = (await client.put(taken, 'measures', { ...measures, values: { waist: '28' } })).body;
+    expect(body.measures.garment.pleats).toBe(2);
+    const refused = await client.put(body, 'measures', {
+      ...measures,
+      garment: { values: { collar: 'wide' }, pleats: 0 },
+    });
+    expect([refused.status, refused.body.field]).toEqual([422, 'garment.collar']);
   });
 
   test('remarks are kept, said in the history, and undone', async () => {

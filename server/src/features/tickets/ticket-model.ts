@@ -1,4 +1,5 @@
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import type { ClientSet } from '@ample-bolt/core/shop/client-set';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
 import type { Unit } from '@ample-bolt/core/units/length';
 import {
@@ -39,7 +40,7 @@ export class TicketModel extends Model<InferAttributes<TicketModel>, InferCreati
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
   declare client?: NonAttribute<ClientModel>;
-  declare measureSet?: NonAttribute<MeasureSetModel>;
+  declare measureSets?: NonAttribute<MeasureSetModel[]>;
   declare frozenDraft?: NonAttribute<FrozenDraftModel | null>;
 }
 
@@ -48,12 +49,19 @@ export class MeasureSetModel extends Model<
   InferCreationAttributes<MeasureSetModel>
 > {
   declare id: CreationOptional<string>;
-  declare ticketId: ForeignKey<string>;
+  declare clientId: ForeignKey<string>;
+  declare ticketId: ForeignKey<string | null>;
+  declare revision: CreationOptional<number>;
+  declare source: CreationOptional<ClientSet['source']>;
+  declare takenBy: CreationOptional<string>;
+  declare undergarment: CreationOptional<string>;
   declare measuredFrom: MeasureSet['from'];
   declare startLine: MeasureSet['startLine'];
   declare observations: MeasureSet['observations'];
   declare takenOn: CreationOptional<string | null>;
   declare values: MeasureSet['values'];
+  declare garment: CreationOptional<MeasureSet['garment']>;
+  declare ticket?: NonAttribute<TicketModel | null>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
 }
@@ -92,15 +100,22 @@ export function initTicketModels(sequelize: Sequelize): void {
   MeasureSetModel.init(
     {
       id: id(),
+      revision: DataTypes.INTEGER,
+      source: DataTypes.TEXT,
+      takenBy: DataTypes.TEXT,
+      undergarment: DataTypes.TEXT,
       measuredFrom: text(),
       startLine: text(),
       observations: DataTypes.JSONB,
       takenOn: DataTypes.DATEONLY,
       values: DataTypes.JSONB,
+      garment: DataTypes.JSONB,
       ...stamps(),
     },
     { sequelize, tableName: 'measure_sets' },
   );
   TicketModel.belongsTo(ClientModel, { foreignKey: 'clientId', as: 'client' });
-  TicketModel.hasOne(MeasureSetModel, { foreignKey: 'ticketId', as: 'measureSet' });
+  TicketModel.hasMany(MeasureSetModel, { foreignKey: 'ticketId', as: 'measureSets' });
+  MeasureSetModel.belongsTo(TicketModel, { foreignKey: 'ticketId', as: 'ticket' });
+  MeasureSetModel.belongsTo(ClientModel, { foreignKey: 'clientId' });
 }

@@ -1,7 +1,6 @@
-import { usualObservations } from '@ample-bolt/core/measures/measure-set';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import type { ClientSet } from '@ample-bolt/core/shop/client-set';
-import type { MeasureSet, Ticket, TicketContent } from '@ample-bolt/core/shop/ticket';
+import { inOrder, type ClientSet } from '@ample-bolt/core/shop/client-set';
+import { noMeasures, type MeasureSet, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
 import { Op, type Transaction } from 'sequelize';
 import { ClientModel } from '../clients/client-model.ts';
 import { MeasureSetModel, TicketModel } from './ticket-model.ts';
@@ -9,23 +8,35 @@ import { FrozenDraftModel, TicketStateModel } from './ticket-state-model.ts';
 
 const related = [
   { model: ClientModel, as: 'client' },
-  { model: MeasureSetModel, as: 'measureSet' },
+  { model: MeasureSetModel, as: 'measureSets' },
   { model: FrozenDraftModel, as: 'frozenDraft', attributes: ['core', 'frozenAt'] },
 ];
-
-const noMeasures: MeasureSet = {
-  from: 'neckSide',
-  startLine: 'stitch',
-  observations: usualObservations,
-  takenOn: null,
-  values: {},
-};
 
 /** The steps around a ticket's place: what led here, and what was undone from here. */
 type Steps = ReadonlyMap<number, string>;
 
+/** The set that a ticket is drafted by: the last that was taken for it. */
+function newestOf(sets: readonly MeasureSetModel[]): MeasureSet {
+  const newest = [...sets].sort((a, b) => b.revision - a.revision)[0];
+  if (!newest) return noMeasures;
+  const { revision, source, takenBy, undergarment, startLine, observations, takenOn, values, garment } =
+    newest;
+  return {
+    revision,
+    source: source === 'file' ? 'shop' : source,
+    takenBy,
+    undergarment,
+    from: newest.measuredFrom,
+    startLine,
+    observations,
+    takenOn,
+    values,
+    garment,
+  };
+}
+
 function toTicket(row: TicketModel, steps: Steps = new Map()): Ticket {
-  const { client, measureSet, frozenDraft, place } = row;
+  const { client, measureSets = [], frozenDraft, place } = row;
   if (!client) throw new Error(`ticket ${row.id} was read without its client`);
   return {
     id: row.id,
@@ -36,15 +47,7 @@ function toTicket(row: TicketModel, steps: Steps = new Map()): Ticket {
     dueOn: row.dueOn,
     unit: row.unit,
     remarks: row.remarks,
-    measures: measureSet
-      ? {
-          from: measureSet.measuredFrom,
-          startLine: measureSet.startLine,
-          observations: measureSet.observations,
-          takenOn: measureSet.takenOn,
-          values: measureSet.values,
-        }
-      : noMeasures,
+    measures: newestOf(measureSets),
     choices: row.choices,
     rules: row.rules,
     figures: row.figures,
@@ -78,17 +81,21 @@ export async function listTickets(): Promise<Ticket[]> {
 
 /** All sets of a client's measures that have a measure in them, the newest first. */
 export async function listSets(clientId: string): Promise<ClientSet[]> {
-  const rows = await TicketModel.findAll({
-    include: [{ model: MeasureSetModel, as: 'measureSet', required: true }],
+  const rows = await MeasureSetModel.findAll({
+    include: [{ model: TicketModel, as: 'ticket', attributes: ['id', 'number', 'title'] }],
     where: { clientId },
   });
-  return rows
-    .flatMap(({ id, number, title, unit, measureSet }): ClientSet[] => {
-      if (!measureSet?.takenOn || Object.keys(measureSet.values).length === 0) return [];
-      const { takenOn, measuredFrom: from, observations, values } = measureSet;
-      return [{ ticketId: id, ticketNumber: number, title, takenOn, unit, from, observations, values }];
-    })
-    .sort((a, b) => b.takenOn.localeCompare(a.takenOn) || b.ticketNumber - a.ticketNumber);
+  return rows.flatMap(toClientSet).sort(inOrder).reverse();
+}
+
+function toClientSet(row: MeasureSetModel): ClientSet[] {
+  const { id, revision, source, takenBy, undergarment, takenOn, observations, values } = row;
+  if (!takenOn || Object.keys(values).length === 0) return [];
+  const ticket = row.ticket
+    ? { id: row.ticket.id, number: row.ticket.number, title: row.ticket.title }
+    : null;
+  const from = row.measuredFrom;
+  return [{ id, ticket, revision, source, takenBy, undergarment, takenOn, from, observations, values }];
 }
 
 async function stepsAround(ticketId: string, place: number): Promise<Steps> {
@@ -113,21 +120,22 @@ export async function createTicket(
   return (await TicketModel.create(ticket)).id;
 }
 
+/** Writes the ticket's present set. Sets that were taken after it are gone: they were undone, and redo has them. */
 async function writeMeasures(
   ticketId: string,
-  measures: MeasureSet,
+  { from, revision, ...measures }: MeasureSet,
   transaction: Transaction,
 ): Promise<void> {
-  const row = {
-    measuredFrom: measures.from,
-    startLine: measures.startLine,
-    observations: measures.observations,
-    takenOn: measures.takenOn ?? null,
-    values: measures.values,
-  };
-  const existing = await MeasureSetModel.findOne({ where: { ticketId }, transaction });
-  if (existing) await existing.update(row, { transaction });
-  else await MeasureSetModel.create({ ticketId, ...row }, { transaction });
+  const row = { ...measures, measuredFrom: from };
+  await MeasureSetModel.destroy({ where: { ticketId, revision: { [Op.gt]: revision } }, transaction });
+  const existing = await MeasureSetModel.findOne({ where: { ticketId, revision }, transaction });
+  if (existing) {
+    await existing.update(row, { transaction });
+    return;
+  }
+  const ticket = await TicketModel.findByPk(ticketId, { attributes: ['id', 'clientId'], transaction });
+  if (!ticket) throw new Error(`ticket ${ticketId} went away while its measures were written`);
+  await MeasureSetModel.create({ clientId: ticket.clientId, ticketId, revision, ...row }, { transaction });
 }
 
 /** Steps that are kept; older ones are dropped. */

@@ -1,6 +1,7 @@
 import type { ClothFile } from '@ample-bolt/core/formats/order/order';
 import { orderSchema } from '@ample-bolt/core/formats/order/order-schema';
 import { folds, type Lay } from '@ample-bolt/core/lay/lay';
+import { PLEATS_MOST } from '@ample-bolt/core/measures/sample-garment';
 import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
 import type { Unit } from '@ample-bolt/core/units/length';
@@ -56,7 +57,12 @@ export const ticketEditSchema = {
 export type MeasuresEdit = Versioned &
   Pick<MeasureSet, 'from' | 'startLine' | 'observations'> & {
     readonly takenOn?: string;
+    readonly takenBy?: string;
+    readonly undergarment?: string;
     readonly values: { readonly [id: string]: string };
+    readonly garment?: { readonly values: { readonly [id: string]: string }; readonly pleats: number };
+    /** Measured anew: the set as it stands stays, and this is the next. */
+    readonly anew?: boolean;
   };
 export const measuresEditSchema = {
   type: 'object',
@@ -68,7 +74,16 @@ export const measuresEditSchema = {
     startLine: measured.properties.startLine,
     observations: { ...observations, required: ['build', 'tummy', 'shoulders'], additionalProperties: false },
     takenOn: day,
+    takenBy: { type: 'string', maxLength: 80 },
+    undergarment: { type: 'string', maxLength: 120 },
     values: typed,
+    garment: {
+      type: 'object',
+      required: ['values', 'pleats'],
+      additionalProperties: false,
+      properties: { values: typed, pleats: { type: 'integer', minimum: 0, maximum: PLEATS_MOST } },
+    },
+    anew: { type: 'boolean' },
   },
 } as const;
 

@@ -6,7 +6,13 @@ import { checkLay } from '@ample-bolt/core/lay/check-lay';
 import { layPieceOf } from '@ample-bolt/core/lay/layable';
 import type { Lay } from '@ample-bolt/core/lay/lay';
 import { progressOf, type TicketProgress } from '@ample-bolt/core/shop/stations';
-import { orderOfTicket, type Lays, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
+import {
+  orderOfTicket,
+  type Lays,
+  type MeasureSet,
+  type Ticket,
+  type TicketContent,
+} from '@ample-bolt/core/shop/ticket';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { addDays, format } from 'date-fns';
 import { notFound, Problem } from '../../http/problem.ts';
@@ -17,6 +23,7 @@ import {
   readChoiceEntries,
   readClothEntries,
   readFigureEntries,
+  readGarmentEntries,
   readMeasureEntries,
   readRuleEntries,
 } from './read-edits.ts';
@@ -121,26 +128,39 @@ const today = (): string => format(new Date(), 'yyyy-MM-dd');
 /** A device a time zone ahead may have the next day already. */
 const tomorrow = (): string => format(addDays(new Date(), 1), 'yyyy-MM-dd');
 
-/** Stores a set of measures; the first that is taken dates it. */
-export async function setMeasures(
-  id: string,
-  { values, from, startLine, observations, takenOn, ...on }: MeasuresEdit,
-): Promise<Ticket> {
-  const ticket = await ticketById(id);
-  const read = readMeasureEntries(values, ticket.unit);
+/** A day of measuring that lies ahead is a slip of the pen. */
+function pastDay(takenOn: string | undefined): string | undefined {
   if (takenOn !== undefined && takenOn > tomorrow())
     throw new Problem(422, 'out-of-range', 'The day of measuring lies ahead; write the day it was taken.', {
       field: 'takenOn',
     });
-  const begun = Object.keys(read).length > 0 ? today() : null;
-  const measures = {
+  return takenOn;
+}
+
+/** The garment's measures as typed; what the page does not send stays. */
+const garmentFrom = ({ garment }: MeasuresEdit, { measures, unit }: Ticket): MeasureSet['garment'] =>
+  garment ? { values: readGarmentEntries(garment.values, unit), pleats: garment.pleats } : measures.garment;
+
+/** Stores a set of measures; the first that is taken dates it. Measured anew it is the ticket's next set, of today. */
+export async function setMeasures(id: string, edit: MeasuresEdit): Promise<Ticket> {
+  const { from, startLine, observations, anew = false, version, release } = edit;
+  const ticket = await ticketById(id);
+  const own = ticket.measures;
+  const values = readMeasureEntries(edit.values, ticket.unit);
+  const begun = Object.keys(values).length > 0 ? today() : null;
+  const measures: MeasureSet = {
+    revision: anew ? own.revision + 1 : own.revision,
+    source: anew ? 'shop' : own.source,
+    takenBy: edit.takenBy?.trim() ?? own.takenBy,
+    undergarment: edit.undergarment?.trim() ?? own.undergarment,
     from,
     startLine,
     observations,
-    takenOn: takenOn ?? ticket.measures.takenOn ?? begun,
-    values: read,
+    takenOn: pastDay(edit.takenOn) ?? (anew ? today() : (own.takenOn ?? begun)),
+    values,
+    garment: garmentFrom(edit, ticket),
   };
-  return changeTicket(ticket, on, { measures });
+  return changeTicket(ticket, { version, release }, { measures });
 }
 
 export async function setChoices(id: string, { choices, ...on }: ChoicesEdit): Promise<Ticket> {

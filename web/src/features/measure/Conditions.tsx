@@ -1,87 +1,164 @@
-import { outgrown, setAgeAtDue } from '@ample-bolt/core/shop/set-age';
+import type { MeasuredFrom } from '@ample-bolt/core/measures/measure-set';
+import { startsAtShoulder } from '@ample-bolt/core/measures/steps';
+import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
-import { Printer } from 'lucide-react';
-import type { ReactNode } from 'react';
-import { paths } from '../../app/paths.ts';
+import { useState, type ReactNode } from 'react';
 import { Segmented } from '../../ui/Segmented.tsx';
-import { Remarks } from './Remarks.tsx';
-import type { ConditionChange } from './use-measure-entry.ts';
+import { CarryOver } from './CarryOver.tsx';
+import type { MeasureEntry } from './use-measure-entry.ts';
 
 interface ConditionsProps {
   readonly ticket: Ticket;
-  readonly onChange: (change: ConditionChange) => void;
+  readonly entry: MeasureEntry;
 }
 
+const build = [
+  { value: 'slim', word: 'slim' },
+  { value: 'middle', word: 'middle' },
+  { value: 'full', word: 'full' },
+] as const;
+const tummy = [
+  { value: 'flat', word: 'flat' },
+  { value: 'rounded', word: 'rounded' },
+] as const;
+const shoulders = [
+  { value: 'square', word: 'square' },
+  { value: 'middle', word: 'middle' },
+  { value: 'sloping', word: 'sloping' },
+] as const;
+
 /** How this set was taken, and what the eye sees that the tape does not. */
-export function Conditions({ ticket, onChange }: ConditionsProps) {
+export function Conditions({ ticket, entry }: ConditionsProps) {
   const { measures } = ticket;
+  const { observations } = measures;
+  const [wanted, setWanted] = useState<MeasuredFrom>();
+  const change = (conditions: Parameters<MeasureEntry['saveConditions']>[0]) =>
+    void entry.saveConditions(conditions);
+  const observe = (seen: Partial<typeof observations>) =>
+    change({ observations: { ...observations, ...seen } });
+  const hasShoulderLengths = (Object.keys(entry.values) as MeasureId[]).some(startsAtShoulder);
+  const start = (from: MeasuredFrom) => {
+    if (from === measures.from) setWanted(undefined);
+    else if (hasShoulderLengths) setWanted(from);
+    else change({ from });
+  };
   return (
-    <div className="flex flex-col gap-1.5 rounded-soft border border-linen-2 bg-white p-3">
-      <a
-        href={paths.measuresPdf(ticket.id)}
-        target="_blank"
-        rel="noreferrer"
-        className="flex min-h-8 items-center gap-2 text-[13px] font-semibold text-indigo hover:underline max-md:min-h-11"
-      >
-        <Printer size={16} aria-hidden />
-        Sheet to measure with, on paper
-      </a>
+    <div className="flex flex-col gap-2.5">
       <Row label="Taken on">
         <input
           type="date"
           aria-label="Taken on"
           value={measures.takenOn ?? ''}
-          onChange={(event) => event.target.value && onChange({ takenOn: event.target.value })}
-          className="min-h-8 rounded-soft border border-linen-3 bg-white px-2 text-sm max-md:min-h-11"
+          onChange={(event) => event.target.value && change({ takenOn: event.target.value })}
+          className={field}
         />
       </Row>
-      {outgrown(ticket) && (
-        <p className="text-sm font-semibold text-weld">
-          {setAgeAtDue(ticket)} days old when this is due, and children grow: measure again.
-        </p>
-      )}
+      <Words
+        label="Taken by"
+        stored={measures.takenBy}
+        most={80}
+        onStore={(takenBy) => change({ takenBy })}
+      />
+      <Words
+        label="Worn under the tape"
+        stored={measures.undergarment}
+        most={120}
+        onStore={(undergarment) => change({ undergarment })}
+      />
+      <Row label="Heel worn">
+        <input
+          aria-label={`Heel worn, ${ticket.unit}`}
+          aria-invalid={entry.faultOf('heelHeight') !== undefined}
+          value={entry.textOf('heelHeight')}
+          placeholder={ticket.unit}
+          onChange={(event) => entry.type('heelHeight', event.target.value)}
+          onBlur={() => void entry.save()}
+          className={`${field} w-28 aria-invalid:border-madder`}
+        />
+      </Row>
       <Row label="Lengths from">
         <Segmented
           label="Lengths from"
-          value={measures.from}
-          onChange={(from) => onChange({ from })}
+          value={wanted ?? measures.from}
+          onChange={start}
           options={[
             { value: 'neckSide', word: 'neck side' },
             { value: 'midShoulder', word: 'mid shoulder' },
           ]}
         />
       </Row>
+      {wanted && <CarryOver to={wanted} entry={entry} onDone={() => setWanted(undefined)} />}
       <Row label="Start line">
         <Segmented
           label="Start line"
           value={measures.startLine}
-          onChange={(startLine) => onChange({ startLine })}
+          onChange={(startLine) => change({ startLine })}
           options={[
             { value: 'stitch', word: 'stitch' },
             { value: 'cut', word: 'cut edge' },
           ]}
         />
       </Row>
+      <Row label="Build">
+        <Segmented
+          label="Build"
+          value={observations.build}
+          onChange={(seen) => observe({ build: seen })}
+          options={build}
+        />
+      </Row>
+      <Row label="Tummy">
+        <Segmented
+          label="Tummy"
+          value={observations.tummy}
+          onChange={(seen) => observe({ tummy: seen })}
+          options={tummy}
+        />
+      </Row>
       <Row label="Shoulders">
         <Segmented
           label="Shoulders"
-          value={measures.observations.shoulders}
-          onChange={(shoulders) => onChange({ observations: { ...measures.observations, shoulders } })}
-          options={[
-            { value: 'square', word: 'square' },
-            { value: 'middle', word: 'middle' },
-            { value: 'sloping', word: 'sloping' },
-          ]}
+          value={observations.shoulders}
+          onChange={(seen) => observe({ shoulders: seen })}
+          options={shoulders}
         />
       </Row>
-      <Remarks />
     </div>
   );
 }
 
+const field = 'min-h-9 rounded-soft border border-linen-3 bg-white px-2 max-md:min-h-11';
+
 const Row = ({ label, children }: { readonly label: string; readonly children: ReactNode }) => (
-  <div className="flex items-center justify-between gap-2">
-    <span className="text-[13px] font-semibold text-walnut-2">{label}</span>
+  <div className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1">
+    <span className="font-semibold text-walnut-2">{label}</span>
     {children}
   </div>
 );
+
+interface WordsProps {
+  readonly label: string;
+  readonly stored: string;
+  readonly most: number;
+  readonly onStore: (text: string) => void;
+}
+
+/** A few words, stored when the field is left. */
+function Words({ label, stored, most, onStore }: WordsProps) {
+  const [typed, setTyped] = useState<string>();
+  return (
+    <Row label={label}>
+      <input
+        aria-label={label}
+        maxLength={most}
+        value={typed ?? stored}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={() => {
+          if (typed !== undefined && typed.trim() !== stored) onStore(typed);
+          setTyped(undefined);
+        }}
+        className={`${field} w-60`}
+      />
+    </Row>
+  );
+}

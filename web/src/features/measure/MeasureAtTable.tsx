@@ -1,22 +1,27 @@
 import { measureOf } from '@ample-bolt/core/measures/catalogue';
+import { deriveMeasure } from '@ample-bolt/core/measures/derive';
 import { usualRange } from '@ample-bolt/core/measures/plausibility';
 import { stepsFor } from '@ample-bolt/core/measures/steps';
+import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
+import { renderWorking } from '@ample-bolt/core/workings/render-working';
 import { Button } from '../../ui/Button.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
+import { BeginFromLast } from './BeginFromLast.tsx';
 import { BodyFigure } from './BodyFigure.tsx';
-import { Conditions } from './Conditions.tsx';
 import { LastTime } from './LastTime.tsx';
 import { MeasureField } from './MeasureField.tsx';
 import { MeasureList } from './MeasureList.tsx';
 import { MeasureSays } from './MeasureSays.tsx';
 import type { AskedMeasure } from './measures-asked.ts';
+import { SetCard } from './SetCard.tsx';
 import type { Measuring } from './use-measuring.ts';
 
 const needWords: { readonly [need in AskedMeasure['need']]: string } = {
   required: 'needed for this style',
   derived: 'worked out from others when left out',
   check: 'a check on the draft; may be left out',
+  more: 'kept with the client; this style does not use it',
 };
 
 /** Measuring at the shop computer: the whole set, the measure in hand, and where the tape runs. */
@@ -25,31 +30,23 @@ export function MeasureAtTable({ measuring }: { readonly measuring: Measuring })
   const { unit, measures } = ticket;
   const { asked, entry, current, index, next } = measuring;
   const { names } = measureOf(current);
-  const range = usualRange(current);
-  const inUnit = (mm: number) => formatNumber(mm, unit, { style: 'typeset' });
   return (
     <div className="grid h-full grid-cols-[300px_minmax(0,1fr)_310px] gap-8 max-lg:grid-cols-[250px_minmax(0,1fr)_270px] max-lg:gap-5">
-      <MeasureList
-        asked={asked}
-        values={entry.values}
-        faulty={(id) => entry.faultOf(id) !== undefined}
-        unit={unit}
-        current={current}
-        onChoose={measuring.choose}
-      />
+      <MeasureList measuring={measuring} onChoose={measuring.choose} />
       <form
-        className="min-w-0 pt-3"
+        className="min-w-0 pt-1"
         onSubmit={(event) => {
           event.preventDefault();
           measuring.forward();
         }}
       >
-        <p className="text-sm font-semibold text-walnut-2">
+        <BeginFromLast entry={entry} />
+        <p className="mt-2 text-sm font-semibold text-walnut-2">
           {index + 1} of {asked.length} · {needWords[asked[index]?.need ?? 'check']}
         </p>
         <h2 className="mt-1 text-4xl">{names[0]}</h2>
         {names.length > 1 && <p className="text-walnut-2">also {names.slice(1).join(', ')}</p>}
-        <div className="mt-3 mb-5 min-h-14 text-lg leading-snug">
+        <div className="mt-3 mb-4 min-h-19 text-lg leading-snug">
           {stepsFor(current, measures.from).map((step) => (
             <p key={step}>{step}</p>
           ))}
@@ -58,10 +55,7 @@ export function MeasureAtTable({ measuring }: { readonly measuring: Measuring })
         <div className="mt-2 min-h-9">
           <LastTime measuring={measuring} unit={unit} />
         </div>
-        <p className="mt-1 mb-4 text-walnut-2">
-          {range ? `Usually ${inUnit(range[0])} to ${inUnit(range[1])} ${unit}. ` : ''}
-          Write it any way: {unit === 'in' ? '37 1/2, 37½, 95 cm' : '95.5, 95,5, 37 1/2 in'}.
-        </p>
+        <Guidance measuring={measuring} />
         <MeasureSays measuring={measuring} unit={unit} />
         <div className="mt-5 flex flex-wrap gap-3">
           <Button type="submit" hotkey="↵" className="min-h-12">
@@ -77,12 +71,40 @@ export function MeasureAtTable({ measuring }: { readonly measuring: Measuring })
           </span>
         </div>
       </form>
-      <div className="flex min-h-0 flex-col gap-3">
-        <div className="min-h-0 grow rounded-soft border border-linen-2 bg-linen-1 p-4">
-          <BodyFigure measure={current} taller={ticket.client.kind === 'adult'} />
+      <div className="flex min-h-0 flex-col gap-3 overflow-auto">
+        <div className="min-h-64 grow rounded-soft border border-linen-2 bg-linen-1 p-3">
+          <BodyFigure measure={current} kind={ticket.client.kind} />
         </div>
-        <Conditions ticket={ticket} onChange={(change) => void entry.saveConditions(change)} />
+        <SetCard entry={entry} />
       </div>
+    </div>
+  );
+}
+
+/** What it usually is, what it would be worked out as, and how it may be written. */
+function Guidance({ measuring }: { readonly measuring: Measuring }) {
+  const { ticket } = useTicketContext();
+  const { unit, client } = ticket;
+  const { current, entry } = measuring;
+  const rules = ruleSet(ticket.rules);
+  const range = client.kind === 'adult' ? usualRange(current, rules) : undefined;
+  const inUnit = (mm: number) => formatNumber(mm, unit, { style: 'typeset' });
+  const working =
+    entry.values[current] === undefined ? deriveMeasure(current, entry.values, rules) : undefined;
+  const typed = ticket.measures.values[current]?.typed;
+  return (
+    <div className="mt-1 mb-4 text-walnut-2">
+      {working && (
+        <p>
+          Left out, it is worked out:{' '}
+          <span className="italic">{renderWorking(working, unit, 'typeset')}</span>
+        </p>
+      )}
+      {typed !== undefined && !typed.endsWith(unit) && <p>Typed as {typed}.</p>}
+      <p>
+        {range ? `Usually ${inUnit(range[0])} to ${inUnit(range[1])} ${unit}. ` : ''}
+        Write it any way: {unit === 'in' ? '37 1/2, 37½, 95 cm' : '95.5, 95,5, 37 1/2 in'}.
+      </p>
     </div>
   );
 }

@@ -3,15 +3,17 @@ import { stepsFor } from '@ample-bolt/core/measures/steps';
 import { ListChecks } from 'lucide-react';
 import { useState } from 'react';
 import { Dialog } from '../../ui/Dialog.tsx';
+import { useWakeLock } from '../../ui/use-wake-lock.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { BodyFigure } from './BodyFigure.tsx';
-import { Conditions } from './Conditions.tsx';
+import { BeginFromLast } from './BeginFromLast.tsx';
 import { Keypad } from './Keypad.tsx';
 import { LastTime } from './LastTime.tsx';
 import { MeasureField } from './MeasureField.tsx';
 import { MeasureList } from './MeasureList.tsx';
 import { MeasureSays } from './MeasureSays.tsx';
 import { pressKey } from './press-key.ts';
+import { SetCard } from './SetCard.tsx';
 import type { Measuring } from './use-measuring.ts';
 
 /** Measuring with a phone in the hand that does not hold the tape: the measure above, a pad for the thumb below. */
@@ -20,6 +22,7 @@ export function MeasureInHand({ measuring }: { readonly measuring: Measuring }) 
   const { unit, measures } = ticket;
   const { asked, entry, current, index, next } = measuring;
   const [listing, setListing] = useState(false);
+  useWakeLock();
   return (
     <form
       className="flex h-full flex-col"
@@ -42,9 +45,10 @@ export function MeasureInHand({ measuring }: { readonly measuring: Measuring }) 
             </div>
           </div>
           <div className="h-52">
-            <BodyFigure measure={current} taller={ticket.client.kind === 'adult'} />
+            <BodyFigure measure={current} kind={ticket.client.kind} />
           </div>
         </div>
+        <BeginFromLast entry={entry} />
         <LastTime measuring={measuring} unit={unit} />
         <div className="mt-2">
           <MeasureSays measuring={measuring} unit={unit} />
@@ -77,18 +81,14 @@ export function MeasureInHand({ measuring }: { readonly measuring: Measuring }) 
       />
       <Dialog title="Measures" open={listing} onClose={() => setListing(false)}>
         <MeasureList
-          asked={asked}
-          values={entry.values}
-          faulty={(id) => entry.faultOf(id) !== undefined}
-          unit={unit}
-          current={current}
+          measuring={measuring}
           onChoose={(id) => {
             measuring.choose(id);
             setListing(false);
           }}
         />
         <div className="mt-3">
-          <Conditions ticket={ticket} onChange={(change) => void entry.saveConditions(change)} />
+          <SetCard entry={entry} />
         </div>
       </Dialog>
     </form>

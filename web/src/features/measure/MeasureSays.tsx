@@ -2,6 +2,7 @@ import type { Finding } from '@ample-bolt/core/checks/finding';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
+import type { ReactNode } from 'react';
 import { Notice } from '../../ui/Notice.tsx';
 import type { Measuring } from './use-measuring.ts';
 
@@ -11,21 +12,57 @@ interface MeantButtonProps {
   readonly unit: Unit;
 }
 
-/** Writes what was meant over a slip of the pen. */
-function MeantButton({ finding: { remedy }, measuring, unit }: MeantButtonProps) {
-  if (remedy?.kind !== 'set-measure') return null;
-  const { measure, mm } = remedy;
-  const text = formatNumber(mm, unit, { denominator: 8, decimals: 1 });
-  return (
-    <button
-      type="button"
-      className="min-h-8 shrink-0 rounded-soft border border-current bg-white px-3 text-sm font-semibold text-walnut max-md:min-h-11"
-      onClick={() => measuring.entry.type(measure, text)}
-    >
-      {formatNumber(mm, unit, { denominator: 8, decimals: 1, style: 'typeset' })}
-    </button>
-  );
+/** Writes what was meant over a slip of the pen, or two measures in each other's place. */
+function MeantButton({ finding: { remedy }, measuring: { entry }, unit }: MeantButtonProps) {
+  switch (remedy?.kind) {
+    case 'set-measure': {
+      const { measure, mm } = remedy;
+      const shown = { denominator: 8, decimals: 1 } as const;
+      return (
+        <SaysButton onPress={() => entry.type(measure, formatNumber(mm, unit, shown))}>
+          {formatNumber(mm, unit, { ...shown, style: 'typeset' })}
+        </SaysButton>
+      );
+    }
+    case 'swap-measures': {
+      const { measure, with: other } = remedy;
+      const [text, otherText] = [entry.textOf(measure), entry.textOf(other)];
+      return (
+        <SaysButton
+          onPress={() => {
+            entry.type(measure, otherText);
+            entry.type(other, text);
+          }}
+        >
+          Swap them
+        </SaysButton>
+      );
+    }
+    case 'measure-again':
+    case 'set-choice':
+    case 'set-rule':
+    case 'clear-figure':
+    case 'add-cloth':
+    case undefined:
+      return null;
+  }
 }
+
+const SaysButton = ({
+  onPress,
+  children,
+}: {
+  readonly onPress: () => void;
+  readonly children: ReactNode;
+}) => (
+  <button
+    type="button"
+    className="min-h-8 shrink-0 rounded-soft border border-current bg-white px-3 text-sm font-semibold text-walnut max-md:min-h-11"
+    onClick={onPress}
+  >
+    {children}
+  </button>
+);
 
 /** What is wrong with the measure in hand, or looks odd, or could not be stored. */
 export function MeasureSays({ measuring, unit }: { readonly measuring: Measuring; readonly unit: Unit }) {

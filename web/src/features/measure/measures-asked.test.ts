@@ -2,10 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import { measureIds } from '@ample-bolt/core/measures/catalogue';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
 import { measuresAsked } from './measures-asked.ts';
-import { tapePaths } from './tape-paths.ts';
 
 describe('measuresAsked', () => {
-  const asked = measuresAsked('fitted-dress');
+  const asked = measuresAsked('style', 'fitted-dress');
 
   test('asks for what the style uses, in taking order, and says what may be left out', () => {
     const places = asked.map(({ id }) => measureIds.indexOf(id));
@@ -20,10 +19,24 @@ describe('measuresAsked', () => {
   });
 
   test('a style that is not in the book asks for nothing', () => {
-    expect(measuresAsked('toga')).toEqual([]);
+    expect(measuresAsked('style', 'toga')).toEqual([]);
   });
 
-  test('the tape’s path is drawn for every measure that is asked', () => {
-    for (const { id } of asked) expect([id, tapePaths[id]?.path.startsWith('M')]).toEqual([id, true]);
+  test('the whole tape asks for every measure, each under the part of the body that it is on', () => {
+    const whole = measuresAsked('full', 'fitted-dress');
+    expect(whole.map(({ id }) => id)).toEqual(measureIds);
+    const groupOf = (id: string) => whole.find((asked) => asked.id === id)?.group;
+    expect(['shoulder', 'head', 'underarmLength', 'inseam'].map(groupOf)).toEqual([
+      'Across and down',
+      'Rounds',
+      'Arm',
+      'Below the waist',
+    ]);
+    expect(whole.find(({ id }) => id === 'thigh')?.need).toBe('more');
+  });
+
+  test('a measure that was found by its name is asked in its place', () => {
+    const ids = measuresAsked('style', 'fitted-dress', 'wrist').map(({ id }) => id);
+    expect(ids.indexOf('wrist')).toBe(ids.indexOf('upperArm') + 1);
   });
 });

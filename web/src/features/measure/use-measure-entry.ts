@@ -4,13 +4,14 @@ import { readMeasure } from '@ample-bolt/core/measures/read-measure';
 import { valuesOf, type MeasureSet, type Ticket } from '@ample-bolt/core/shop/ticket';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { useState } from 'react';
-import type { TicketActions } from '../../api/tickets.ts';
+import type { MeasuresChange, TicketActions } from '../../api/tickets.ts';
 import { useKeptLengths } from '../../ui/use-kept-lengths.ts';
 
 /** How and when a set was taken, as far as it changes. */
-export type ConditionChange = Partial<Pick<MeasureSet, 'from' | 'startLine' | 'observations'>> & {
-  readonly takenOn?: string;
-};
+export type ConditionChange = Partial<Omit<MeasuresChange, 'values' | 'garment'>>;
+
+/** Lengths as they are typed, by measure. */
+export type TypedMeasures = { readonly [id in MeasureId]?: string };
 
 export interface MeasureEntry {
   /** What stands in the field of a measure: typed and not stored, or the stored value in the ticket's unit. */
@@ -22,10 +23,14 @@ export interface MeasureEntry {
   readonly faultOf: (id: MeasureId) => string | undefined;
   /** Sends everything readable; resolves when stored, or leaves it kept here with the failure shown. */
   readonly save: () => Promise<void>;
-  readonly saveConditions: (conditions: ConditionChange) => Promise<void>;
+  /** Sends a change of conditions, with lengths that go with it. */
+  readonly saveConditions: (conditions: ConditionChange, lengths?: TypedMeasures) => Promise<void>;
   readonly failure: string | undefined;
   readonly unsaved: boolean;
 }
+
+export const typedOf = ({ values }: Pick<MeasureSet, 'values'>): Record<string, string> =>
+  Object.fromEntries(Object.entries(values).map(([id, entered]) => [id, entered.typed]));
 
 /** Typing of measures: each keystroke survives a reload, each readable value is sent, none is lost when sending fails. */
 export function useMeasureEntry(
@@ -41,15 +46,19 @@ export function useMeasureEntry(
   const values: MeasureValues = { ...valuesOf(measures.values) };
   const overlay = Object.fromEntries(typedIds.flatMap((id) => { const mm = read(id); return mm?.ok ? [[id, mm.value]] : []; })); // prettier-ignore
 
-  const send = async (conditions: ConditionChange) => {
+  const send = async (conditions: ConditionChange, lengths: TypedMeasures = {}) => {
     const { from, startLine, observations } = measures;
     const ready = typedIds.filter((id) => kept[id]?.trim() === '' || read(id)?.ok);
-    const typed: Record<string, string> = Object.fromEntries(
-      Object.entries(measures.values).map(([id, entered]) => [id, entered.typed]),
-    );
+    const typed = typedOf(measures);
     for (const id of ready) typed[id] = kept[id] ?? '';
     try {
-      await actions.put('measures', { from, startLine, observations, ...conditions, values: typed });
+      await actions.put('measures', {
+        from,
+        startLine,
+        observations,
+        ...conditions,
+        values: { ...typed, ...lengths },
+      });
       forget(Object.fromEntries(ready.map((id) => [id, kept[id] ?? ''])));
       setFailure(undefined);
     } catch (error) {

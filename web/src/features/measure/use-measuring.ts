@@ -1,17 +1,21 @@
 import type { Finding } from '@ample-bolt/core/checks/finding';
 import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
-import { checkMeasures, findingsAbout } from '@ample-bolt/core/measures/plausibility';
 import { checkAgainstLast } from '@ample-bolt/core/measures/last-set';
-import { lastSetBefore, type ClientSet } from '@ample-bolt/core/shop/client-set';
+import { checkMeasures, findingsAbout } from '@ample-bolt/core/measures/plausibility';
+import type { SequenceId } from '@ample-bolt/core/measures/sequences';
+import { startsAtShoulder } from '@ample-bolt/core/measures/steps';
+import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { valuesOf } from '@ample-bolt/core/shop/ticket';
-import { differenceInCalendarDays, parseISO } from 'date-fns';
 import { useEffect, useRef, useState, type RefObject } from 'react';
-import { useClientSets } from '../../api/clients.ts';
+import { useKept } from '../../ui/use-kept.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { measuresAsked, type AskedMeasure } from './measures-asked.ts';
+import { daysBetween, useLastSet } from './use-last-set.ts';
 import { useMeasureEntry, type MeasureEntry } from './use-measure-entry.ts';
 
 export interface Measuring {
+  readonly sequence: SequenceId;
+  readonly changeSequence: (sequence: SequenceId) => void;
   readonly asked: readonly AskedMeasure[];
   readonly entry: MeasureEntry;
   readonly current: MeasureId;
@@ -35,54 +39,66 @@ export interface LastValue {
   readonly takenOn: string;
 }
 
-/** The client's set before this one, if there is one that started at the same place. */
-function useLastSet(): ClientSet | undefined {
+/** What is odd about the measure in hand, by itself, with the others, and beside the last set. */
+function useFindings(entry: MeasureEntry, current: MeasureId) {
   const { ticket } = useTicketContext();
-  const { data: sets = [] } = useClientSets(ticket.client.id);
-  return lastSetBefore(
-    sets.filter(({ from }) => from === ticket.measures.from),
-    ticket,
-  );
+  const lastSet = useLastSet();
+  const rules = ruleSet(ticket.rules);
+  // A length that started elsewhere is no measure to compare with.
+  const comparable = (id: MeasureId) => lastSet?.from === ticket.measures.from || !startsAtShoulder(id);
+  const before = lastSet && {
+    values: Object.fromEntries(
+      Object.entries(valuesOf(lastSet.values)).filter(([id]) => comparable(id as MeasureId)),
+    ) as ReturnType<typeof valuesOf>,
+    daysAgo: daysBetween(lastSet.takenOn, ticket.measures.takenOn),
+  };
+  const lastMm = before?.values[current];
+  return {
+    findings: findingsAbout(
+      [
+        ...checkAgainstLast(entry.values, before, rules),
+        ...checkMeasures(entry.values, ticket.client.kind, rules),
+      ],
+      current,
+    ),
+    last: lastSet && lastMm !== undefined ? { mm: lastMm, takenOn: lastSet.takenOn } : undefined,
+  };
 }
-
-const daysBetween = (earlier: string, later: string | null): number =>
-  differenceInCalendarDays(later === null ? new Date() : parseISO(later), parseISO(earlier));
 
 /** Where measuring stands: one measure at a time, in taking order. */
 export function useMeasuring(): Measuring {
   const { ticket, actions, goTo } = useTicketContext();
-  const asked = measuresAsked(ticket.styleId);
+  const { styleId } = ticket;
+  const [sequence = 'style', keepSequence] = useKept<SequenceId>(`sequence-${ticket.id}`);
   const entry = useMeasureEntry(ticket, actions);
+  const firstOf = (which: SequenceId): MeasureId => {
+    const order = measuresAsked(which, styleId);
+    const open = order.filter(({ id }) => entry.values[id] === undefined);
+    return (open.find(({ need }) => need === 'required') ?? open[0] ?? order[0])?.id ?? 'bust';
+  };
   // Found once: a measure stays in hand while it is typed, though it is no longer missing then.
-  const [current, setCurrent] = useState<MeasureId>(
-    () =>
-      (asked.find(({ id, need }) => need === 'required' && entry.values[id] === undefined) ?? asked[0])?.id ??
-      'bust',
-  );
+  const [current, setCurrent] = useState<MeasureId>(() => firstOf(sequence));
+  const asked = measuresAsked(sequence, styleId, current);
   const index = asked.findIndex(({ id }) => id === current);
   const next = asked[index + 1];
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => field.current?.select(), [current]);
   const fault = entry.faultOf(current);
-  const lastSet = useLastSet();
-  const before = lastSet && {
-    values: valuesOf(lastSet.values),
-    daysAgo: daysBetween(lastSet.takenOn, ticket.measures.takenOn),
-  };
-  const lastMm = before?.values[current];
   const skip = () => (next ? setCurrent(next.id) : goTo('style'));
   return {
+    sequence,
+    changeSequence: (which) => {
+      keepSequence(() => which);
+      void entry.save();
+      setCurrent(firstOf(which));
+    },
     asked,
     entry,
     current,
     index,
     next,
     fault,
-    findings: findingsAbout(
-      [...checkAgainstLast(entry.values, before), ...checkMeasures(entry.values, ticket.client.kind)],
-      current,
-    ),
-    last: lastSet && lastMm !== undefined ? { mm: lastMm, takenOn: lastSet.takenOn } : undefined,
+    ...useFindings(entry, current),
     field,
     choose: (id) => {
       void entry.save();

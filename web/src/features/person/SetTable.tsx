@@ -32,10 +32,13 @@ export function SetTable({ sets, unit }: SetTableProps) {
         <thead className="text-[13px] text-walnut-2">
           <tr className="border-b border-linen-2">
             <th className="px-5 py-2 text-left font-semibold">Measure, {unit}</th>
-            {sets.map(({ ticketId, ticketNumber, takenOn }) => (
-              <th key={ticketId} className="px-4 py-2 font-semibold whitespace-nowrap">
+            {sets.map(({ id, takenOn, takenBy, ticket, source }) => (
+              <th key={id} className="px-4 py-2 font-semibold whitespace-nowrap">
                 {format(parseISO(takenOn), 'd MMM yyyy')}
-                <span className="block font-normal">Nº {ticketNumber}</span>
+                <span className="block font-normal">
+                  {ticket ? `Nº ${ticket.number}` : 'from a file'}
+                  {source === 'home' ? ', at home' : takenBy ? `, ${takenBy}` : ''}
+                </span>
               </th>
             ))}
           </tr>
@@ -46,7 +49,7 @@ export function SetTable({ sets, unit }: SetTableProps) {
               <th className="px-5 py-1.5 text-left font-normal">{measureOf(id).names[0]}</th>
               {sets.map((set, index) => (
                 <SetCell
-                  key={set.ticketId}
+                  key={set.id}
                   mm={set.values[id]?.mm}
                   before={valueBefore(sets, index, id)}
                   unit={unit}

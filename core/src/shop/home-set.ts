@@ -1,0 +1,58 @@
+import type { MeasureId } from '../measures/catalogue.ts';
+import type { MeasuredFrom } from '../measures/measure-set.ts';
+import { measuresIn, type SequenceId } from '../measures/sequences.ts';
+import { styleOf } from '../styles/style-book.ts';
+import type { Unit } from '../units/length.ts';
+import type { EnteredById, MeasureSet } from './ticket.ts';
+
+/** Where a private link stands: waiting for the client, sent by her, and then taken by the shop or not. */
+export type HomeState = 'open' | 'sent' | 'accepted' | 'refused';
+
+/** What a client entered at home. */
+export interface HomeEntries {
+  readonly unit: Unit;
+  readonly from: MeasuredFrom;
+  readonly undergarment: string;
+  readonly remarks: string;
+  readonly values: EnteredById;
+}
+
+export const noEntries = (unit: Unit): HomeEntries => ({
+  unit,
+  from: 'neckSide',
+  undergarment: '',
+  remarks: '',
+  values: {},
+});
+
+/** Pictures that may go with a set. */
+export const PICTURES_MOST = 3;
+
+/** Measures that nobody can take without being there are not asked for at home. */
+const onlyInTheShop: readonly MeasureId[] = ['crotchDepth', 'centreFrontLength', 'sideLength'];
+
+/** What a client is asked to measure at home, in taking order. */
+export const homeMeasures = (sequence: SequenceId, styleId: string): MeasureId[] =>
+  measuresIn(sequence, styleOf(styleId)).filter((id) => !onlyInTheShop.includes(id));
+
+/**
+ * The ticket's next set, from what a client entered: her figures over those that the ticket had. A ticket that had none
+ * takes hers as its first.
+ */
+export function setFromHome(
+  own: MeasureSet,
+  { from, undergarment, values }: HomeEntries,
+  { takenOn, takenBy }: Pick<MeasureSet, 'takenBy'> & { readonly takenOn: string },
+): MeasureSet {
+  const begun = Object.keys(own.values).length > 0;
+  return {
+    ...own,
+    revision: begun ? own.revision + 1 : own.revision,
+    source: 'home',
+    takenBy,
+    takenOn,
+    undergarment: undergarment || own.undergarment,
+    from,
+    values: { ...own.values, ...values },
+  };
+}

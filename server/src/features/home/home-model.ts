@@ -1,0 +1,73 @@
+import type { SequenceId } from '@ample-bolt/core/measures/sequences';
+import type { HomeEntries, HomeState } from '@ample-bolt/core/shop/home-set';
+import {
+  DataTypes,
+  literal,
+  Model,
+  type CreationOptional,
+  type ForeignKey,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type NonAttribute,
+  type Sequelize,
+} from 'sequelize';
+import { TicketModel } from '../tickets/ticket-model.ts';
+
+/** A private link. The token itself is nowhere here: only its hash is kept. */
+export class HomeLinkModel extends Model<
+  InferAttributes<HomeLinkModel>,
+  InferCreationAttributes<HomeLinkModel>
+> {
+  declare id: CreationOptional<string>;
+  declare ticketId: ForeignKey<string>;
+  declare tokenHash: string;
+  declare sequence: SequenceId;
+  declare state: CreationOptional<HomeState>;
+  declare entries: HomeEntries;
+  declare expiresAt: Date;
+  declare sentAt: CreationOptional<Date | null>;
+  declare createdAt: CreationOptional<Date>;
+  declare updatedAt: CreationOptional<Date>;
+  declare pictures?: NonAttribute<HomePictureModel[]>;
+}
+
+export class HomePictureModel extends Model<
+  InferAttributes<HomePictureModel>,
+  InferCreationAttributes<HomePictureModel>
+> {
+  declare id: CreationOptional<string>;
+  declare linkId: ForeignKey<string>;
+  declare bytes: Buffer;
+  declare createdAt: CreationOptional<Date>;
+}
+
+const id = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: literal('gen_random_uuid()') });
+const text = () => ({ type: DataTypes.TEXT, allowNull: false });
+
+export function initHomeModels(sequelize: Sequelize): void {
+  HomeLinkModel.init(
+    {
+      id: id(),
+      tokenHash: text(),
+      sequence: text(),
+      state: DataTypes.TEXT,
+      entries: DataTypes.JSONB,
+      expiresAt: { type: DataTypes.DATE, allowNull: false },
+      sentAt: DataTypes.DATE,
+      createdAt: DataTypes.DATE,
+      updatedAt: DataTypes.DATE,
+    },
+    { sequelize, tableName: 'home_links' },
+  );
+  HomePictureModel.init(
+    {
+      id: id(),
+      bytes: { type: DataTypes.BLOB, allowNull: false },
+      createdAt: DataTypes.DATE,
+    },
+    { sequelize, tableName: 'home_pictures', updatedAt: false },
+  );
+  HomeLinkModel.belongsTo(TicketModel, { foreignKey: 'ticketId' });
+  HomeLinkModel.hasMany(HomePictureModel, { foreignKey: 'linkId', as: 'pictures' });
+  HomePictureModel.belongsTo(HomeLinkModel, { foreignKey: 'linkId' });
+}

@@ -1,0 +1,95 @@
+import { outgrown, setAgeAtDue } from '@ample-bolt/core/shop/set-age';
+import type { MeasureSet } from '@ample-bolt/core/shop/ticket';
+import { ClipboardPen, Printer, RotateCcw, type LucideIcon } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import { paths } from '../../app/paths.ts';
+import { dayText } from '../../ui/day.ts';
+import { Dialog } from '../../ui/Dialog.tsx';
+import { useTicketContext } from '../ticket/ticket-context.ts';
+import { Conditions } from './Conditions.tsx';
+import { Remarks } from './Remarks.tsx';
+import type { MeasureEntry } from './use-measure-entry.ts';
+
+/** When and by whom, in one line. */
+function takenWords({ takenOn, takenBy, source }: MeasureSet): string {
+  if (takenOn === null) return 'Nothing taken yet';
+  const by = source === 'home' ? ' at home' : takenBy ? ` by ${takenBy}` : '';
+  return `Taken ${dayText(takenOn)}${by}`;
+}
+
+function conditionWords({ from, startLine, observations, undergarment }: MeasureSet): string {
+  const { build, tummy, shoulders } = observations;
+  return [
+    `lengths from the ${from === 'neckSide' ? 'neck side' : 'middle of the shoulder'}`,
+    startLine === 'cut' ? 'start line at the cut edge' : '',
+    `build ${build}, tummy ${tummy}, shoulders ${shoulders}`,
+    undergarment && `over ${undergarment}`,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+
+/** The set as a whole: how it was taken, measuring anew, paper, remarks. */
+export function SetCard({ entry }: { readonly entry: MeasureEntry }) {
+  const { ticket } = useTicketContext();
+  const { measures } = ticket;
+  const [open, setOpen] = useState(false);
+  return (
+    <section
+      aria-label="This set of measures"
+      className="flex flex-col gap-2 rounded-soft border border-linen-2 bg-white p-3"
+    >
+      <div>
+        <p className="font-semibold">
+          {takenWords(measures)}
+          {measures.revision > 1 ? `, set ${measures.revision}` : ''}
+        </p>
+        <p className="text-sm text-walnut-2">{conditionWords(measures)}</p>
+      </div>
+      {outgrown(ticket) && (
+        <p className="text-sm font-semibold text-weld">
+          {setAgeAtDue(ticket)} days old when this is due, and children grow: measure again.
+        </p>
+      )}
+      <div className="grid grid-cols-2 gap-1.5">
+        <SetButton Icon={ClipboardPen} onPress={() => setOpen(true)}>
+          How taken
+        </SetButton>
+        <SetButton
+          Icon={RotateCcw}
+          disabled={Object.keys(measures.values).length === 0}
+          title="The set as it stands stays with the client; the new one starts with its figures"
+          onPress={() => void entry.saveConditions({ anew: true })}
+        >
+          Measure anew
+        </SetButton>
+        <a href={paths.measuresPdf(ticket.id)} target="_blank" rel="noreferrer" className={setButton}>
+          <Printer size={16} aria-hidden />
+          On paper
+        </a>
+      </div>
+      <Remarks />
+      <Dialog title="How this set was taken" open={open} onClose={() => setOpen(false)}>
+        <Conditions ticket={ticket} entry={entry} />
+      </Dialog>
+    </section>
+  );
+}
+
+const setButton =
+  'flex min-h-9 items-center gap-2 rounded-soft border border-linen-3 bg-white px-2.5 text-left text-sm font-semibold hover:bg-linen-1 disabled:opacity-45 max-md:min-h-11';
+
+interface SetButtonProps {
+  readonly Icon: LucideIcon;
+  readonly onPress: () => void;
+  readonly children: ReactNode;
+  readonly disabled?: boolean;
+  readonly title?: string;
+}
+
+const SetButton = ({ Icon, onPress, children, disabled = false, title }: SetButtonProps) => (
+  <button type="button" title={title} disabled={disabled} onClick={onPress} className={setButton}>
+    <Icon size={16} aria-hidden />
+    {children}
+  </button>
+);
