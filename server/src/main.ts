@@ -6,6 +6,7 @@ import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
 import { loadDemo } from './demo/load-demo.ts';
 import { folderOutbox } from './outbox/outbox.ts';
+import { attachTape } from './tape/tape-hub.ts';
 
 const config = readConfig(process.env);
 const log = pino({ level: config.logLevel });
@@ -39,10 +40,13 @@ const server = createApp(dependencies).listen(config.port, config.host, (error?:
   process.send?.({ ready: true, port });
 });
 
+const tape = attachTape(server);
+
 let stopping = false;
 async function stop(): Promise<void> {
   if (stopping) return;
   stopping = true;
+  tape.close();
   server.close();
   server.closeAllConnections();
   guests?.close();

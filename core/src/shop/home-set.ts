@@ -1,5 +1,6 @@
 import type { MeasureId } from '../measures/catalogue.ts';
 import type { MeasuredFrom } from '../measures/measure-set.ts';
+import type { ClientKind } from '../measures/plausibility.ts';
 import { measuresIn, type SequenceId } from '../measures/sequences.ts';
 import { styleOf } from '../styles/style-book.ts';
 import type { Unit } from '../units/length.ts';
@@ -15,6 +16,30 @@ export interface HomeEntries {
   readonly undergarment: string;
   readonly remarks: string;
   readonly values: EnteredById;
+}
+
+/** A private link as the shop sees it. */
+export interface HomeLink {
+  readonly id: string;
+  readonly state: HomeState | 'expired';
+  readonly sequence: string;
+  readonly expiresAt: string;
+  readonly sentAt: string | null;
+  /** What was entered; shown to the shop once it was sent. */
+  readonly entries: HomeEntries | null;
+  /** Ids of the pictures that go with it. */
+  readonly pictures: readonly string[];
+}
+
+/** All that a client sees: what she is asked, and what she entered. Nothing of the ticket, the shop or other sets. */
+export interface GuestPage {
+  readonly asked: readonly MeasureId[];
+  readonly kind: ClientKind;
+  readonly entries: HomeEntries;
+  /** Ids of her pictures. */
+  readonly pictures: readonly string[];
+  readonly expiresAt: string;
+  readonly sent: boolean;
 }
 
 export const noEntries = (unit: Unit): HomeEntries => ({

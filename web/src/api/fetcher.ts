@@ -46,5 +46,13 @@ async function request<T>(url: string, init?: RequestInit): Promise<T> {
 
 export const fetcher = <T>(url: string): Promise<T> => request<T>(url);
 
-export const send = <T>(method: 'POST' | 'PUT' | 'PATCH', url: string, body: unknown): Promise<T> =>
+export const send = <T>(
+  method: 'POST' | 'PUT' | 'PATCH' | 'DELETE',
+  url: string,
+  body: unknown = {},
+): Promise<T> =>
   request<T>(url, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+
+/** Sends a file as it is. */
+export const sendFile = <T>(url: string, file: Blob): Promise<T> =>
+  request<T>(url, { method: 'POST', headers: { 'content-type': file.type }, body: file });

@@ -8,6 +8,7 @@ import type { MeasureSet, Ticket, TicketContent } from '@ample-bolt/core/shop/ti
 import { useEffect, useRef } from 'react';
 import useSWR, { useSWRConfig } from 'swr';
 import { ApiProblem, send } from './fetcher.ts';
+import { acceptHomeSet } from './home.ts';
 
 const LIST = '/api/tickets';
 const keyOf = (id: string): string => `/api/tickets/${id}`;
@@ -79,6 +80,8 @@ export interface TicketChanges {
 export interface TicketActions {
   /** Resolves to the ticket as stored. A stale write leaves the newer ticket on screen and throws. */
   readonly put: <K extends keyof TicketChanges>(part: K, change: TicketChanges[K]) => Promise<Ticket>;
+  /** Takes what a client sent from home as the next set. */
+  readonly accept: (homeLinkId: string) => Promise<Ticket>;
   readonly edit: (change: Partial<Pick<Ticket, 'title' | 'dueOn' | 'unit' | 'remarks'>>) => Promise<Ticket>;
 }
 
@@ -124,6 +127,7 @@ export function useTicketActions(
   };
   return {
     put: (part, change) => store((on) => send<Ticket>('PUT', `${key}/${part}`, { ...on, ...change })),
+    accept: (homeLinkId) => store((on) => acceptHomeSet(ticket.id, homeLinkId, on)),
     edit: (change) => store((on) => send<Ticket>('PATCH', key, { ...on, ...change })),
   };
 }

@@ -7,6 +7,18 @@ import { Shell } from './Shell.tsx';
 /** Each page is a chunk of its own, so that the first load carries only the shell and the page asked for. */
 export const router = createBrowserRouter([
   {
+    path: '/home/:token',
+    ErrorBoundary: FailedPage,
+    HydrateFallback: () => <Waiting what="the page" />,
+    lazy: () => import('../features/guest/index.ts'),
+  },
+  {
+    path: '/tape',
+    ErrorBoundary: FailedPage,
+    HydrateFallback: () => <Waiting what="the tape" />,
+    lazy: () => import('../features/tape/index.ts'),
+  },
+  {
     path: '/',
     Component: Shell,
     ErrorBoundary: FailedPage,
@@ -18,6 +30,7 @@ export const router = createBrowserRouter([
       { path: 'people', lazy: () => import('../features/people/index.ts') },
       { path: 'people/:id', lazy: () => import('../features/person/index.ts') },
       { path: 'house', lazy: () => import('../features/house/index.ts') },
+      { path: 'outbox', lazy: () => import('../features/outbox/index.ts') },
       {
         path: 'tickets/:id',
         lazy: () => import('../features/ticket/index.ts'),

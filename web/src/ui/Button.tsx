@@ -13,7 +13,7 @@ export const buttonClass = (look: Look = 'act'): string =>
   `inline-flex min-h-9 max-md:min-h-11 items-center justify-center gap-2 rounded-soft border px-4 font-semibold whitespace-nowrap disabled:opacity-45 ${looks[look]}`;
 
 export interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
-  readonly look?: Look;
+  readonly look?: Look | undefined;
   readonly hotkey?: string;
   readonly children: ReactNode;
 }

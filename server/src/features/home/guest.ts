@@ -1,6 +1,4 @@
-import { homeMeasures, PICTURES_MOST, type HomeEntries } from '@ample-bolt/core/shop/home-set';
-import type { ClientKind } from '@ample-bolt/core/measures/plausibility';
-import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
+import { homeMeasures, PICTURES_MOST, type GuestPage } from '@ample-bolt/core/shop/home-set';
 import { notFound, Problem } from '../../http/problem.ts';
 import { readMeasureEntries } from '../tickets/read-edits.ts';
 import { ticketById } from '../tickets/ticket-changes.ts';
@@ -8,17 +6,6 @@ import { HomeLinkModel, HomePictureModel } from './home-model.ts';
 import type { HomeEdit } from './home-schemas.ts';
 import { checkPicture } from './picture-check.ts';
 import { hashOf } from './token.ts';
-
-/** All that a client sees: what she is asked, and what she entered. Nothing of the ticket, the shop or other sets. */
-export interface GuestPage {
-  readonly asked: readonly MeasureId[];
-  readonly kind: ClientKind;
-  readonly entries: HomeEntries;
-  /** Ids of her pictures. */
-  readonly pictures: readonly string[];
-  readonly expiresAt: string;
-  readonly sent: boolean;
-}
 
 /** The link that a token opens. Unknown and withdrawn are 404, too late is 410. */
 async function opened(token: string): Promise<HomeLinkModel> {

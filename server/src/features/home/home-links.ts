@@ -1,5 +1,5 @@
 import { sequenceNames } from '@ample-bolt/core/measures/sequences';
-import { noEntries, setFromHome, type HomeEntries, type HomeState } from '@ample-bolt/core/shop/home-set';
+import { noEntries, setFromHome, type HomeLink } from '@ample-bolt/core/shop/home-set';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { addDays, format } from 'date-fns';
 import type { Outbox } from '../../outbox/outbox.ts';
@@ -8,19 +8,6 @@ import { changeTicket, ticketById, type Versioned } from '../tickets/ticket-chan
 import { HomeLinkModel, HomePictureModel } from './home-model.ts';
 import type { NewHomeLink } from './home-schemas.ts';
 import { hashOf, newToken } from './token.ts';
-
-/** A private link as the shop sees it. */
-export interface HomeLink {
-  readonly id: string;
-  readonly state: HomeState | 'expired';
-  readonly sequence: string;
-  readonly expiresAt: string;
-  readonly sentAt: string | null;
-  /** What was entered; shown to the shop once it was sent. */
-  readonly entries: HomeEntries | null;
-  /** Ids of the pictures that go with it. */
-  readonly pictures: readonly string[];
-}
 
 const withPictures = { model: HomePictureModel, as: 'pictures', attributes: ['id', 'createdAt'] };
 

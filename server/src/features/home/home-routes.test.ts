@@ -1,10 +1,9 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { GuestPage, HomeLink } from '@ample-bolt/core/shop/home-set';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import type { SentMessage } from '../../outbox/outbox.ts';
 import { measures, ticketClient, type ProblemBody } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
-import type { GuestPage } from './guest.ts';
-import type { HomeLink } from './home-links.ts';
 import { HomeLinkModel } from './home-model.ts';
 import { samplePicture } from '../../testing/sample-picture.ts';
 

@@ -7,6 +7,7 @@ import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { renderWorking } from '@ample-bolt/core/workings/render-working';
 import { Button } from '../../ui/Button.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
+import { ArrivedSet } from '../at-home/ArrivedSet.tsx';
 import { BeginFromLast } from './BeginFromLast.tsx';
 import { BodyFigure } from './BodyFigure.tsx';
 import { LastTime } from './LastTime.tsx';
@@ -15,7 +16,9 @@ import { MeasureList } from './MeasureList.tsx';
 import { MeasureSays } from './MeasureSays.tsx';
 import type { AskedMeasure } from './measures-asked.ts';
 import { SetCard } from './SetCard.tsx';
+import type { MeasureProps } from './measure-props.ts';
 import type { Measuring } from './use-measuring.ts';
+import { WaysIn } from './WaysIn.tsx';
 
 const needWords: { readonly [need in AskedMeasure['need']]: string } = {
   required: 'needed for this style',
@@ -25,7 +28,7 @@ const needWords: { readonly [need in AskedMeasure['need']]: string } = {
 };
 
 /** Measuring at the shop computer: the whole set, the measure in hand, and where the tape runs. */
-export function MeasureAtTable({ measuring }: { readonly measuring: Measuring }) {
+export function MeasureAtTable({ measuring, tape }: MeasureProps) {
   const { ticket } = useTicketContext();
   const { unit, measures } = ticket;
   const { asked, entry, current, index, next } = measuring;
@@ -34,12 +37,13 @@ export function MeasureAtTable({ measuring }: { readonly measuring: Measuring })
     <div className="grid h-full grid-cols-[300px_minmax(0,1fr)_310px] gap-8 max-lg:grid-cols-[250px_minmax(0,1fr)_270px] max-lg:gap-5">
       <MeasureList measuring={measuring} onChoose={measuring.choose} />
       <form
-        className="min-w-0 pt-1"
+        className="flex min-h-0 min-w-0 flex-col overflow-auto px-1 pt-1"
         onSubmit={(event) => {
           event.preventDefault();
           measuring.forward();
         }}
       >
+        <ArrivedSet />
         <BeginFromLast entry={entry} />
         <p className="mt-2 text-sm font-semibold text-walnut-2">
           {index + 1} of {asked.length} · {needWords[asked[index]?.need ?? 'check']}
@@ -69,6 +73,9 @@ export function MeasureAtTable({ measuring }: { readonly measuring: Measuring })
           <span role="status" className="self-center text-sm text-walnut-2">
             {entry.unsaved ? 'kept here, not stored yet' : 'stored'}
           </span>
+        </div>
+        <div className="mt-auto pt-4">
+          <WaysIn tape={tape} />
         </div>
       </form>
       <div className="flex min-h-0 flex-col gap-3 overflow-auto">

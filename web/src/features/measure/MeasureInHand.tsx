@@ -6,6 +6,7 @@ import { Dialog } from '../../ui/Dialog.tsx';
 import { useWakeLock } from '../../ui/use-wake-lock.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { BodyFigure } from './BodyFigure.tsx';
+import { ArrivedSet } from '../at-home/ArrivedSet.tsx';
 import { BeginFromLast } from './BeginFromLast.tsx';
 import { Keypad } from './Keypad.tsx';
 import { LastTime } from './LastTime.tsx';
@@ -14,10 +15,11 @@ import { MeasureList } from './MeasureList.tsx';
 import { MeasureSays } from './MeasureSays.tsx';
 import { pressKey } from './press-key.ts';
 import { SetCard } from './SetCard.tsx';
-import type { Measuring } from './use-measuring.ts';
+import type { MeasureProps } from './measure-props.ts';
+import { WaysIn } from './WaysIn.tsx';
 
 /** Measuring with a phone in the hand that does not hold the tape: the measure above, a pad for the thumb below. */
-export function MeasureInHand({ measuring }: { readonly measuring: Measuring }) {
+export function MeasureInHand({ measuring, tape }: MeasureProps) {
   const { ticket } = useTicketContext();
   const { unit, measures } = ticket;
   const { asked, entry, current, index, next } = measuring;
@@ -48,6 +50,7 @@ export function MeasureInHand({ measuring }: { readonly measuring: Measuring }) 
             <BodyFigure measure={current} kind={ticket.client.kind} />
           </div>
         </div>
+        <ArrivedSet />
         <BeginFromLast entry={entry} />
         <LastTime measuring={measuring} unit={unit} />
         <div className="mt-2">
@@ -89,6 +92,9 @@ export function MeasureInHand({ measuring }: { readonly measuring: Measuring }) 
         />
         <div className="mt-3">
           <SetCard entry={entry} />
+        </div>
+        <div className="mt-3">
+          <WaysIn tape={tape} />
         </div>
       </Dialog>
     </form>

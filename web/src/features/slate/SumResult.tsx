@@ -4,9 +4,7 @@ import type { Unit } from '@ample-bolt/core/units/length';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { quantityWords } from '@ample-bolt/core/words/quantity-words';
 import { renderWorking } from '@ample-bolt/core/workings/render-working';
-import { Check, Copy } from 'lucide-react';
-import { useState } from 'react';
-import { Button } from '../../ui/Button.tsx';
+import { CopyButton } from '../../ui/CopyButton.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { OntoTicket } from './OntoTicket.tsx';
 import { SumDrawing } from './SumDrawing.tsx';
@@ -64,7 +62,9 @@ export function SumResult({ entry }: { readonly entry: SumEntry }) {
         })}
       </div>
       <p className="mt-3 flex flex-wrap items-center gap-3">
-        <CopyLines text={text} />
+        <CopyButton text={text} look="quiet">
+          Copy with its working
+        </CopyButton>
         <OntoTicket text={text} />
       </p>
     </section>
@@ -76,20 +76,3 @@ const workingWords = ({ working }: SumLine, unit: Unit): string =>
 
 const plainLine = ({ label, quantity, working }: SumLine, unit: Unit): string =>
   `${label}: ${quantityWords(quantity, unit)} (${typeof working === 'string' ? working : renderWorking(working, unit)})`;
-
-/** Puts the sum with its workings where it can be pasted: a message, a remark, a sheet. */
-function CopyLines({ text }: { readonly text: string }) {
-  const [copied, setCopied] = useState<string>();
-  const done = copied === text;
-  return (
-    <Button
-      look="quiet"
-      onClick={() => {
-        void navigator.clipboard.writeText(text).then(() => setCopied(text));
-      }}
-    >
-      {done ? <Check size={16} aria-hidden /> : <Copy size={16} aria-hidden />}
-      {done ? 'Copied' : 'Copy with its working'}
-    </Button>
-  );
-}

@@ -1,0 +1,1 @@
+export { GuestPage as Component } from './GuestPage.tsx';

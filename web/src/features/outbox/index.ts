@@ -1,0 +1,1 @@
+export { OutboxPage as Component } from './OutboxPage.tsx';

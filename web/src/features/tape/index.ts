@@ -1,0 +1,1 @@
+export { TapePage as Component } from './TapePage.tsx';
