@@ -1,6 +1,19 @@
 import type { ClientSet } from '@ample-bolt/core/shop/client-set';
 import type { TicketClient } from '@ample-bolt/core/shop/ticket';
+import type { Unit } from '@ample-bolt/core/units/length';
 import useSWR from 'swr';
+import { sendFile } from './fetcher.ts';
+
+/** What became of a table of clients. */
+export interface TakenIn {
+  readonly clients: number;
+  readonly sets: number;
+  readonly known: number;
+}
+
+/** Takes a table of clients in, all of it or nothing. */
+export const takeInClients = (table: string, unit: Unit): Promise<TakenIn> =>
+  sendFile(`/api/clients/measures.csv?unit=${unit}`, new Blob([table], { type: 'text/csv' }));
 
 export const useClients = () => useSWR<TicketClient[], Error>('/api/clients');
 

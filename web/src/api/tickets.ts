@@ -140,4 +140,11 @@ export interface NewTicket {
   readonly styleId: string;
 }
 
+/** Opens a ticket from an order file, parsed. */
+export const openFromOrder = (ticket: {
+  readonly title: string;
+  readonly dueOn: string;
+  readonly order: unknown;
+}): Promise<Ticket> => send<Ticket>('POST', `${LIST}/order`, ticket);
+
 export const openTicket = (ticket: NewTicket): Promise<Ticket> => send<Ticket>('POST', LIST, ticket);

@@ -18,6 +18,8 @@ export const paths = {
   guidePdf: (ticketId: string, sequence: string): string =>
     `/api/tickets/${ticketId}/guide.pdf?sequence=${sequence}`,
   measuresPdf: (ticketId: string): string => `/api/tickets/${ticketId}/measures.pdf`,
+  measuresCsv: (ticketId: string): string => `/api/tickets/${ticketId}/measures.csv`,
+  clientsCsv: (unit: Unit): string => `/api/clients/measures.csv?unit=${unit}`,
   figuresPdf: (ticketId: string, unit: Unit): string => `/api/tickets/${ticketId}/figures.pdf?unit=${unit}`,
   orderFile: (ticketId: string): string => `/api/tickets/${ticketId}/order.json`,
 };

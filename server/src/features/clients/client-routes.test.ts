@@ -74,4 +74,43 @@ describe('clients over HTTP', () => {
     const ahead = await tickets.put(ticket, 'measures', { ...measures, takenOn: '2999-01-01' });
     expect([ahead.status, ahead.body.field]).toEqual([422, 'takenOn']);
   });
+
+  describe('as a table', () => {
+    const takeIn = (table: string, type = 'text/csv') =>
+      app.agent.post('/api/clients/measures.csv').set('Content-Type', type).send(table);
+
+    test('go out with their newest sets, and come in again without doubling', async () => {
+      const table =
+        'client,takenOn,bust,hip\nLinnet Vale,2026-02-01,36 1/2,98 cm\nLinnet Vale,2026-05-01,37,\n';
+      expect((await takeIn(table)).body).toEqual({ clients: 1, sets: 2, known: 0 });
+      expect((await takeIn(table)).body).toEqual({ clients: 0, sets: 0, known: 2 });
+      const clients = (await app.agent.get('/api/clients')).body as TicketClient[];
+      const id = clients.find(({ name }) => name === 'Linnet Vale')?.id;
+      const sets = (await app.agent.get(`/api/clients/${id}/sets`)).body as ClientSet[];
+      expect(sets.map(({ takenOn, source, ticket }) => [takenOn, source, ticket])).toEqual([
+        ['2026-05-01', 'file', null],
+        ['2026-02-01', 'file', null],
+      ]);
+      const out = await app.agent.get('/api/clients/measures.csv?unit=cm');
+      expect([out.status, out.type]).toEqual([200, 'text/csv']);
+      expect(out.text).toMatch(/Linnet Vale,adult,2026-05-01,neckSide,cm,/);
+      expect(((await takeIn(out.text)).body as { clients: number }).clients).toBe(0);
+    });
+
+    test('a table with one bad row takes nothing in, and names the row', async () => {
+      const response = await takeIn('client,bust\nGood Row,36\nBad Row,wide\n');
+      expect([response.status, (response.body as { field: string }).field]).toEqual([422, 'row 3, bust']);
+      const names = ((await app.agent.get('/api/clients')).body as TicketClient[]).map(({ name }) => name);
+      expect(names).not.toContain('Good Row');
+      expect((await takeIn('{}', 'application/json')).status).toBe(415);
+    });
+
+    test('one set goes out as a row for each measure', async () => {
+      const tickets = ticketClient(app);
+      const ticket = await tickets.measured();
+      const out = await app.agent.get(`/api/tickets/${ticket.id}/measures.csv`);
+      expect([out.status, out.type]).toEqual([200, 'text/csv']);
+      expect(out.text).toContain('hip,Hip,38 9/16,in,98 cm');
+    });
+  });
 });

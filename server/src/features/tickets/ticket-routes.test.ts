@@ -172,4 +172,67 @@ describe('tickets over HTTP', () => {
       expect(response.type).toBe('application/problem+json');
     },
   );
+
+  describe('from an order file', () => {
+    const fromOrder = async (order: object, change: object = {}) => {
+      const response = await app.agent
+        .post('/api/tickets/order')
+        .send({ title: 'From a file', dueOn: '2026-12-11', order, ...change });
+      return { status: response.status, body: response.body as Ticket & ProblemBody };
+    };
+    const order = {
+      format: 'ample-bolt/order',
+      version: 1,
+      unit: 'in',
+      client: { name: 'Out of a File', kind: 'adult' },
+      measured: { from: 'midShoulder', heelHeight: '2' },
+      measures: measures.values,
+      observations: { shoulders: 'sloping' },
+      garments: [
+        {
+          style: 'fitted-dress',
+          choices: { pegging: '1/2', allowances: { side: 0.75 } },
+          figures: { 'skirt-front/length': { value: '25', why: 'Leans back' } },
+        },
+      ],
+      rules: { 'school.block': 'table' },
+      cloths: [{ role: 'outer', width: '45in', colour: '#23545b' }],
+    };
+
+    test('everything it says stands on the ticket, and goes out again as it came', async () => {
+      const { status, body } = await fromOrder(order);
+      expect([status, body.detail]).toEqual([201, undefined]);
+      expect(body.measures).toMatchObject({ from: 'midShoulder', observations: { shoulders: 'sloping' } });
+      expect(body.measures.values['heelHeight']?.mm).toBeCloseTo(50.8, 6);
+      expect(body.rules['school.block']).toBe('table');
+      expect(body.rules['allowance.side']).toBeCloseTo(19.05, 6);
+      expect(body.figures['skirt-front/length']?.mm).toBeCloseTo(635, 6);
+      const out = (await app.agent.get(`/api/tickets/${body.id}/order.json`)).body as typeof order;
+      expect(out.measured).toMatchObject({ from: 'midShoulder', heelHeight: '2 in' });
+      const again = await fromOrder(out);
+      expect(again.body.measures.values).toEqual(body.measures.values);
+      expect(again.body.client.id).toBe(body.client.id);
+    });
+
+    test.each([
+      [{ ...order, measures: { ...measures.values, bust: 'wide' } }, {}, 'measures.bust'],
+      [{ ...order, format: 'other' }, {}, 'format'],
+      [order, { title: '' }, 'title'],
+      [
+        {
+          ...order,
+          garments: [{ style: 'fitted-dress', figures: { 'skirt-front/length': { value: '0' } } }],
+        },
+        {},
+        undefined,
+      ],
+    ])('a bad one opens nothing (%#)', async (file, change, field) => {
+      const count = async () => ((await app.agent.get('/api/tickets')).body as unknown[]).length;
+      const before = await count();
+      const { status, body } = await fromOrder(file, change);
+      expect(status).toBe(422);
+      if (field) expect(body.field).toBe(field);
+      expect(await count()).toBe(before);
+    });
+  });
 });

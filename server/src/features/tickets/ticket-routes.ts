@@ -1,3 +1,4 @@
+import { writeSetCsv } from '@ample-bolt/core/formats/csv/set-csv';
 import { draftJson } from '@ample-bolt/core/formats/draft-json';
 import { orderFileOf } from '@ample-bolt/core/formats/order/write-order';
 import { figuresPdf } from '@ample-bolt/core/formats/pdf/figures-pdf';
@@ -8,6 +9,7 @@ import { Router, type Request } from 'express';
 import { idOf as idFrom } from '../../http/id-of.ts';
 import { notFound } from '../../http/problem.ts';
 import { validator } from '../../http/validator.ts';
+import { openFromOrder } from './open-from-order.ts';
 import * as schemas from './ticket-schemas.ts';
 import * as service from './ticket-service.ts';
 
@@ -32,6 +34,7 @@ function edit<Edit>(schema: object, change: (id: string, body: Edit) => Promise<
 }
 
 const readNew = validator<schemas.NewTicket>(schemas.newTicketSchema);
+const readOrdered = validator<schemas.OrderedTicket>(schemas.orderedTicketSchema);
 const readEdit = validator<schemas.TicketEdit>(schemas.ticketEditSchema);
 
 /** The ticket's id from the address. */
@@ -46,6 +49,9 @@ const inline = (number: number, name: string): string => `inline; filename="tick
 function changeRoutes(router: Router): void {
   router.post('/', async (request, response) => {
     response.status(201).json(await service.openTicket(readNew(request.body)));
+  });
+  router.post('/order', async (request, response) => {
+    response.status(201).json(await openFromOrder(readOrdered(request.body)));
   });
   router.patch('/:id', async (request, response) => {
     response.json(await service.editTicket(idOf(request), readEdit(request.body)));
@@ -79,6 +85,13 @@ function readRoutes(router: Router): void {
   });
   router.get('/:id/frozen', async (request, response) => {
     response.json(await service.frozenDraft(idOf(request)));
+  });
+  router.get('/:id/measures.csv', async (request, response) => {
+    const { number, unit, measures } = await service.ticketById(idOf(request));
+    response
+      .type('text/csv')
+      .set('Content-Disposition', fileName(number, 'csv'))
+      .send(writeSetCsv(measures.values, unit));
   });
   router.get('/:id/order.json', async (request, response) => {
     const ticket = await service.ticketById(idOf(request));

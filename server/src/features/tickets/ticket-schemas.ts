@@ -43,6 +43,20 @@ export const newTicketSchema = {
   },
 } as const;
 
+/** A ticket opened from an order file; core reads the file. */
+export interface OrderedTicket {
+  readonly title: string;
+  readonly dueOn: string;
+  readonly order: unknown;
+}
+
+export const orderedTicketSchema = {
+  type: 'object',
+  required: ['title', 'dueOn', 'order'],
+  additionalProperties: false,
+  properties: { title, dueOn: day, order: { type: 'object' } },
+} as const;
+
 /** Taken with every change: the version it is made on, and whether pieces under the chalk may be drawn anew. */
 const on = { version, release: { type: 'boolean' } } as const;
 

@@ -1,6 +1,6 @@
 import { outgrown, setAgeAtDue } from '@ample-bolt/core/shop/set-age';
 import type { MeasureSet } from '@ample-bolt/core/shop/ticket';
-import { ClipboardPen, Printer, RotateCcw, type LucideIcon } from 'lucide-react';
+import { ClipboardPen, FileSpreadsheet, Printer, RotateCcw, type LucideIcon } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { paths } from '../../app/paths.ts';
 import { dayText } from '../../ui/day.ts';
@@ -8,6 +8,7 @@ import { Dialog } from '../../ui/Dialog.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { Conditions } from './Conditions.tsx';
 import { Remarks } from './Remarks.tsx';
+import { SetFiles } from './SetFiles.tsx';
 import type { MeasureEntry } from './use-measure-entry.ts';
 
 /** When and by whom, in one line. */
@@ -33,7 +34,8 @@ function conditionWords({ from, startLine, observations, undergarment }: Measure
 export function SetCard({ entry }: { readonly entry: MeasureEntry }) {
   const { ticket } = useTicketContext();
   const { measures } = ticket;
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState<'conditions' | 'files'>();
+  const close = () => setOpen(undefined);
   return (
     <section
       aria-label="This set of measures"
@@ -52,7 +54,7 @@ export function SetCard({ entry }: { readonly entry: MeasureEntry }) {
         </p>
       )}
       <div className="grid grid-cols-2 gap-1.5">
-        <SetButton Icon={ClipboardPen} onPress={() => setOpen(true)}>
+        <SetButton Icon={ClipboardPen} onPress={() => setOpen('conditions')}>
           How taken
         </SetButton>
         <SetButton
@@ -67,10 +69,16 @@ export function SetCard({ entry }: { readonly entry: MeasureEntry }) {
           <Printer size={16} aria-hidden />
           On paper
         </a>
+        <SetButton Icon={FileSpreadsheet} onPress={() => setOpen('files')}>
+          Files
+        </SetButton>
       </div>
       <Remarks />
-      <Dialog title="How this set was taken" open={open} onClose={() => setOpen(false)}>
+      <Dialog title="How this set was taken" open={open === 'conditions'} onClose={close}>
         <Conditions ticket={ticket} entry={entry} />
+      </Dialog>
+      <Dialog title="Measures in and out" open={open === 'files'} onClose={close}>
+        <SetFiles entry={entry} onDone={close} />
       </Dialog>
     </section>
   );

@@ -6,6 +6,7 @@ import { Card } from '../../ui/Card.tsx';
 import { dayText } from '../../ui/day.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { NoTickets } from '../tickets/NoTickets.tsx';
+import { PeopleFiles } from './PeopleFiles.tsx';
 import { nextStep } from '../ticket/next-step.ts';
 
 /** Everyone the shop works for, with their tickets. */
@@ -14,7 +15,10 @@ export function PeoplePage() {
   const { data: tickets = [] } = useTickets();
   return (
     <main className="flex flex-col gap-4 p-6">
-      <h1 className="text-3xl">People</h1>
+      <header className="flex flex-wrap items-center gap-3">
+        <h1 className="grow text-3xl">People</h1>
+        <PeopleFiles onTaken={() => void mutate()} />
+      </header>
       {error && <Failed error={error} again={() => void mutate()} />}
       {!clients && !error && <Waiting what="the people" />}
       {clients?.length === 0 && <NoTickets title="Nobody yet" />}

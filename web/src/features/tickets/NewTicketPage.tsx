@@ -5,10 +5,11 @@ import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
 import { useClients } from '../../api/clients.ts';
-import { openTicket } from '../../api/tickets.ts';
+import { openFromOrder, openTicket } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { Button } from '../../ui/Button.tsx';
 import { dayFrom } from '../../ui/day.ts';
+import { FileButton } from '../../ui/FileButton.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Segmented } from '../../ui/Segmented.tsx';
 import { useKept } from '../../ui/use-kept.ts';
@@ -63,9 +64,29 @@ export function NewTicketPage() {
     }
   });
 
+  const fromFile = async (file: File) => {
+    setFailure(undefined);
+    try {
+      const order = parsedOrder(await file.text());
+      const title = fields.title?.trim() || file.name.replace(/\.json$/i, '');
+      const opened = await openFromOrder({ title, dueOn: fields.dueOn ?? fresh().dueOn, order });
+      keep(() => undefined);
+      void mutate('/api/tickets');
+      void mutate('/api/clients');
+      await navigate(paths.station(opened.id, 'measure'));
+    } catch (error) {
+      setFailure(error instanceof Error ? error.message : 'The ticket was not opened; try again.');
+    }
+  };
+
   return (
     <main className="mx-auto max-w-2xl p-6">
-      <h1 className="text-3xl">New ticket</h1>
+      <header className="flex flex-wrap items-center gap-3">
+        <h1 className="grow text-3xl">New ticket</h1>
+        <FileButton accept=".json,application/json" onFile={(file) => void fromFile(file)}>
+          From an order file
+        </FileButton>
+      </header>
       <form onSubmit={(event) => void submit(event)} className="mt-6 flex flex-col gap-5" noValidate>
         <Field
           label="Client"
@@ -151,6 +172,16 @@ export function NewTicketPage() {
       </form>
     </main>
   );
+}
+
+function parsedOrder(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    throw new Error(
+      'This file is not an order: it is no JSON. Choose a file that was saved with “Whole order”.',
+    );
+  }
 }
 
 const inputClass = 'min-h-11 w-full rounded-soft border border-linen-3 bg-white px-3 text-lg';

@@ -1,0 +1,77 @@
+import { seamRoles } from '@ample-bolt/core/drafting/allowances';
+import type { Order, OrderFile } from '@ample-bolt/core/formats/order/order';
+import { readOrder } from '@ample-bolt/core/formats/order/read-order';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { badInput } from '../../http/problem.ts';
+import { listClients } from '../clients/client-repository.ts';
+import { openTicket, setChoices, setCloths, setFigures, setMeasures, setRules } from './ticket-service.ts';
+import { TicketModel } from './ticket-model.ts';
+import type { OrderedTicket } from './ticket-schemas.ts';
+
+type Texts = { [id: string]: string };
+
+/** Lengths of a file as a person would have typed them. */
+const texts = (written: { readonly [id: string]: unknown } = {}): Texts =>
+  Object.fromEntries(
+    Object.entries(written).flatMap(([id, value]) =>
+      typeof value === 'string' || typeof value === 'number' ? [[id, String(value)]] : [],
+    ),
+  );
+
+/** The garment's own allowances become the ticket's rules, which is where a ticket keeps them. */
+function rulesOf({ rules, garments }: OrderFile): Texts {
+  const own = (garments[0]?.choices?.['allowances'] ?? {}) as { readonly [role: string]: unknown };
+  const allowances = Object.fromEntries(
+    seamRoles.filter((role) => own[role] !== undefined).map((role) => [`allowance.${role}`, own[role]]),
+  );
+  return texts({ ...rules, ...allowances });
+}
+
+const heelOf = ({ measured }: OrderFile): Texts =>
+  measured?.heelHeight ? texts({ heelHeight: measured.heelHeight }) : {};
+
+/** Opens a ticket from an order file, through the same steps and checks as by hand; a bad file opens none. */
+export async function openFromOrder({ title, dueOn, order }: OrderedTicket): Promise<Ticket> {
+  const checked = readOrder(order);
+  if (!checked.ok) throw badInput(checked.fault);
+  const { client, style, unit } = checked.value;
+  const name = client.name.trim() || 'Unnamed';
+  const known = (await listClients()).find((each) => each.name === name);
+  const owner = known ? { id: known.id } : { name, kind: client.kind };
+  const ticket = await openTicket({ title, dueOn, unit, styleId: style.id, client: owner });
+  try {
+    return await enter(ticket, order as OrderFile, checked.value);
+  } catch (error) {
+    await TicketModel.destroy({ where: { id: ticket.id } });
+    throw error;
+  }
+}
+
+/** Everything that the file says, entered on a ticket that was just opened. */
+async function enter(opened: Ticket, file: OrderFile, { person, startLine }: Order): Promise<Ticket> {
+  let ticket = opened;
+  const { id } = ticket;
+  const on = () => ({ version: ticket.version });
+  ticket = await setMeasures(id, {
+    ...on(),
+    from: person.from,
+    startLine,
+    observations: person.observations,
+    values: { ...texts(file.measures), ...heelOf(file) },
+  });
+  const [garment] = file.garments;
+  const rules = rulesOf(file);
+  if (Object.keys(rules).length > 0) ticket = await setRules(id, { ...on(), rules });
+  if (garment?.choices) ticket = await setChoices(id, { ...on(), choices: texts(garment.choices) });
+  if (file.cloths?.length) ticket = await setCloths(id, { ...on(), cloths: file.cloths });
+  if (garment?.figures) ticket = await setFigures(id, { ...on(), figures: figuresOf(garment.figures) });
+  return ticket;
+}
+
+const figuresOf = (figures: NonNullable<OrderFile['garments'][number]['figures']>) =>
+  Object.fromEntries(
+    Object.entries(figures).map(([id, { value, why }]) => [
+      id,
+      { value: String(value), why: why ?? 'from the order file' },
+    ]),
+  );
