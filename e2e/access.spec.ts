@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { expectNoViolation } from './axe.ts';
 import { ticketId } from './ticket.ts';
 
 const stations = ['measure', 'style', 'figures', 'draft', 'lay', 'chalk'] as const;
@@ -18,6 +18,9 @@ test('no page breaks an accessibility rule or the content policy', async ({ page
     '/tickets/new',
     '/people',
     '/house',
+    '/outbox',
+    '/tape',
+    `/tickets/${id}/measure?of=garment`,
     `/tickets/${id}/rules`,
     `/tickets/${id}/versions`,
     ...stations.map((station) => `/tickets/${id}/${station}`),
@@ -83,11 +86,6 @@ test('single letters can be turned off, and the keys of a page are listed', asyn
   await page.keyboard.press(']');
   await expect(page).toHaveURL(/draft$/);
 });
-
-async function expectNoViolation(page: Page, where: string): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => `${where} ${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
-}
 
 test('stations and units have keys, and no key acts while typing', async ({ page, request }) => {
   const id = await ticketId(request, 'Harbour-office');

@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expectNoViolation } from './axe.ts';
 import { ticketId } from './ticket.ts';
 
 async function openSlate(page: Page, sum: string): Promise<Locator> {
@@ -28,8 +28,7 @@ test('a sum comes out as it is typed, and a habit that misses is told by how muc
   await expect(slate.getByRole('alert')).toContainText('Length "long" is not a length');
   await slate.getByRole('textbox', { name: 'length', exact: true }).fill('2ft');
   await expect(comes).toBeVisible();
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => `${id} ${nodes[0]?.html ?? ''}`)).toEqual([]);
+  await expectNoViolation(page);
 
   // Put away and taken up again over another page, it is as it was.
   await page.keyboard.press('Escape');

@@ -1,10 +1,16 @@
 import { ruleSet } from '../rules/catalogue.ts';
-import type { Ticket } from './ticket.ts';
+import type { MeasureSet, Ticket } from './ticket.ts';
 
 const DAY = 86_400_000;
 
 /** Days from measuring to the day a ticket is due; undefined until something is measured. */
-export const setAgeAtDue = ({ measures, dueOn }: Pick<Ticket, 'measures' | 'dueOn'>): number | undefined =>
+export const setAgeAtDue = ({
+  measures,
+  dueOn,
+}: {
+  readonly measures: Pick<MeasureSet, 'takenOn'>;
+  readonly dueOn: string;
+}): number | undefined =>
   measures.takenOn === null
     ? undefined
     : Math.round((Date.parse(dueOn) - Date.parse(measures.takenOn)) / DAY);

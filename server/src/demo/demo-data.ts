@@ -15,6 +15,10 @@ export interface DemoTicket {
   readonly measures: { readonly [id: string]: string };
   /** How long ago it was measured; today unless said. */
   readonly measuredDaysAgo?: number;
+  readonly takenBy?: string;
+  readonly undergarment?: string;
+  /** A garment that fits, as it was measured flat. */
+  readonly garment?: { readonly values: { readonly [id: string]: string }; readonly pleats: number };
   /** Absent until agreed with the client. */
   readonly choices?: { readonly [id: string]: string };
   /** Rules of the ticket's own. */
@@ -44,7 +48,7 @@ const stay: ClothFile = { role: 'stay', name: 'Light woven stay', colour: '#d9d6
 // prettier-ignore
 export const demoTickets: readonly DemoTicket[] = [
   {
-    client: adult('Ottoline Farrow'), title: 'Lamp-bearer’s gown', dueIn: 16, unit: 'in', measuredDaysAgo: 64, observations: seen('middle', 'flat', 'middle'),
+    client: adult('Ottoline Farrow'), title: 'Lamp-bearer’s gown', dueIn: 16, unit: 'in', measuredDaysAgo: 64, takenBy: 'Juno', undergarment: 'her own stays', observations: seen('middle', 'flat', 'middle'),
     measures: { shoulder: '15 1/4', acrossChest: '13', acrossBack: '14 1/4', bustSpan: '7 1/2', shoulderToBust: '10 1/4', shoulderToUnderBust: '13 1/2', frontWaistLength: '17', backWaistLength: '16 1/4', highBust: '34 1/2', bust: '37 1/2', underBust: '31 3/4', waist: '28 1/2', hip: '40 1/2', armhole: '16 1/4', waistToHip: '8 1/2', waistToKnee: '23' },
     choices: { neckDepthFront: '4', pegging: '3/4' },
     cloths: [outer('Teal sateen', '#23545b', '45in'), lining('Smoke habotai', '#8d97a0'), stay],
@@ -66,14 +70,15 @@ export const demoTickets: readonly DemoTicket[] = [
     cloths: [outer('Pale linen', '#cfc4a8', '140cm'), lining('Straw cotton lawn', '#d8c690', '140cm')],
   },
   {
-    client: adult('Perpetua Lowe'), title: 'Choir dress, first fitting', dueIn: 30, unit: 'in', observations: seen('middle', 'rounded', 'middle'),
+    client: adult('Perpetua Lowe'), title: 'Choir dress, first fitting', dueIn: 30, unit: 'in', takenBy: 'Juno',
+    garment: { values: { collar: '15 1/2', halfYoke: '8 3/4', armhole: '10 1/8', backLength: '27 1/2', frontChest: '10 1/2', frontWaist: '9 3/4', frontHip: '11', backChest: '20 1/4', backWaist: '18 1/2', backHip: '21', cuffDepth: '2 1/2', cuffLength: '9', sleeveAtCuff: '4 5/8', pleatDepth: '3/4' }, pleats: 2 }, observations: seen('middle', 'rounded', 'middle'),
     measures: { shoulder: '14 3/4', bustSpan: '7 3/4', shoulderToBust: '10 3/4', frontWaistLength: '17', backWaistLength: '16', highBust: '36 1/2', bust: '39', waist: '34', hip: '42', armhole: '16 3/4', waistToHip: '8' },
   },
   {
     client: adult('Wilhelmina Sedge'), title: 'Lantern-night dress', dueIn: 5, unit: 'in',
     measures: { shoulder: '15', bustSpan: '7 1/4', bust: '35', waist: '27' },
   },
-  { client: adult('Ottoline Farrow'), title: 'Everyday dress, navy', dueIn: 41, unit: 'in', observations: seen('middle', 'flat', 'middle'), measures: { shoulder: '15 1/4', bust: '38', waist: '29 1/4' } },
+  { client: adult('Ottoline Farrow'), title: 'Everyday dress, navy', dueIn: 41, unit: 'in', takenBy: 'Odile', observations: seen('middle', 'flat', 'middle'), measures: { shoulder: '15 1/4', bust: '38', waist: '29 1/4' } },
   {
     client: { name: 'Pip Marrow', kind: 'child' }, title: 'Torch-carrier’s frock', dueIn: 12, unit: 'in', observations: seen('slim', 'flat', 'middle'),
     measures: { height: '53', shoulder: '11 3/4', acrossChest: '10 1/4', acrossBack: '11', bustSpan: '5 1/2', shoulderToBust: '7 3/4', frontWaistLength: '12 3/4', backWaistLength: '12 1/4', bust: '27', waist: '24 1/2', hip: '29', armhole: '12 1/2', waistToHip: '5 3/4', waistToKnee: '16' },
@@ -124,3 +129,35 @@ export const demoTickets: readonly DemoTicket[] = [
 
 /** What the house changed lately: a deeper hem, since clients keep asking for a dress let down. */
 export const demoHouse = { unit: 'in', rules: { 'allowance.hem': '2 1/2' } } as const;
+
+/** Sets from the shop's older book, days before today: what was measured before there were tickets. */
+export const demoOlderSets: readonly {
+  readonly client: string;
+  readonly kind: 'adult' | 'child';
+  readonly daysAgo: number;
+  readonly measures: { readonly [id: string]: string };
+}[] = [
+  { client: 'Ottoline Farrow', kind: 'adult', daysAgo: 410, measures: { shoulder: '15 1/4', bust: '36 1/2', waist: '27 3/4', hip: '39 3/4' } },
+  { client: 'Ottoline Farrow', kind: 'adult', daysAgo: 215, measures: { shoulder: '15 1/4', bust: '37', waist: '28', hip: '40 1/4' } },
+  { client: 'Pip Marrow', kind: 'child', daysAgo: 300, measures: { height: '50 3/4', bust: '26', waist: '24', hip: '27 1/2' } },
+  { client: 'Pip Marrow', kind: 'child', daysAgo: 130, measures: { height: '52', bust: '26 1/2', waist: '24 1/4', hip: '28 1/4' } },
+]; // prettier-ignore
+
+/** What one client sent from home and nobody has looked at yet. */
+export const demoFromHome = {
+  title: 'Lighthouse keeper’s dress',
+  sequence: 'dress',
+  entries: {
+    unit: 'in',
+    from: 'neckSide',
+    undergarment: 'a soft bra',
+    remarks: 'My sister held the tape. The left shoulder sits a little lower.',
+    values: { shoulder: '15 3/4', bustSpan: '8 1/4', shoulderToBust: '11 1/4', frontWaistLength: '17 1/2', backWaistLength: '16 1/2', bust: '41 1/2', underBust: '35', waist: '35 1/2', hip: '44 1/4', armhole: '17 1/2', waistToHip: '8 1/2' },
+  },
+} as const; // prettier-ignore
+
+/** A private link that has run out; its token opens nothing any more. */
+export const demoExpiredLink = {
+  title: 'Tide-table launch',
+  token: 'this-link-ran-out-before-the-demo-began',
+} as const;

@@ -1,9 +1,11 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { stationsOf } from '@ample-bolt/core/shop/stations';
+import type { HomeLink } from '@ample-bolt/core/shop/home-set';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { inches } from '@ample-bolt/core/units/length';
 import type { TicketSummary } from '../features/tickets/ticket-service.ts';
 import { testApp, type TestApp } from '../testing/test-app.ts';
+import { demoExpiredLink, demoFromHome } from './demo-data.ts';
 import { loadDemo } from './load-demo.ts';
 
 describe('demo data', () => {
@@ -43,6 +45,24 @@ describe('demo data', () => {
     );
     expect(whole.some(({ stops }) => stops > 0)).toBe(true);
     expect(whole.every(({ version, history }) => version >= 1 && history.redo === null)).toBe(true);
+  });
+
+  test('has a client whose sets go back further than her tickets, and a child who grows', async () => {
+    const clients = (await app.agent.get('/api/clients')).body as { id: string; name: string }[];
+    for (const [name, count] of [
+      ['Ottoline Farrow', 4],
+      ['Pip Marrow', 3],
+    ] as const) {
+      const id = clients.find((client) => client.name === name)?.id;
+      expect((await app.agent.get(`/api/clients/${id}/sets`)).body).toHaveLength(count);
+    }
+  });
+
+  test('has measures that came from home and wait, and a link that has run out', async () => {
+    const id = tickets.find(({ title }) => title === demoFromHome.title)?.id;
+    const [link] = (await app.agent.get(`/api/tickets/${id}/home`)).body as HomeLink[];
+    expect(link).toMatchObject({ state: 'sent', entries: { undergarment: 'a soft bra' } });
+    expect((await app.agent.get(`/api/home/${demoExpiredLink.token}`)).status).toBe(410);
   });
 
   test('is loaded once only', async () => {

@@ -1,14 +1,22 @@
+import { writeCsv } from '@ample-bolt/core/formats/csv/table';
 import { cuttingOrder } from '@ample-bolt/core/chalk/chalk-piece';
 import { layPieceOf } from '@ample-bolt/core/lay/layable';
 import type { Fold, Lay } from '@ample-bolt/core/lay/lay';
 import { planForWork } from '@ample-bolt/core/lay/plan-lay';
+import type { SequenceId } from '@ample-bolt/core/measures/sequences';
 import { usualObservations } from '@ample-bolt/core/measures/measure-set';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import { noEntries } from '@ample-bolt/core/shop/home-set';
 import { findingKey, openStops } from '@ample-bolt/core/shop/sign-off';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { addDays } from 'date-fns';
 import { ClientModel } from '../features/clients/client-model.ts';
 import { listClients } from '../features/clients/client-repository.ts';
-import { TicketModel } from '../features/tickets/ticket-model.ts';
+import { takeInClients } from '../features/clients/client-table.ts';
+import { enterAsGuest, sendAsGuest } from '../features/home/guest.ts';
+import { HomeLinkModel } from '../features/home/home-model.ts';
+import { hashOf, newToken } from '../features/home/token.ts';
+import { MeasureSetModel, TicketModel } from '../features/tickets/ticket-model.ts';
 import {
   draftTicket,
   marksOf,
@@ -24,7 +32,14 @@ import {
   setSignOffs,
 } from '../features/tickets/ticket-service.ts';
 import { house, setHouseRules } from '../features/house/house-service.ts';
-import { demoHouse, demoTickets, type DemoTicket } from './demo-data.ts';
+import {
+  demoExpiredLink,
+  demoFromHome,
+  demoHouse,
+  demoOlderSets,
+  demoTickets,
+  type DemoTicket,
+} from './demo-data.ts';
 
 const dayAfter = (today: Date, days: number): string =>
   new Date(today.getTime() + days * 86_400_000).toISOString().slice(0, 10);
@@ -80,6 +95,9 @@ async function open(demo: DemoTicket, today: Date): Promise<Ticket> {
     from: demo.from ?? 'neckSide',
     startLine: 'stitch',
     observations: demo.observations ?? usualObservations,
+    ...(demo.takenBy === undefined ? {} : { takenBy: demo.takenBy }),
+    ...(demo.undergarment === undefined ? {} : { undergarment: demo.undergarment }),
+    ...(demo.garment === undefined ? {} : { garment: demo.garment }),
     takenOn: dayAfter(today, -(demo.measuredDaysAgo ?? 0)),
     values: demo.measures,
   });
@@ -116,6 +134,47 @@ async function enter(demo: DemoTicket, today: Date): Promise<void> {
   if (demo.cut !== undefined) await setCut(id, { version: ticket.version, cut: cutSoFar(ticket, demo.cut) });
 }
 
+/** The older book as the table that a shop would bring. */
+function olderBook(today: Date): string {
+  const ids = [...new Set(demoOlderSets.flatMap(({ measures }) => Object.keys(measures)))];
+  return writeCsv([
+    ['client', 'kind', 'takenOn', ...ids],
+    ...demoOlderSets.map(({ client, kind, daysAgo, measures }) => [
+      client,
+      kind,
+      dayAfter(today, -daysAgo),
+      ...ids.map((id) => measures[id] ?? ''),
+    ]),
+  ]);
+}
+
+async function ticketCalled(title: string): Promise<string> {
+  const ticket = await TicketModel.findOne({ where: { title } });
+  if (!ticket) throw new Error(`there is no demo ticket called ${title}`);
+  return ticket.id;
+}
+
+async function makeLink(title: string, token: string, sequence: SequenceId, expiresAt: Date): Promise<void> {
+  await HomeLinkModel.create({
+    ticketId: await ticketCalled(title),
+    tokenHash: hashOf(token),
+    sequence,
+    entries: noEntries('in'),
+    expiresAt,
+  });
+}
+
+/** One client has measured herself, as she would through her page. */
+async function sendFromHome(): Promise<void> {
+  const token = newToken();
+  await makeLink(demoFromHome.title, token, demoFromHome.sequence, addDays(new Date(), 7));
+  await enterAsGuest(token, demoFromHome.entries);
+  await sendAsGuest(token);
+}
+
+const makeExpiredLink = (today: Date): Promise<void> =>
+  makeLink(demoExpiredLink.title, demoExpiredLink.token, 'dress', addDays(today, -3));
+
 /** Tickets that were opened before the house changed a rule, and keep the older one. */
 const OLDER_TICKETS = 4;
 
@@ -127,7 +186,11 @@ export async function loadDemo(today: Date): Promise<boolean> {
     for (const demo of before) await enter(demo, today);
     await setHouseRules({ ...demoHouse, version: (await house()).version });
     for (const demo of after) await enter(demo, today);
+    await takeInClients(olderBook(today), 'in');
+    await sendFromHome();
+    await makeExpiredLink(today);
   } catch (error) {
+    await MeasureSetModel.destroy({ where: {} });
     await TicketModel.destroy({ where: {} });
     await ClientModel.destroy({ where: {} });
     throw error;

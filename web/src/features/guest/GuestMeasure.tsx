@@ -55,7 +55,9 @@ export function GuestMeasure({ id, entry, busy, onBack, onNext }: GuestMeasurePr
           aria-describedby="guest-says"
           className="w-full min-w-0 border-b-[3px] border-indigo bg-transparent pb-1 text-5xl font-bold outline-none focus-visible:border-chalk-now focus-visible:shadow-none aria-invalid:border-madder"
         />
-        <span className="text-2xl text-walnut-2">{unit}</span>
+        <span aria-hidden className="text-2xl text-walnut-2">
+          {unit}
+        </span>
       </label>
       <div id="guest-says" aria-live="polite" className="flex flex-col gap-2">
         {fault && <Notice tone="stop">{fault}</Notice>}

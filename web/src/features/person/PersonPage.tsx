@@ -1,9 +1,11 @@
+import type { ClientKind } from '@ample-bolt/core/measures/plausibility';
 import type { ClientSet } from '@ample-bolt/core/shop/client-set';
+import { stationsOf } from '@ample-bolt/core/shop/stations';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { lazy, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
 import { useClients, useClientSets } from '../../api/clients.ts';
-import { useTickets } from '../../api/tickets.ts';
+import { useTickets, type TicketSummary } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { Card } from '../../ui/Card.tsx';
 import { dayText } from '../../ui/day.ts';
@@ -12,6 +14,7 @@ import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useKept } from '../../ui/use-kept.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { nextStep } from '../ticket/next-step.ts';
+import { GrowthNote, type DueTicket } from './GrowthNote.tsx';
 import { SetTable } from './SetTable.tsx';
 
 /** The chart comes after the figures, which are what one looks for. */
@@ -26,7 +29,10 @@ export function PersonPage() {
   useHotkeys({
     u: { does: 'inches or centimetres', act: () => keepUnit(() => (unit === 'in' ? 'cm' : 'in')) },
   });
+  const { data: tickets = [] } = useTickets();
   const client = clients?.find((each) => each.id === id);
+  const own = tickets.filter((ticket) => ticket.client.id === id);
+  const due = own.filter(({ progress }) => stationsOf(progress).some(({ state }) => state !== 'done'));
   if (error && !clients) return <Failed error={error} again={() => void mutate()} />;
   if (setsError && !sets) return <Failed error={setsError} again={() => void again()} />;
   if (!clients || !sets) return <Waiting what="the measures" />;
@@ -43,15 +49,14 @@ export function PersonPage() {
         </h1>
         <UnitSwitch unit={unit} onChange={(next) => keepUnit(() => next)} />
       </header>
-      <Tickets clientId={client.id} />
-      <History sets={sets} unit={unit} />
+      <Tickets own={own} />
+      {client.kind === 'child' && <GrowthNote sets={sets} due={due} unit={unit} />}
+      <History sets={sets} unit={unit} kind={client.kind} due={due} />
     </main>
   );
 }
 
-function Tickets({ clientId }: { readonly clientId: string }) {
-  const { data: tickets = [] } = useTickets();
-  const own = tickets.filter(({ client }) => client.id === clientId);
+function Tickets({ own }: { readonly own: readonly TicketSummary[] }) {
   return (
     <ul className="flex flex-wrap gap-2">
       {own.map((ticket) => {
@@ -75,7 +80,14 @@ function Tickets({ clientId }: { readonly clientId: string }) {
   );
 }
 
-function History({ sets, unit }: { readonly sets: readonly ClientSet[]; readonly unit: Unit }) {
+interface HistoryProps {
+  readonly sets: readonly ClientSet[];
+  readonly unit: Unit;
+  readonly kind: ClientKind;
+  readonly due: readonly DueTicket[];
+}
+
+function History({ sets, unit, kind, due }: HistoryProps) {
   if (sets.length === 0)
     return <p className="text-lg text-walnut-2">Nothing was measured yet. The tape comes with a ticket.</p>;
   const oldestFirst = [...sets].reverse();
@@ -85,9 +97,9 @@ function History({ sets, unit }: { readonly sets: readonly ClientSet[]; readonly
         <SetTable sets={oldestFirst} unit={unit} />
       </Card>
       {sets.length > 1 && (
-        <Card title="Rounds over time">
+        <Card title={kind === 'child' ? 'Growing' : 'Rounds over time'}>
           <Suspense fallback={<div className="h-80" />}>
-            <RoundsChart sets={oldestFirst} unit={unit} />
+            <RoundsChart sets={oldestFirst} unit={unit} kind={kind} due={kind === 'child' ? due : []} />
           </Suspense>
         </Card>
       )}

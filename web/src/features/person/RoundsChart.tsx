@@ -1,33 +1,47 @@
 import { measureOf, type MeasureId } from '@ample-bolt/core/measures/catalogue';
+import type { ClientKind } from '@ample-bolt/core/measures/plausibility';
 import type { ClientSet } from '@ample-bolt/core/shop/client-set';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { toUnit, mmPer, type Unit } from '@ample-bolt/core/units/length';
 import { Chart, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { format, parseISO } from 'date-fns';
-import { Line } from 'react-chartjs-2';
+import { Line as LineChart } from 'react-chartjs-2';
+import type { DueTicket } from './GrowthNote.tsx';
 
 Chart.defaults.font.family = 'Commissioner Variable, sans-serif';
 Chart.defaults.font.size = 13;
 Chart.register(LinearScale, LineElement, PointElement, Legend, Tooltip);
 
 /** Rounds that tell how a body changes, each with its line; dashes and points tell them apart without the colour. */
-const rounds: readonly { readonly id: MeasureId; readonly colour: string; readonly dash: readonly number[] }[] = [
+const rounds: readonly Line[] = [
   { id: 'bust', colour: '#2b3f80', dash: [] },
   { id: 'waist', colour: '#96620a', dash: [7, 4] },
   { id: 'hip', colour: '#1f6258', dash: [2, 3] },
-]; // prettier-ignore
+];
+/** A child grows in height before anything else. */
+const childLines: readonly Line[] = [{ id: 'height', colour: '#2c2422', dash: [10, 3] }, ...rounds];
+
+interface Line {
+  readonly id: MeasureId;
+  readonly colour: string;
+  readonly dash: readonly number[];
+}
 
 interface RoundsChartProps {
   /** The oldest first. */
   readonly sets: readonly ClientSet[];
   readonly unit: Unit;
+  readonly kind: ClientKind;
+  /** Days on which something must fit. */
+  readonly due: readonly DueTicket[];
 }
 
 const dayOf = ({ takenOn }: ClientSet): number => parseISO(takenOn).getTime();
 
 /** How the main rounds went, from set to set. */
-export default function RoundsChart({ sets, unit }: RoundsChartProps) {
-  const drawn = rounds.map(({ id, colour, dash }) => ({
+export default function RoundsChart({ sets, unit, kind, due }: RoundsChartProps) {
+  const lines = kind === 'child' ? childLines : rounds;
+  const drawn = lines.map(({ id, colour, dash }) => ({
     label: measureOf(id).names[0] ?? id,
     borderColor: colour,
     backgroundColor: colour,
@@ -38,6 +52,15 @@ export default function RoundsChart({ sets, unit }: RoundsChartProps) {
       return mm === undefined ? [] : [{ x: dayOf(set), y: toUnit(mm, unit) }];
     }),
   }));
+  const heights = drawn.flatMap(({ data }) => data.map(({ y }) => y));
+  const dueLines = due.map(({ number, dueOn }) => ({
+    label: `Nº ${number} due`,
+    borderColor: '#8c2f39',
+    backgroundColor: '#8c2f39',
+    borderDash: [3, 3],
+    pointRadius: 0,
+    data: [Math.min(...heights), Math.max(...heights)].map((y) => ({ x: parseISO(dueOn).getTime(), y })),
+  }));
   const words = drawn
     .map(
       ({ label, data }) =>
@@ -46,10 +69,10 @@ export default function RoundsChart({ sets, unit }: RoundsChartProps) {
     .join('; ');
   return (
     <div className="h-80 px-4 py-3">
-      <Line
+      <LineChart
         aria-label={`Rounds in ${unit}: ${words}`}
         role="img"
-        data={{ datasets: drawn }}
+        data={{ datasets: [...drawn, ...dueLines] }}
         options={{
           animation: false,
           maintainAspectRatio: false,

@@ -67,7 +67,9 @@ export function GarmentMeasuring() {
             aria-invalid={fault !== undefined}
             className="w-60 min-w-0 border-b-[3px] border-indigo bg-transparent pb-1 text-6xl font-bold outline-none focus-visible:border-chalk-now focus-visible:shadow-none aria-invalid:border-madder"
           />
-          <span className="text-2xl text-walnut-2">{ticket.unit}</span>
+          <span aria-hidden className="text-2xl text-walnut-2">
+            {ticket.unit}
+          </span>
         </label>
         {current === 'pleatDepth' && <Pleats entry={entry} />}
         <div className="mt-2 flex flex-col gap-2" aria-live="polite">
