@@ -28,7 +28,10 @@ export interface GarmentEntry {
 export function useGarmentEntry(): GarmentEntry {
   const { ticket, actions } = useTicketContext();
   const { unit, measures } = ticket;
-  const { values: stored, pleats } = measures.garment;
+  const { values: stored } = measures.garment;
+  /** Counted here and on its way to be stored: a second press counts on from it. */
+  const [counted, setCounted] = useState<number>();
+  const pleats = counted ?? measures.garment.pleats;
   const { typed, type, forget } = useKeptLengths(`garment-${ticket.id}`, unit);
   const [failure, setFailure] = useState<string>();
   const read = (id: GarmentMeasureId) =>
@@ -48,6 +51,7 @@ export function useGarmentEntry(): GarmentEntry {
       })
       .then(() => {
         forget(written);
+        setCounted((held) => (held === count ? undefined : held));
         setFailure(undefined);
       })
       .catch((error: unknown) => setFailure(error instanceof Error ? error.message : 'Not stored yet.'));
@@ -69,7 +73,11 @@ export function useGarmentEntry(): GarmentEntry {
     },
     values,
     pleats,
-    setPleats: (count) => send(Math.max(0, Math.min(PLEATS_MOST, count))),
+    setPleats: (count) => {
+      const possible = Math.max(0, Math.min(PLEATS_MOST, count));
+      setCounted(possible);
+      send(possible);
+    },
     save: () => {
       if (typedIds.length > 0) send(pleats);
     },
