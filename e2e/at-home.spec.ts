@@ -153,13 +153,10 @@ test('a link that has run out, was taken back or is mistyped opens nothing, and 
 });
 
 test('what came from home can be left', async ({ page }) => {
-  await page.goto('/tickets');
-  await page
-    .getByRole('link', { name: /Lighthouse keeper/ })
-    .first()
-    .click();
+  await page.goto('/');
+  await page.getByRole('link', { name: /Clementine Rook Look/ }).click();
   await page.getByRole('button', { name: 'Look at them' }).click();
-  await page.getByRole('button', { name: 'Leave them, and throw the pictures away' }).click();
+  await page.getByRole('button', { name: 'Leave them' }).click();
   await expect(page.getByText(/have come from home/)).toBeHidden();
   await page.getByRole('button', { name: 'At home' }).click();
   await expect(page.getByText('left', { exact: true })).toBeVisible();

@@ -3,6 +3,7 @@ import type { RuleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
 import { measureOf, type MeasureId } from './catalogue.ts';
 import type { MeasureValues } from './measure-set.ts';
+import { digitSlips, unitSlips, type Guess } from './slip.ts';
 
 /** The set that was taken before this one, and how many days lie between. */
 export interface LastSet {
@@ -18,31 +19,9 @@ const FAR_OFF = inches(3);
 /** A mended slip must come this near to the last set: an inch, or a twentieth of it. */
 const nearTo = (mm: number, last: number): boolean => Math.abs(mm - last) <= Math.max(inches(1), last / 20);
 
-/** Whole inches with their two digits the other way round, the fraction kept: 63 ½ for 36 ½. */
-function swapped(mm: number, unitMm: number): number | undefined {
-  const count = mm / unitMm;
-  const whole = Math.floor(count);
-  if (whole < 10 || whole > 99) return undefined;
-  return (Number([...String(whole)].reverse().join('')) + count - whole) * unitMm;
-}
-
-/** What was meant by a figure that looks like a slip of the pen, from the last set's; mm. */
-function meant(mm: number, last: number): { readonly slip: Slip; readonly mm: number } | undefined {
-  const guesses: (readonly [Slip, number | undefined])[] = [
-    ['cm-as-inches', mm / 2.54],
-    ['inches-as-cm', mm * 2.54],
-    ['ten-times', mm / 10],
-    ['tenth', mm * 10],
-    ['swapped-digits', swapped(mm, inches(1))],
-    ['swapped-digits', swapped(mm, 10)],
-  ];
-  for (const [slip, guess] of guesses)
-    if (guess !== undefined && nearTo(guess, last)) return { slip, mm: guess };
-  return undefined;
-}
-
-/** How a pen slips: the unit, a decimal place, two digits the wrong way round. */
-export type Slip = 'cm-as-inches' | 'inches-as-cm' | 'ten-times' | 'tenth' | 'swapped-digits';
+/** What was meant by a figure that looks like a slip of the pen, from the last set's. */
+const meant = (mm: number, last: number): Guess | undefined =>
+  [...unitSlips(mm), ...digitSlips(mm)].find((guess) => nearTo(guess.mm, last));
 
 type ChangeRules = Pick<RuleSet, 'check.roundChange' | 'check.changeDays'>;
 

@@ -22,8 +22,8 @@ describe('checkMeasures', () => {
   });
 
   test.each([
-    ['a bust ten times too large', { bust: inches(375) }, 'measure-out-of-range bust'],
-    ['centimetres typed as inches', { waist: inches(96) }, 'measure-out-of-range waist'],
+    ['a bust ten times too large', { bust: inches(375) }, 'measure-slip bust'],
+    ['centimetres typed as inches', { waist: inches(96) }, 'measure-slip waist'],
     ['under bust over the bust', { underBust: inches(37) }, 'measures-disagree bust'],
     [
       'under bust too near the bust point',
@@ -53,7 +53,8 @@ describe('checkMeasures', () => {
     expect(
       findings.every(
         ({ severity, remedy }) =>
-          severity === 'care' && (remedy?.kind === 'measure-again' || remedy?.kind === 'swap-measures'),
+          severity === 'care' &&
+          ['measure-again', 'swap-measures', 'set-measure'].includes(remedy?.kind ?? ''),
       ),
     ).toBe(true);
   });
@@ -98,6 +99,27 @@ describe('checkMeasures', () => {
     // Ten inches apart is no swap: the other way round it would be as odd.
     const far = checkMeasures({ bust: inches(30), underBust: inches(41) }, 'adult', ruleSet());
     expect(far[0]?.remedy).toEqual({ kind: 'measure-again', measure: 'bust' });
+  });
+
+  test.each([
+    ['cm-as-inches', inches(96), inches(96) / 2.54],
+    ['ten-times', inches(375), inches(37.5)],
+    ['inches-as-cm', 285, 285 * 2.54],
+    ['tenth', inches(3.6), inches(36)],
+  ])('a bust out of all range that reads as %s is offered as it was meant', (slip, mm, meant) => {
+    expect(checkMeasures({ bust: mm }, 'adult', ruleSet())).toEqual([
+      expect.objectContaining({
+        code: 'measure-slip',
+        where: { measure: 'bust', subject: slip },
+        remedy: { kind: 'set-measure', measure: 'bust', mm: expect.closeTo(meant, 6) as unknown },
+      }),
+    ]);
+  });
+
+  test('what no slip explains is measured again', () => {
+    expect(checkMeasures({ height: inches(80) }, 'adult', ruleSet())).toMatchObject([
+      { code: 'measure-out-of-range', expected: inches(78), remedy: { kind: 'measure-again' } },
+    ]);
   });
 
   test('a measure that was taken is pointed out when it lies far from what it would be worked out as', () => {

@@ -5,6 +5,7 @@ import { evaluate } from '../workings/working.ts';
 import { measureName, measureOf, type MeasureId } from './catalogue.ts';
 import { deriveMeasure } from './derive.ts';
 import type { MeasureValues } from './measure-set.ts';
+import { unitSlips } from './slip.ts';
 
 export type ClientKind = 'adult' | 'child';
 
@@ -29,7 +30,15 @@ function outOfRange(id: MeasureId, mm: number, rules: RuleSet): Finding | undefi
   const usual = usualRange(id, rules);
   if (!usual) return undefined;
   const [least, most] = usual;
-  if (mm >= least - ROUNDING && mm <= most + ROUNDING) return undefined;
+  const isUsual = (length: number) => length >= least - ROUNDING && length <= most + ROUNDING;
+  if (isUsual(mm)) return undefined;
+  const guess = unitSlips(mm).find((each) => isUsual(each.mm));
+  if (guess)
+    return finding(
+      'measure-slip',
+      { measure: id, subject: guess.slip },
+      { found: mm, expected: guess.mm, remedy: { kind: 'set-measure', measure: id, mm: guess.mm } },
+    );
   return finding(
     'measure-out-of-range',
     { measure: id },

@@ -27,6 +27,8 @@ export interface TicketSummary extends Pick<
     readonly buy: Purchase;
   }[];
   readonly progress: TicketProgress;
+  /** Measures came from home and wait to be looked at. */
+  readonly fromHome: boolean;
 }
 
 export const useTickets = () => useSWR<TicketSummary[], Error>(LIST);

@@ -17,6 +17,7 @@ import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { addDays, format } from 'date-fns';
 import { notFound, Problem } from '../../http/problem.ts';
 import { createClient, findClient } from '../clients/client-repository.ts';
+import { ticketsWithSentSets } from '../home/home-links.ts';
 import { houseRules } from '../house/house-service.ts';
 import {
   knownStyle,
@@ -71,6 +72,8 @@ export interface TicketSummary extends Pick<
   readonly colour: string | null;
   readonly toBuy: readonly ClothToBuy[];
   readonly progress: TicketProgress;
+  /** Measures came from home and wait to be looked at. */
+  readonly fromHome: boolean;
 }
 
 /** A cloth is bought before it is chalked; one of a given length lies in the shop. */
@@ -82,6 +85,7 @@ const toBuy = ({ cloths, lays, chalked }: Ticket): ClothToBuy[] =>
   });
 
 export async function ticketSummaries(): Promise<TicketSummary[]> {
+  const fromHome = await ticketsWithSentSets();
   return (await listTickets()).map((ticket) => {
     const { id, number, title, client, dueOn, styleId, cloths } = ticket;
     const shown = cloths.find(({ role }) => role === 'outer');
@@ -96,6 +100,7 @@ export async function ticketSummaries(): Promise<TicketSummary[]> {
       colour: shown?.colour ?? null,
       toBuy: toBuy(ticket),
       progress: progressOf(ticket),
+      fromHome: fromHome.has(id),
     };
   });
 }

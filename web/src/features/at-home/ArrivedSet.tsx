@@ -112,7 +112,7 @@ function Arrived({ link, onDone }: { readonly link: SentLink; readonly onDone: (
         <p className="flex flex-wrap gap-3">
           <Button onClick={() => answer(actions.accept(link.id))}>Take them as the next set</Button>
           <Button look="quiet" onClick={() => answer(refuseHomeSet(ticket.id, link.id))}>
-            Leave them, and throw the pictures away
+            {pictures.length > 0 ? 'Leave them, and throw the pictures away' : 'Leave them'}
           </Button>
         </p>
       </div>

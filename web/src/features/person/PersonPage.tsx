@@ -1,6 +1,5 @@
 import type { ClientKind } from '@ample-bolt/core/measures/plausibility';
 import type { ClientSet } from '@ample-bolt/core/shop/client-set';
-import { stationsOf } from '@ample-bolt/core/shop/stations';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { lazy, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
@@ -8,7 +7,7 @@ import { useClients, useClientSets } from '../../api/clients.ts';
 import { useTickets, type TicketSummary } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { Card } from '../../ui/Card.tsx';
-import { dayText } from '../../ui/day.ts';
+import { dayFrom, dayText } from '../../ui/day.ts';
 import { UnitSwitch } from '../../ui/UnitSwitch.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useKept } from '../../ui/use-kept.ts';
@@ -32,7 +31,7 @@ export function PersonPage() {
   const { data: tickets = [] } = useTickets();
   const client = clients?.find((each) => each.id === id);
   const own = tickets.filter((ticket) => ticket.client.id === id);
-  const due = own.filter(({ progress }) => stationsOf(progress).some(({ state }) => state !== 'done'));
+  const due = own.filter(({ dueOn }) => dueOn >= dayFrom(new Date(), 0));
   if (error && !clients) return <Failed error={error} again={() => void mutate()} />;
   if (setsError && !sets) return <Failed error={setsError} again={() => void again()} />;
   if (!clients || !sets) return <Waiting what="the measures" />;

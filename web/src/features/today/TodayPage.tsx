@@ -49,7 +49,10 @@ export function TodayPage() {
               ))}
             </ol>
           </Card>
-          <ToBuy tickets={tickets} />
+          <div className="flex flex-col gap-5">
+            <FromHome tickets={tickets.filter(({ fromHome }) => fromHome)} />
+            <ToBuy tickets={tickets} />
+          </div>
         </div>
       )}
     </main>
@@ -90,6 +93,29 @@ function TicketRow({
         {step.verb}
       </Link>
     </li>
+  );
+}
+
+/** Tickets for which a client sent her measures. */
+function FromHome({ tickets }: { readonly tickets: readonly TicketSummary[] }) {
+  if (tickets.length === 0) return null;
+  return (
+    <Card title="Measures came from home">
+      <ul>
+        {tickets.map(({ id, number, client }) => (
+          <li key={id}>
+            <Link
+              to={paths.station(id, 'measure')}
+              className="flex min-h-11 items-center gap-3 px-5 hover:bg-linen-1"
+            >
+              <span className="font-head font-semibold">{number}</span>
+              <span className="grow truncate">{client.name}</span>
+              <span className="font-semibold text-indigo">Look</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </Card>
   );
 }
 
