@@ -13,7 +13,7 @@ const TABLET = { width: 1024, height: 768 };
 const PHONE = { width: 390, height: 844 };
 
 /** Name of the picture, address, what must be in sight before it is taken, and what is pressed before that. */
-const views = (id) => [
+const views = (id, privateLink) => [
   { name: 'today', address: '/', sign: 'text=At the table' },
   { name: 'measure', address: `/tickets/${id('Lantern')}/measure`, sign: 'text=needed for this style' },
   { name: 'style', address: `/tickets/${id('Choir')}/style`, sign: 'text=Ease, finished' },
@@ -52,6 +52,21 @@ const views = (id) => [
     press: ['a:has-text("Ottoline Farrow")'],
     sign: 'role=img[name=/Rounds in in/]',
   },
+  { name: 'garment', address: `/tickets/${id('Choir')}/measure?of=garment`, sign: 'text=over the bust' },
+  {
+    name: 'from-home',
+    address: `/tickets/${id('Lighthouse')}/measure`,
+    press: ['text=Look at them'],
+    sign: 'text=My sister held the tape',
+  },
+  {
+    name: 'at-home',
+    address: privateLink,
+    press: ['button:has-text("Begin")'],
+    fill: [['input[aria-describedby="guest-says"]', '2 1/4']],
+    sign: 'button:has-text("Next")',
+    size: PHONE,
+  },
   {
     name: 'slate',
     address: '/people',
@@ -83,10 +98,21 @@ async function picture(browser, base, { name, address, sign, press = [], fill = 
   await page.close();
 }
 
+/** The page that a client opens at home, by its address here. */
+async function linkFor(base, ticketId) {
+  const response = await fetch(`${base}/api/tickets/${ticketId}/home`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ sequence: 'dress', days: 7, to: 'Wilhelmina Sedge' }),
+  });
+  return new URL((await response.json()).url).pathname;
+}
+
 await withDemoApp(async (base) => {
   const tickets = await (await fetch(`${base}/api/tickets`)).json();
   const id = (title) => tickets.find((ticket) => ticket.title.startsWith(title)).id;
   const browser = await chromium.launch({ executablePath, args: ['--no-sandbox'] });
-  for (const view of views(id)) await picture(browser, base, view);
+  const privateLink = await linkFor(base, id('Lantern'));
+  for (const view of views(id, privateLink)) await picture(browser, base, view);
   await browser.close();
 });

@@ -4,11 +4,11 @@ import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import type { HomeEntries, HomeLink } from '@ample-bolt/core/shop/home-set';
 import { valuesOf } from '@ample-bolt/core/shop/ticket';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
-import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { useState } from 'react';
 import { homePicture, refuseHomeSet, useHomeLinks } from '../../api/home.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
+import { FindingNotice } from '../../ui/FindingNotice.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 
@@ -99,15 +99,9 @@ function Arrived({ link, onDone }: { readonly link: SentLink; readonly onDone: (
           </div>
         )}
         {findings.length === 0 && <Notice tone="done">The measures go with each other.</Notice>}
-        {findings.map((finding) => {
-          const { message, remedy } = findingWords(finding, unit);
-          return (
-            <Notice key={message} tone={finding.severity}>
-              <p className="font-semibold">{message}</p>
-              <p className="text-sm text-walnut-2">{remedy}</p>
-            </Notice>
-          );
-        })}
+        {findings.map((finding) => (
+          <FindingNotice key={`${finding.code} ${finding.where.measure}`} finding={finding} unit={unit} />
+        ))}
         {failure && <Notice tone="stop">{failure}</Notice>}
         <p className="flex flex-wrap gap-3">
           <Button onClick={() => answer(actions.accept(link.id))}>Take them as the next set</Button>

@@ -2,9 +2,10 @@ import { measureOf, type MeasureId } from '@ample-bolt/core/measures/catalogue';
 import { checkMeasures, findingsAbout } from '@ample-bolt/core/measures/plausibility';
 import { stepsFor } from '@ample-bolt/core/measures/steps';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
-import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { useRef } from 'react';
 import { Button } from '../../ui/Button.tsx';
+import { FigureField } from '../../ui/FigureField.tsx';
+import { FindingNotice } from '../../ui/FindingNotice.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { BodyFigure } from '../measure/BodyFigure.tsx';
 import type { GuestEntry } from './use-guest-entry.ts';
@@ -43,34 +44,19 @@ export function GuestMeasure({ id, entry, busy, onBack, onNext }: GuestMeasurePr
           <p key={step}>{step}</p>
         ))}
       </div>
-      <label className="flex items-baseline gap-3">
-        <span className="sr-only">{measureOf(id).names[0]}</span>
-        <input
-          ref={field}
-          autoFocus
-          autoComplete="off"
-          value={entry.textOf(id)}
-          onChange={(event) => entry.type(id, event.target.value)}
-          aria-invalid={fault !== undefined}
-          aria-describedby="guest-says"
-          className="w-full min-w-0 border-b-[3px] border-indigo bg-transparent pb-1 text-5xl font-bold outline-none focus-visible:border-chalk-now focus-visible:shadow-none aria-invalid:border-madder"
-        />
-        <span aria-hidden className="text-2xl text-walnut-2">
-          {unit}
-        </span>
-      </label>
+      <FigureField
+        label={measureOf(id).names[0]}
+        value={entry.textOf(id)}
+        unit={unit}
+        faulty={fault !== undefined}
+        field={field}
+        describedBy="guest-says"
+        onType={(text) => entry.type(id, text)}
+      />
       <div id="guest-says" aria-live="polite" className="flex flex-col gap-2">
         {fault && <Notice tone="stop">{fault}</Notice>}
         {!fault &&
-          findings.map((finding) => {
-            const { message, remedy } = findingWords(finding, unit);
-            return (
-              <Notice key={message} tone={finding.severity}>
-                <p className="font-semibold">{message}</p>
-                <p className="text-sm text-walnut-2">{remedy}</p>
-              </Notice>
-            );
-          })}
+          findings.map((finding) => <FindingNotice key={finding.code} finding={finding} unit={unit} />)}
       </div>
       <div className="grid grid-cols-[auto_1fr] gap-3">
         <Button look="quiet" className="min-h-13" disabled={busy} onClick={onBack}>

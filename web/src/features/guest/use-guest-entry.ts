@@ -1,22 +1,15 @@
 import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
-import type { MeasureValues } from '@ample-bolt/core/measures/measure-set';
 import { readMeasure } from '@ample-bolt/core/measures/read-measure';
 import type { GuestPage, HomeEntries } from '@ample-bolt/core/shop/home-set';
-import { valuesOf } from '@ample-bolt/core/shop/ticket';
-import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { useState } from 'react';
 import { guestActions, useGuest } from '../../api/home.ts';
-import { useKeptLengths } from '../../ui/use-kept-lengths.ts';
+import { useTypedValues, type TypedValues } from '../../ui/use-typed-values.ts';
 
 /** What of the entries is not a length. */
 export type GuestConditions = Omit<HomeEntries, 'values'>;
 
-export interface GuestEntry {
+export interface GuestEntry extends Omit<TypedValues<MeasureId>, 'ready' | 'forget' | 'unsaved'> {
   readonly page: GuestPage;
-  readonly textOf: (id: MeasureId) => string;
-  readonly type: (id: MeasureId, text: string) => void;
-  readonly faultOf: (id: MeasureId) => string | undefined;
-  readonly values: MeasureValues;
   /** Stores what is typed, with a change of conditions; says whether it was stored. */
   readonly save: (change?: Partial<GuestConditions>) => Promise<boolean>;
   readonly finish: () => Promise<boolean>;
@@ -29,14 +22,15 @@ export interface GuestEntry {
 export function useGuestEntry(token: string, page: GuestPage): GuestEntry {
   const { mutate } = useGuest(token);
   const actions = guestActions(token);
-  const { entries } = page;
-  const { unit } = entries;
-  const { typed, type, forget } = useKeptLengths(`home-${token.slice(0, 12)}`, unit);
+  const { values: stored, ...conditions } = page.entries;
+  const { unit } = conditions;
+  const { ready, forget, ...typing } = useTypedValues(
+    `home-${token.slice(0, 12)}`,
+    unit,
+    stored,
+    readMeasure,
+  );
   const [failure, setFailure] = useState<string>();
-  const read = (id: MeasureId) =>
-    typed[id] === undefined || typed[id].trim() === '' ? undefined : readMeasure(id, typed[id], unit);
-  const typedIds = Object.keys(typed) as MeasureId[];
-
   const attempt = async (act: () => Promise<GuestPage>): Promise<boolean> => {
     try {
       await mutate(await act(), { revalidate: false });
@@ -49,31 +43,17 @@ export function useGuestEntry(token: string, page: GuestPage): GuestEntry {
   };
   const save = (change: Partial<GuestConditions> = {}) =>
     attempt(async () => {
-      const { values, ...conditions } = entries;
-      const ready = typedIds.filter((id) => typed[id]?.trim() === '' || read(id)?.ok);
-      const stored = Object.fromEntries(Object.entries(values).map(([id, entered]) => [id, entered.typed]));
-      const written = Object.fromEntries(ready.map((id) => [id, withUnit(typed[id] ?? '', unit)]));
-      const answer = await actions.enter({ ...conditions, ...change, values: { ...stored, ...written } });
-      forget(Object.fromEntries(ready.map((id) => [id, typed[id] ?? ''])));
+      const before = Object.fromEntries(Object.entries(stored).map(([id, { typed }]) => [id, typed]));
+      const written = Object.fromEntries(
+        Object.entries(ready).map(([id, text]) => [id, withUnit(text, unit)]),
+      );
+      const answer = await actions.enter({ ...conditions, ...change, values: { ...before, ...written } });
+      forget(ready);
       return answer;
     });
-  const overlay = Object.fromEntries(
-    typedIds.flatMap((id) => {
-      const mm = read(id);
-      return mm?.ok ? [[id, mm.value]] : [];
-    }),
-  );
   return {
+    ...typing,
     page,
-    textOf: (id) =>
-      typed[id] ??
-      (entries.values[id] ? formatNumber(entries.values[id].mm, unit, { denominator: 16, decimals: 2 }) : ''),
-    type,
-    faultOf: (id) => {
-      const mm = read(id);
-      return mm && !mm.ok ? mm.fault.message : undefined;
-    },
-    values: { ...valuesOf(entries.values), ...overlay },
     save,
     finish: () => attempt(actions.finish),
     addPicture: (file) => attempt(() => actions.addPicture(file)),

@@ -1,8 +1,8 @@
 import type { Finding } from '@ample-bolt/core/checks/finding';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { findingWords } from '@ample-bolt/core/words/finding-words';
 import type { ReactNode } from 'react';
+import { FindingNotice } from '../../ui/FindingNotice.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import type { Measuring } from './use-measuring.ts';
 
@@ -71,19 +71,14 @@ export function MeasureSays({ measuring, unit }: { readonly measuring: Measuring
     <div id="measure-says" className="flex max-w-xl flex-col gap-2" aria-live="polite">
       {fault && <Notice tone="stop">{fault}</Notice>}
       {!fault &&
-        findings.map((finding) => {
-          const { message, remedy } = findingWords(finding, unit);
-          return (
-            <Notice
-              key={message}
-              tone={finding.severity}
-              action={<MeantButton finding={finding} measuring={measuring} unit={unit} />}
-            >
-              <p className="font-semibold">{message}</p>
-              <p className="text-sm text-walnut-2">{remedy}</p>
-            </Notice>
-          );
-        })}
+        findings.map((finding) => (
+          <FindingNotice
+            key={`${finding.code} ${finding.where.measure} ${finding.where.subject}`}
+            finding={finding}
+            unit={unit}
+            action={<MeantButton finding={finding} measuring={measuring} unit={unit} />}
+          />
+        ))}
       {entry.failure && (
         <Notice
           tone="stop"

@@ -1,10 +1,11 @@
 import { outgrown, setAgeAtDue } from '@ample-bolt/core/shop/set-age';
 import type { MeasureSet } from '@ample-bolt/core/shop/ticket';
-import { ClipboardPen, FileSpreadsheet, Printer, RotateCcw, type LucideIcon } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { ClipboardPen, FileSpreadsheet, Printer, RotateCcw } from 'lucide-react';
+import { useState } from 'react';
 import { paths } from '../../app/paths.ts';
 import { dayText } from '../../ui/day.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
+import { IconButton, iconButtonClass } from '../../ui/IconButton.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { Conditions } from './Conditions.tsx';
 import { Remarks } from './Remarks.tsx';
@@ -54,24 +55,24 @@ export function SetCard({ entry }: { readonly entry: MeasureEntry }) {
         </p>
       )}
       <div className="grid grid-cols-2 gap-1.5">
-        <SetButton Icon={ClipboardPen} onPress={() => setOpen('conditions')}>
+        <IconButton Icon={ClipboardPen} onPress={() => setOpen('conditions')}>
           How taken
-        </SetButton>
-        <SetButton
+        </IconButton>
+        <IconButton
           Icon={RotateCcw}
           disabled={Object.keys(measures.values).length === 0}
           title="The set as it stands stays with the client; the new one starts with its figures"
           onPress={() => void entry.saveConditions({ anew: true })}
         >
           Measure anew
-        </SetButton>
-        <a href={paths.measuresPdf(ticket.id)} target="_blank" rel="noreferrer" className={setButton}>
+        </IconButton>
+        <a href={paths.measuresPdf(ticket.id)} target="_blank" rel="noreferrer" className={iconButtonClass}>
           <Printer size={16} aria-hidden />
           On paper
         </a>
-        <SetButton Icon={FileSpreadsheet} onPress={() => setOpen('files')}>
+        <IconButton Icon={FileSpreadsheet} onPress={() => setOpen('files')}>
           Files
-        </SetButton>
+        </IconButton>
       </div>
       <Remarks />
       <Dialog title="How this set was taken" open={open === 'conditions'} onClose={close}>
@@ -83,21 +84,3 @@ export function SetCard({ entry }: { readonly entry: MeasureEntry }) {
     </section>
   );
 }
-
-const setButton =
-  'flex min-h-9 items-center gap-2 rounded-soft border border-linen-3 bg-white px-2.5 text-left text-sm font-semibold hover:bg-linen-1 disabled:opacity-45 max-md:min-h-11';
-
-interface SetButtonProps {
-  readonly Icon: LucideIcon;
-  readonly onPress: () => void;
-  readonly children: ReactNode;
-  readonly disabled?: boolean;
-  readonly title?: string;
-}
-
-const SetButton = ({ Icon, onPress, children, disabled = false, title }: SetButtonProps) => (
-  <button type="button" title={title} disabled={disabled} onClick={onPress} className={setButton}>
-    <Icon size={16} aria-hidden />
-    {children}
-  </button>
-);

@@ -1,8 +1,9 @@
-import { House, Ruler, Shirt, type LucideIcon } from 'lucide-react';
-import { lazy, Suspense, useState, type ReactNode } from 'react';
+import { House, Ruler, Shirt } from 'lucide-react';
+import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { paths } from '../../app/paths.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
+import { IconButton, iconButtonClass } from '../../ui/IconButton.tsx';
 import type { Tape, TapeState } from './use-tape.ts';
 
 const AtHome = lazy(() => import('../at-home/AtHome.tsx').then(({ AtHome: page }) => ({ default: page })));
@@ -18,9 +19,9 @@ export function WaysIn({ tape }: { readonly tape: Tape }) {
   const [atHome, setAtHome] = useState(false);
   return (
     <section aria-label="Other ways in" className="flex flex-wrap items-center gap-2">
-      <Way Icon={Ruler} pressed={tape.state !== 'off'} onPress={tape.toggle}>
+      <IconButton Icon={Ruler} pressed={tape.state !== 'off'} onPress={tape.toggle}>
         {tapeWords[tape.state]}
-      </Way>
+      </IconButton>
       {tape.state !== 'off' && (
         <a
           href={paths.tape}
@@ -31,12 +32,12 @@ export function WaysIn({ tape }: { readonly tape: Tape }) {
           open the simulated one
         </a>
       )}
-      <Link to="?of=garment" className={way}>
+      <Link to="?of=garment" className={iconButtonClass}>
         <Shirt size={16} aria-hidden />A garment that fits
       </Link>
-      <Way Icon={House} onPress={() => setAtHome(true)}>
+      <IconButton Icon={House} onPress={() => setAtHome(true)}>
         At home
-      </Way>
+      </IconButton>
       <Dialog title="Measured at home" open={atHome} onClose={() => setAtHome(false)}>
         <Suspense fallback={null}>
           <AtHome />
@@ -45,20 +46,3 @@ export function WaysIn({ tape }: { readonly tape: Tape }) {
     </section>
   );
 }
-
-const way =
-  'flex min-h-9 items-center gap-2 rounded-soft border border-linen-3 bg-white px-3 text-sm font-semibold hover:bg-linen-1 aria-pressed:border-woad aria-pressed:bg-woad-1 aria-pressed:text-woad max-md:min-h-11';
-
-interface WayProps {
-  readonly Icon: LucideIcon;
-  readonly onPress: () => void;
-  readonly children: ReactNode;
-  readonly pressed?: boolean;
-}
-
-const Way = ({ Icon, onPress, children, pressed }: WayProps) => (
-  <button type="button" aria-pressed={pressed} onClick={onPress} className={way}>
-    <Icon size={16} aria-hidden />
-    {children}
-  </button>
-);

@@ -1,11 +1,10 @@
 import type { SumLine } from '@ample-bolt/core/slate/quick-sum';
 import { unitOf } from '@ample-bolt/core/slate/sum-json';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { quantityWords } from '@ample-bolt/core/words/quantity-words';
 import { renderWorking } from '@ample-bolt/core/workings/render-working';
 import { CopyButton } from '../../ui/CopyButton.tsx';
-import { Notice } from '../../ui/Notice.tsx';
+import { FindingNotice } from '../../ui/FindingNotice.tsx';
 import { OntoTicket } from './OntoTicket.tsx';
 import { SumDrawing } from './SumDrawing.tsx';
 import type { SumEntry } from './use-sum-entry.ts';
@@ -51,15 +50,13 @@ export function SumResult({ entry }: { readonly entry: SumEntry }) {
         </dl>
       )}
       <div className="mt-2 flex flex-col gap-2">
-        {outcome.findings.map((finding) => {
-          const { message, remedy } = findingWords(finding, unit);
-          return (
-            <Notice key={message} tone={finding.severity}>
-              <p className="font-semibold">{message}</p>
-              <p className="text-sm text-walnut-2">{remedy}</p>
-            </Notice>
-          );
-        })}
+        {outcome.findings.map((finding) => (
+          <FindingNotice
+            key={`${finding.code} ${finding.where.subject ?? ''}`}
+            finding={finding}
+            unit={unit}
+          />
+        ))}
       </div>
       <p className="mt-3 flex flex-wrap items-center gap-3">
         <CopyButton text={text} look="quiet">

@@ -8,6 +8,7 @@ import { Minus, Plus } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { Button, buttonClass } from '../../../ui/Button.tsx';
+import { FigureField } from '../../../ui/FigureField.tsx';
 import { Notice } from '../../../ui/Notice.tsx';
 import { useTicketContext } from '../../ticket/ticket-context.ts';
 import { GarmentFigure } from './GarmentFigure.tsx';
@@ -55,24 +56,18 @@ export function GarmentMeasuring() {
         <div className="my-3 h-56 rounded-soft border border-linen-2 bg-linen-1 p-2">
           <GarmentFigure measure={current} />
         </div>
-        <label className="flex items-baseline gap-3">
-          <span className="sr-only">{name}</span>
-          <input
-            ref={field}
-            autoFocus
-            autoComplete="off"
-            value={entry.textOf(current)}
-            onChange={(event) => entry.type(current, event.target.value)}
-            onBlur={entry.save}
-            aria-invalid={fault !== undefined}
-            className="w-60 min-w-0 border-b-[3px] border-indigo bg-transparent pb-1 text-6xl font-bold outline-none focus-visible:border-chalk-now focus-visible:shadow-none aria-invalid:border-madder"
-          />
-          <span aria-hidden className="text-2xl text-walnut-2">
-            {ticket.unit}
-          </span>
-        </label>
+        <FigureField
+          label={name}
+          value={entry.textOf(current)}
+          unit={ticket.unit}
+          faulty={fault !== undefined}
+          field={field}
+          describedBy="garment-says"
+          onType={(text) => entry.type(current, text)}
+          onLeave={entry.save}
+        />
         {current === 'pleatDepth' && <Pleats entry={entry} />}
-        <div className="mt-2 flex flex-col gap-2" aria-live="polite">
+        <div id="garment-says" className="mt-2 flex flex-col gap-2" aria-live="polite">
           {fault && <Notice tone="stop">{fault}</Notice>}
           {entry.failure && <Notice tone="stop">{entry.failure}</Notice>}
         </div>
