@@ -11,6 +11,7 @@ export type InputFaultCode =
   | 'missing-measure'
   | 'unknown-style'
   | 'unknown-choice'
+  | 'unknown-option'
   | 'unknown-rule'
   | 'unknown-method'
   | 'unknown-figure'

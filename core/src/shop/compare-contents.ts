@@ -32,6 +32,7 @@ export type ContentChange =
       readonly before: string;
       readonly after: string;
     }
+  | { readonly part: 'option'; readonly id: string; readonly before?: string; readonly after?: string }
   | { readonly part: 'sign-off'; readonly id: string; readonly before?: string; readonly after?: string }
   | {
       readonly part: 'title' | 'due' | 'unit' | 'remarks' | 'cut' | 'agreed';
@@ -87,6 +88,18 @@ const layTexts = ({ lays }: TicketContent): Texts =>
 
 const figureLengths = ({ figures }: TicketContent): Lengths =>
   Object.fromEntries(Object.entries(figures).map(([id, { mm }]) => [id, mm]));
+
+const choiceLengths = ({ choices }: TicketContent): Lengths =>
+  Object.fromEntries(
+    Object.entries(choices ?? {}).flatMap(([id, choice]) => ('mm' in choice ? [[id, choice.mm]] : [])),
+  );
+
+const optionTexts = ({ choices }: TicketContent): Texts =>
+  Object.fromEntries(
+    Object.entries(choices ?? {}).flatMap(([id, choice]) =>
+      'option' in choice ? [[id, choice.option]] : [],
+    ),
+  );
 
 const signOffTexts = ({ signedOff }: TicketContent): Texts =>
   Object.fromEntries(Object.entries(signedOff).map(([key, { why }]) => [key, why]));
@@ -148,7 +161,12 @@ export function compareContents(before: TicketContent, after: TicketContent): Co
       lengthsOf(after.measures.garment.values),
     ),
     ...conditionChanges(before, after),
-    ...lengthChanges('choice', lengthsOf(before.choices ?? {}), lengthsOf(after.choices ?? {})),
+    ...lengthChanges('choice', choiceLengths(before), choiceLengths(after)),
+    ...textChanges(optionTexts(before), optionTexts(after)).map(({ key, ...change }): ContentChange => ({
+      part: 'option',
+      id: key,
+      ...change,
+    })),
     ...lengthChanges('figure', figureLengths(before), figureLengths(after)),
     ...rulesThatDiffer(wasRules, isRules).map((id): ContentChange => ({
       part: 'rule',

@@ -25,6 +25,15 @@ export interface Entered {
 
 export type EnteredById = { readonly [id: string]: Entered };
 
+/** One of a few ways to make it, as it was chosen. */
+export interface EnteredOption {
+  readonly option: string;
+  readonly typed: string;
+}
+
+/** What was chosen of a style: lengths and options, each with what was typed for it. */
+export type EnteredChoices = { readonly [id: string]: Entered | EnteredOption };
+
 /** Measures of a garment that was sent in because it fits; all finished. */
 export interface SampleGarment {
   readonly values: EnteredById;
@@ -85,7 +94,7 @@ export interface TicketContent {
   readonly remarks: string;
   readonly measures: MeasureSet;
   /** Null until the style was agreed with the client. */
-  readonly choices: EnteredById | null;
+  readonly choices: EnteredChoices | null;
   /** The rules that it is drafted by: the house's as they were when it was opened, unless changed since. */
   readonly rules: RuleOverrides;
   /** Figures set by hand, with the reason. */
@@ -124,8 +133,10 @@ export const valuesOf = (entered: EnteredById): MeasureValues =>
     measureIds.flatMap((id) => (entered[id] === undefined ? [] : [[id, entered[id].mm] as const])),
   );
 
-export const lengthsOf = (entered: EnteredById): ChoiceValues =>
-  Object.fromEntries(Object.entries(entered).map(([id, { mm }]) => [id, mm]));
+export const choiceValuesOf = (entered: EnteredChoices): ChoiceValues =>
+  Object.fromEntries(
+    Object.entries(entered).map(([id, choice]) => [id, 'option' in choice ? choice.option : choice.mm]),
+  );
 
 /** Measures that the ticket's style requires and that are not taken yet, in taking order. */
 export function missingMeasures({ styleId, measures }: Pick<Ticket, 'styleId' | 'measures'>): MeasureId[] {
@@ -151,7 +162,7 @@ export function orderOfTicket(ticket: TicketInputs): DraftableOrder | undefined 
       values: valuesOf(ticket.measures.values),
     },
     style,
-    choices: lengthsOf(ticket.choices ?? {}),
+    choices: choiceValuesOf(ticket.choices ?? {}),
     allowances: {},
     rules: ruleSet(ticket.rules),
     cloths: ticket.cloths,

@@ -6,17 +6,50 @@ import type { MeasureId } from '../measures/catalogue.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 
-/** A length that the client chooses, mm. A choice without a default of its own follows from the body. */
-export interface Choice {
+interface ChoiceWords {
   readonly label: string;
-  readonly group: 'Neck' | 'Ease' | 'Skirt';
+  readonly group: 'Shape' | 'Neck' | 'Ease' | 'Skirt';
   readonly help: string;
+}
+
+/** A length that the client chooses, mm. A choice without a default of its own follows from the body. */
+export interface LengthChoice extends ChoiceWords {
+  readonly kind: 'length';
   readonly least: number;
   readonly most: number;
   readonly usual: number | 'from-body';
 }
 
-export type ChoiceValues = { readonly [id: string]: number };
+/** One of a few ways to make it, each with its words. */
+export interface OptionChoice extends ChoiceWords {
+  readonly kind: 'option';
+  readonly options: { readonly [id: string]: string };
+  readonly usual: string;
+}
+
+export type Choice = LengthChoice | OptionChoice;
+
+/** What was chosen: lengths in mm, options by id. */
+export type ChoiceValues = { readonly [id: string]: number | string };
+
+/** The types that the values of a style's choices have. */
+export type ChosenOf<Choices extends { readonly [id: string]: Choice }> = {
+  readonly [Id in keyof Choices]: Choices[Id] extends { readonly options: infer Options }
+    ? keyof Options & string
+    : number;
+};
+
+/** The choices with what was chosen laid over their defaults; a length that follows from the body is 0 until it is filled. */
+export function withDefaults<Choices extends { readonly [id: string]: Choice }>(
+  choices: Choices,
+  values: ChoiceValues,
+): ChosenOf<Choices> {
+  const filled = Object.entries(choices).map(([id, { usual }]) => [
+    id,
+    values[id] ?? (usual === 'from-body' ? 0 : usual),
+  ]);
+  return Object.fromEntries(filled) as ChosenOf<Choices>;
+}
 
 export interface DraftInput {
   readonly person: Person;

@@ -105,6 +105,18 @@ export function changeWords(change: ContentChange, styleId: string, unit: Unit):
         before: layWords(change.before),
         after: layWords(change.after),
       };
+    case 'option': {
+      const choice = styleOf(styleId)?.choices[change.id];
+      const words = (option: string | undefined) =>
+        option === undefined
+          ? 'as usual'
+          : ((choice?.kind === 'option' ? choice.options[option] : undefined) ?? option);
+      return {
+        what: choice?.label ?? change.id,
+        before: words(change.before),
+        after: words(change.after),
+      };
+    }
     case 'sign-off':
       return { what: 'Signed off', before: change.before ?? 'no', after: change.after ?? 'taken back' };
     case 'cut':

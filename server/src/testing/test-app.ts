@@ -4,13 +4,15 @@ import path from 'node:path';
 import { pino } from 'pino';
 import { QueryTypes, Sequelize } from 'sequelize';
 import request from 'supertest';
-import { createApp } from '../app.ts';
+import { createApp, createGuestApp } from '../app.ts';
 import { connect } from '../db/connect.ts';
 import { migrate } from '../db/migrate.ts';
 import { folderOutbox } from '../outbox/outbox.ts';
 
 export interface TestApp {
   readonly agent: ReturnType<typeof request>;
+  /** What may be reached from outside the shop. */
+  readonly guests: ReturnType<typeof request>;
   readonly sequelize: Sequelize;
   readonly close: () => Promise<void>;
 }
@@ -27,12 +29,12 @@ export async function testApp(name: string): Promise<TestApp> {
   const sequelize = connect(base.replace(/\/[^/]*$/, `/${database}`));
   await migrate(sequelize);
   const folder = await mkdtemp(path.join(os.tmpdir(), 'ample-bolt-outbox-'));
-  const agent = request(
-    createApp({ sequelize, log: pino({ level: 'silent' }), outbox: folderOutbox(folder) }),
-  );
+  const dependencies = { sequelize, log: pino({ level: 'silent' }), outbox: folderOutbox(folder) };
+  const agent = request(createApp(dependencies));
+  const guests = request(createGuestApp(dependencies));
   const close = async () => {
     await rm(folder, { recursive: true, force: true });
     await sequelize.close();
   };
-  return { agent, sequelize, close };
+  return { agent, guests, sequelize, close };
 }

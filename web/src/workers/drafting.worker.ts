@@ -9,6 +9,7 @@ import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { openStops } from '@ample-bolt/core/shop/sign-off';
 import type { DraftStanding } from '@ample-bolt/core/shop/stations';
 import { orderOfTicket, type Ticket, type TicketInputs } from '@ample-bolt/core/shop/ticket';
+import type { ChoiceValues } from '@ample-bolt/core/styles/style';
 import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
 import { expose } from 'comlink';
 
@@ -17,7 +18,7 @@ export interface DraftedTicket {
   readonly draft: Draft;
   readonly marks: readonly Mark[];
   /** What the choices come to, defaults filled in, mm. */
-  readonly chosen: { readonly [id: string]: number };
+  readonly chosen: ChoiceValues;
   readonly standing: DraftStanding;
   /** Cloths whose lay no longer proves against today's pieces. */
   readonly staleLays: readonly ClothRole[];

@@ -1,5 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
-import { curveLength, endDirection, endOf, startDirection, startOf } from '../../geometry/curve.ts';
+import {
+  curveLength,
+  endDirection,
+  endOf,
+  sampleCurve,
+  startDirection,
+  startOf,
+} from '../../geometry/curve.ts';
 import { dot, point, unitVector } from '../../geometry/point.ts';
 import { usualObservations, type MeasureValues } from '../../measures/measure-set.ts';
 import { ruleSet } from '../../rules/catalogue.ts';
@@ -10,11 +17,12 @@ import { resolveBody, type Body, type Person } from '../body.ts';
 import { armholeCurve, backArmhole, frontArmhole } from './armhole.ts';
 import { draftBodice } from './bodice.ts';
 import { bodiceFrame, bodyScale, type BodiceChoices } from './frame.ts';
-import { roundNeckline } from './neckline.ts';
+import { neckline, necklineShapes, type NecklineShape } from './neckline.ts';
 import { sideCurve, sideNip, sideOutAt } from './side-seam.ts';
 
 const rules = ruleSet();
 const choices: BodiceChoices = {
+  neckline: 'round',
   neckWidth: inches(3),
   neckDepthFront: inches(3.5),
   neckDepthBack: inches(1.5),
@@ -89,11 +97,35 @@ describe('the frame', () => {
 describe('curves of the bodice', () => {
   const shoulder = unitVector(point(100, 20));
 
-  test('a neckline is level at the centre and square to the shoulder', () => {
-    const neck = roundNeckline(point(76, 5), shoulder, 90);
-    expect(startOf(neck)).toEqual(point(0, 90));
-    expect(startDirection(neck)).toEqual(point(1, 0));
-    expect(dot(endDirection(neck), shoulder)).toBeCloseTo(0, 9);
+  const plan = { neckPoint: point(76, 5), shoulder, depth: 90 };
+
+  test.each(Object.keys(necklineShapes) as NecklineShape[])(
+    'a %s neckline runs from its depth at the centre to the neck point, and never back',
+    (shape) => {
+      const neck = neckline(shape, plan);
+      expect(startOf(neck)).toEqual(point(0, 90));
+      expect(endOf(neck)).toEqual(plan.neckPoint);
+      const points = sampleCurve(neck, 0.05);
+      points
+        .slice(1)
+        .forEach((p, index) => expect(p.x).toBeGreaterThanOrEqual((points[index]?.x ?? 0) - 1e-9));
+      if (shape !== 'square') expect(dot(endDirection(neck), shoulder)).toBeCloseTo(0, 9);
+    },
+  );
+
+  test('round and square are level at the centre, a V bows by three parts in a hundred, a sweetheart has a peak', () => {
+    for (const shape of ['round', 'square'] as const)
+      expect(startDirection(neckline(shape, plan))).toEqual(point(1, 0));
+    const chord = unitVector(point(plan.neckPoint.x, plan.neckPoint.y - 90));
+    const bow = Math.max(
+      ...sampleCurve(neckline('v', plan), 0.05).map((p) => Math.abs(p.x * chord.y - (p.y - 90) * chord.x)),
+    );
+    const length = Math.hypot(76, 85);
+    expect(bow / length).toBeGreaterThan(0.025);
+    expect(bow / length).toBeLessThan(0.08);
+    const [dip] = neckline('sweetheart', plan);
+    expect(dip?.b.x).toBeCloseTo(0.62 * 76, 9);
+    expect(dip?.b.y).toBeCloseTo(90 - 0.3 * 85, 9);
   });
 
   test('an armhole leaves square to the shoulder and arrives square to the side', () => {

@@ -14,6 +14,7 @@ const person = (values: MeasureValues, from: MeasuredFrom = 'neckSide'): Person 
   values,
 });
 const choices = {
+  neckline: 'round' as const,
   neckWidth: inches(3),
   neckDepthFront: inches(3.5),
   neckDepthBack: inches(1.5),

@@ -5,9 +5,12 @@ import type { MeasuredFrom } from '../../measures/measure-set.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import type { Body } from '../body.ts';
+import type { NecklineShape } from './neckline.ts';
 
 /** What the client chooses of a bodice, mm. Depths are straight down from the start line. */
 export interface BodiceChoices {
+  /** The front's; the back is round. */
+  readonly neckline: NecklineShape;
   readonly neckWidth: number;
   readonly neckDepthFront: number;
   readonly neckDepthBack: number;
@@ -29,6 +32,7 @@ export interface BodiceFrame {
   /** Unit vector from the neck to the shoulder tip. */
   readonly shoulder: Point;
   readonly neckDepth: FrontBack;
+  readonly neckline: { readonly front: NecklineShape; readonly back: NecklineShape };
   readonly bustPoint: Point;
   readonly waist: FrontBack;
   /** Wanted finished half-widths at bust and waist. */
@@ -176,6 +180,7 @@ export function bodiceFrame(
       tip,
       shoulder,
       neckDepth: { front: choices.neckDepthFront, back: choices.neckDepthBack },
+      neckline: { front: choices.neckline, back: 'round' },
       bustPoint,
       waist,
       bustWidth: { front: bustQuarter + share, back: bustQuarter - share },

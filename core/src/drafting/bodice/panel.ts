@@ -5,7 +5,7 @@ import type { Edge, Notch } from '../../pieces/piece.ts';
 import type { Allowances } from '../allowances.ts';
 import { drawClosedSeam, type DartPlan, type OpenedSeam } from '../closed-seam.ts';
 import type { BodiceFrame } from './frame.ts';
-import { roundNeckline } from './neckline.ts';
+import { neckline } from './neckline.ts';
 
 type Which = 'front' | 'back';
 
@@ -39,7 +39,11 @@ export function panelEdges(
   { armhole, side, waist }: PanelParts,
   allowances: Allowances,
 ): Edge[] {
-  const neck = roundNeckline(frame.neckPoint, frame.shoulder, frame.neckDepth[which]);
+  const neck = neckline(frame.neckline[which], {
+    neckPoint: frame.neckPoint,
+    shoulder: frame.shoulder,
+    depth: frame.neckDepth[which],
+  });
   const centre = [line(point(0, frame.waist[which]), startOf(neck))];
   return [
     { id: 'neck', role: 'neck', path: neck, allowance: allowances.neck },

@@ -1,5 +1,5 @@
 import { seamRoles, type Allowances, type SeamRole } from '../../drafting/allowances.ts';
-import type { ChoiceValues, Style } from '../../styles/style.ts';
+import type { Choice, ChoiceValues, Style } from '../../styles/style.ts';
 import { inches, type Unit } from '../../units/length.ts';
 import { read, refuse, type Read } from '../input-fault.ts';
 import { readLength } from '../read-length.ts';
@@ -28,6 +28,29 @@ function readAllowances(written: unknown, unit: Unit, field: string): Read<Parti
 
 const isSeamRole = (text: string): text is SeamRole => seamRoles.some((role) => role === text);
 
+/** Reads one choice: a length in any form, or the id of an option. */
+export function readChoice(
+  choice: Choice,
+  written: WrittenLength,
+  unit: Unit,
+  field: string,
+): Read<number | string> {
+  switch (choice.kind) {
+    case 'length':
+      return readLength(written, unit, field, choice.label, choice);
+    case 'option': {
+      const option = String(written).trim();
+      return Object.hasOwn(choice.options, option)
+        ? read(option)
+        : refuse(
+            'unknown-option',
+            field,
+            `${choice.label} is one of ${Object.keys(choice.options).join(', ')}.`,
+          );
+    }
+  }
+}
+
 /** Reads a garment's choices against its style: unknown ones and those out of range are refused by name. */
 export function readChoices(
   style: Style,
@@ -35,7 +58,7 @@ export function readChoices(
   unit: Unit,
   field: string,
 ): Read<{ choices: ChoiceValues; allowances: Partial<Allowances> }> {
-  const choices: Record<string, number> = {};
+  const choices: Record<string, number | string> = {};
   let allowances: Partial<Allowances> = {};
   for (const [id, written] of Object.entries(garment.choices ?? {})) {
     if (id === 'allowances') {
@@ -52,10 +75,14 @@ export function readChoices(
         `${id} is not a choice of ${style.id}; it has ${Object.keys(style.choices).join(', ')}.`,
       );
     if (typeof written === 'object')
-      return refuse('wrong-shape', `${field}.${id}`, `${choice.label} is a length, such as 3 or "3 1/2".`);
-    const mm = readLength(written, unit, `${field}.${id}`, choice.label, choice);
-    if (!mm.ok) return mm;
-    choices[id] = mm.value;
+      return refuse(
+        'wrong-shape',
+        `${field}.${id}`,
+        `${choice.label} is a length, such as 3 or "3 1/2", or the name of an option.`,
+      );
+    const value = readChoice(choice, written, unit, `${field}.${id}`);
+    if (!value.ok) return value;
+    choices[id] = value.value;
   }
   return read({ choices, allowances });
 }

@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { draftOrder } from '../../drafting/draft-order.ts';
+import type { Choice } from '../../styles/style.ts';
 import { measureIds } from '../../measures/catalogue.ts';
 import { ruleSet } from '../../rules/catalogue.ts';
-import { orderOfTicket, type EnteredById, type Ticket } from '../../shop/ticket.ts';
+import { orderOfTicket, type EnteredById, type EnteredChoices, type Ticket } from '../../shop/ticket.ts';
 import { fittedDressChoices } from '../../styles/fitted-dress/choices.ts';
 import { extremeRanges, ordinaryRanges, randomBodies, type BodyRanges } from '../../testing/random-bodies.ts';
 import { sampleTicket } from '../../testing/sample-ticket.ts';
@@ -23,16 +24,23 @@ function typed(mm: number, unit: Unit): { mm: number; typed: string } {
 
 const choiceIds = Object.keys(fittedDressChoices) as (keyof typeof fittedDressChoices)[];
 
+/** A choice at a part of its range: a length between its bounds, or the option that lies there. */
+function chosenAt(choice: Choice, share: number, unit: Unit): EnteredChoices[string] {
+  if (choice.kind === 'length') return typed(choice.least + share * (choice.most - choice.least), unit);
+  const options = Object.keys(choice.options);
+  const option = options[Math.min(options.length - 1, Math.floor(share * options.length))] ?? choice.usual;
+  return { option, typed: option };
+}
+
 function ticketOf(ranges: BodyRanges, seed: number, unit: Unit, shares: readonly number[]): Ticket {
   const { values, observations } = randomBodies(ranges, seed).next().value;
   const measured: EnteredById = Object.fromEntries(
     measureIds.flatMap((id) => (values[id] === undefined ? [] : [[id, typed(values[id], unit)] as const])),
   );
-  const choices: EnteredById = Object.fromEntries(
+  const choices: EnteredChoices = Object.fromEntries(
     choiceIds.flatMap((id, index) => {
       const share = shares[index];
-      const { least, most } = fittedDressChoices[id];
-      return share === undefined ? [] : [[id, typed(least + share * (most - least), unit)] as const];
+      return share === undefined ? [] : [[id, chosenAt(fittedDressChoices[id], share, unit)] as const];
     }),
   );
   return sampleTicket({

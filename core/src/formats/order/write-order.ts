@@ -4,7 +4,7 @@ import type { EnteredById, Ticket } from '../../shop/ticket.ts';
 import type { Cloth } from '../../lay/cloth.ts';
 import type { ClothFile, OrderFile } from './order.ts';
 
-const written = (entered: EnteredById): { [id: string]: string } =>
+const written = (entered: { readonly [id: string]: { readonly typed: string } }): { [id: string]: string } =>
   Object.fromEntries(Object.entries(entered).map(([id, { typed }]) => [id, typed]));
 
 const millimetres = (mm: number): string => `${mm}mm`;

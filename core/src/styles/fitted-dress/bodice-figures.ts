@@ -4,7 +4,6 @@ import { endOf } from '../../geometry/curve.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeOf } from '../../pieces/piece.ts';
 import { byRule, divided, drawn, minus, plus, sum } from '../../workings/working.ts';
-import type { ChoiceValues } from '../style.ts';
 import {
   choiceTerm,
   quarterOf,
@@ -14,6 +13,7 @@ import {
   dartWorkings,
   chestLine,
   bustTerms,
+  type ChosenLengths,
 } from './bodice-workings.ts';
 import {
   allowanceTerm,
@@ -33,7 +33,7 @@ import {
 
 function neckAndShoulder(
   context: FigureContext,
-  choices: ChoiceValues,
+  choices: ChosenLengths,
   bodice: Bodice,
   piece: DraftedPiece,
   which: 'front' | 'back',
@@ -158,7 +158,7 @@ function levels(
 /** Where the lining begins below its facing, and from there on the same as the bodice. */
 export function liningBodiceFigures(
   context: FigureContext,
-  choices: ChoiceValues,
+  choices: ChosenLengths,
   bodice: Bodice,
   piece: DraftedPiece,
 ): Figure[] {
@@ -194,7 +194,7 @@ const whichOf = ({ piece }: DraftedPiece): 'front' | 'back' =>
 
 const bustFigure = (
   context: FigureContext,
-  choices: ChoiceValues,
+  choices: ChosenLengths,
   bodice: Bodice,
   piece: DraftedPiece,
   which: 'front' | 'back',
@@ -211,7 +211,7 @@ const bustFigure = (
 
 const waistFigure = (
   context: FigureContext,
-  choices: ChoiceValues,
+  choices: ChosenLengths,
   bodice: Bodice,
   piece: DraftedPiece,
   which: 'front' | 'back',
@@ -232,7 +232,7 @@ const waistFigure = (
 /** Every cut dimension of a bodice piece, from the neck down. */
 export function bodiceFigures(
   context: FigureContext,
-  choices: ChoiceValues,
+  choices: ChosenLengths,
   bodice: Bodice,
   piece: DraftedPiece,
 ): Figure[] {

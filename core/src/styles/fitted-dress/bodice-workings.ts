@@ -13,20 +13,22 @@ import {
   type Term,
   type Working,
 } from '../../workings/working.ts';
-import type { ChoiceValues } from '../style.ts';
-import { fittedDressChoices, type FittedDressChoice } from './choices.ts';
+import { fittedDressChoices, type FittedDressChosen } from './choices.ts';
 import { allowanceTerm, type DartWorkings, type FigureContext } from './figures.ts';
 
-export const choiceTerm = (choices: ChoiceValues, id: FittedDressChoice): Working =>
-  chosen(fittedDressChoices[id].label.toLowerCase(), choices[id] ?? 0);
+/** Choices that are lengths. */
+export type ChosenLengths = Omit<FittedDressChosen, 'neckline'>;
+
+export const choiceTerm = (choices: ChosenLengths, id: keyof ChosenLengths): Working =>
+  chosen(fittedDressChoices[id].label.toLowerCase(), choices[id]);
 
 /** (round + ease) ÷ 4: what one half-piece must give of a round. */
 export const quarterOf = (
   context: FigureContext,
-  choices: ChoiceValues,
+  choices: ChosenLengths,
   round: 'bust' | 'waist' | 'hip',
   ease: 'easeBust' | 'easeWaist' | 'easeHip',
-): Term => plus(divided(sum(plus(context.body.term(round)), plus(chosen('ease', choices[ease] ?? 0))), 4));
+): Term => plus(divided(sum(plus(context.body.term(round)), plus(chosen('ease', choices[ease]))), 4));
 
 /** The share that the front takes over from the back, as a term of either. */
 export const shareTerm = (which: 'front' | 'back', mm: number): Term => {
@@ -54,7 +56,7 @@ export const scaled = (working: Working, scale: number): Working => {
 /** A waist dart takes what bust and waist widths differ by, less the side's nip; a bust dart takes the balance. */
 export function dartWorkings(
   context: FigureContext,
-  choices: ChoiceValues,
+  choices: ChosenLengths,
   bodice: Bodice,
   dartId: string,
   which: 'front' | 'back',
@@ -100,7 +102,7 @@ export function chestLine({ body, rules }: FigureContext): Working {
 /** What one half-piece gives of the bust round, to the cut line. */
 export const bustTerms = (
   context: FigureContext,
-  choices: ChoiceValues,
+  choices: ChosenLengths,
   bodice: Bodice,
   which: 'front' | 'back',
 ): Term[] => [

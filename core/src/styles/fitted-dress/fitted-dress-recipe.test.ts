@@ -7,6 +7,7 @@ import { boxOf, countSelfCrossings, signedArea } from '../../geometry/ring.ts';
 import type { MeasureValues } from '../../measures/measure-set.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, roleLength } from '../../pieces/piece.ts';
+import { necklineShapes } from '../../drafting/bodice/neckline.ts';
 import { draftInput, middleBody, ordinaryBody } from '../../testing/bodies.ts';
 import { missesBody, missesSizes } from '../../testing/misses-size-table.ts';
 import { inches } from '../../units/length.ts';
@@ -43,6 +44,28 @@ function interiorAngle({ piece }: DraftedPiece, edge: string): number {
 }
 
 describe('fitted dress', () => {
+  describe.each(Object.keys(necklineShapes))('with a %s neckline', (neckline) => {
+    test.each([4, 12, 20])('size %i is true in every seam and round, shallow and deep', (size) => {
+      for (const neckDepthFront of [inches(3), inches(6)])
+        expectTrue(
+          draft(missesBody(missesSizes.find((each) => each.size === size) ?? missesSizes[0]), {
+            neckline,
+            neckDepthFront,
+          }),
+        );
+    });
+
+    test('over a very full bust, on a long waist and on a child it is drawn sound', () => {
+      for (const body of [
+        ordinaryBody({ bust: 50, bustToWaist: 6, waistToHipRound: 8, height: 64, cup: 5 }),
+        ordinaryBody({ bust: 34, bustToWaist: 9, waistToHipRound: 11, height: 72, cup: 1 }),
+        ordinaryBody({ bust: 27, bustToWaist: 2, waistToHipRound: 4, height: 54, cup: 0.5 }),
+      ])
+        for (const { stitch, outline } of draft(body, { neckline, neckDepthFront: inches(2.5) }).pieces)
+          expect(countSelfCrossings(stitch) + countSelfCrossings(outline)).toBe(0);
+    });
+  });
+
   test('has every piece in every cloth, cut as the trade cuts them', () => {
     const { pieces } = draft();
     expect(pieces.map(({ piece: { id, cut } }) => `${id} ${cut.layers} ${cut.copies}`)).toEqual([

@@ -12,8 +12,8 @@ import { slitForStride } from '../../drafting/skirt/skirt.ts';
 import { checkSeams } from '../../pieces/check-seams.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import type { Piece } from '../../pieces/piece.ts';
-import type { ChoiceValues, DraftInput, Recipe } from '../style.ts';
-import { fittedDressChoices, type FittedDressChoice } from './choices.ts';
+import { withDefaults, type ChoiceValues, type DraftInput, type Recipe } from '../style.ts';
+import { fittedDressChoices } from './choices.ts';
 import { fittedDress } from './fitted-dress.ts';
 import { dressFigures } from './dress-figures.ts';
 import { draftDress, type Chosen, type DressDraft } from './pieces.ts';
@@ -21,22 +21,15 @@ import { dressSeams, lengthOf } from './seams.ts';
 
 /** Choices with defaults filled in: unless chosen, the neck lies at its base, the hem falls at the knee and the slit lets a stride through. */
 function fillChoices(body: Body, { choices, rules }: DraftInput): Chosen {
-  const usual = (id: FittedDressChoice): number => {
-    const own = choices[id];
-    if (own !== undefined) return own;
-    const { usual: value } = fittedDressChoices[id];
-    return value === 'from-body' ? 0 : value;
-  };
-  const ids = Object.keys(fittedDressChoices) as FittedDressChoice[];
-  const filled = Object.fromEntries(ids.map((id) => [id, usual(id)])) as Chosen;
+  const filled = withDefaults(fittedDressChoices, choices);
   const { frame } = bodiceFrame(body, filled, rules);
-  const length = choices['length'] ?? frame.waist.front + body.mm('waistToKnee');
+  const length = filled.length || frame.waist.front + body.mm('waistToKnee');
   const skirt = { easeHip: filled.easeHip, pegging: filled.pegging, length: length - frame.waist.front };
   return {
     ...filled,
-    neckWidth: choices['neckWidth'] ?? frame.neckPoint.x,
+    neckWidth: filled.neckWidth || frame.neckPoint.x,
     length,
-    slit: choices['slit'] ?? slitForStride(body, skirt, rules),
+    slit: choices['slit'] === undefined ? slitForStride(body, skirt, rules) : filled.slit,
   };
 }
 

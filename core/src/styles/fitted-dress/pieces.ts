@@ -9,9 +9,9 @@ import { lineSkirt } from '../../drafting/operations/line-skirt.ts';
 import { draftSkirt, type Skirt } from '../../drafting/skirt/skirt.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
-import type { FittedDressChoice } from './choices.ts';
+import type { FittedDressChosen } from './choices.ts';
 
-export type Chosen = { readonly [id in FittedDressChoice]: number };
+export type Chosen = FittedDressChosen;
 
 /** Everything that the dress is sewn from, each piece in its own cloth. */
 export interface DressPieces {

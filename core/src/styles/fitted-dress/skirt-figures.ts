@@ -5,8 +5,7 @@ import { distance, point } from '../../geometry/point.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, roleLength } from '../../pieces/piece.ts';
 import { byRule, chosen, drawn, minus, plus, sum, type Term } from '../../workings/working.ts';
-import type { ChoiceValues } from '../style.ts';
-import { choiceTerm, quarterOf } from './bodice-workings.ts';
+import { choiceTerm, quarterOf, type ChosenLengths } from './bodice-workings.ts';
 import {
   allowanceTerm,
   dartFigures,
@@ -36,7 +35,7 @@ function skirtDart({ piece }: DraftedPiece, dartId: string): DartWorkings {
 /** Every cut dimension of a skirt panel, from the waist down; downs are from the waist line at the centre front. */
 export function skirtFigures(
   context: FigureContext,
-  choices: ChoiceValues,
+  choices: ChosenLengths,
   skirt: Skirt,
   piece: DraftedPiece,
   waistLevel: number,

@@ -183,6 +183,21 @@ describe('measuring at home', () => {
     expect((await app.agent.get(`/api/home/${hers.token}/pictures/${pictures[0]}`)).status).toBe(404);
   });
 
+  test('from outside only private links are reached', async () => {
+    const ticket = (await tickets.open()).body;
+    const { token } = await invite(ticket);
+    expect((await app.guests.get(`/api/home/${token}`)).status).toBe(200);
+    for (const address of [
+      '/api/tickets',
+      `/api/tickets/${ticket.id}`,
+      '/api/clients',
+      '/api/outbox',
+      '/api/house',
+    ])
+      expect([address, (await app.guests.get(address)).status]).toEqual([address, 404]);
+    expect((await app.guests.put(`/api/tickets/${ticket.id}/measures`).send({})).status).toBe(404);
+  });
+
   test('the guide on paper names what is asked', async () => {
     const ticket = (await tickets.open()).body;
     const { status, type } = await app.agent.get(`/api/tickets/${ticket.id}/guide.pdf?sequence=dress`);

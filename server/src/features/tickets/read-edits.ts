@@ -9,7 +9,7 @@ import { readChoices } from '@ample-bolt/core/formats/order/read-choices';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import { readMeasures } from '@ample-bolt/core/measures/read-measure';
 import { readGarmentMeasures } from '@ample-bolt/core/measures/sample-garment';
-import type { EnteredById } from '@ample-bolt/core/shop/ticket';
+import type { EnteredById, EnteredChoices } from '@ample-bolt/core/shop/ticket';
 import { styleBook, styleOf } from '@ample-bolt/core/styles/style-book';
 import type { Style } from '@ample-bolt/core/styles/style';
 import type { Unit } from '@ample-bolt/core/units/length';
@@ -62,12 +62,19 @@ export function knownStyle(id: string): Style {
   return style;
 }
 
-export function readChoiceEntries(styleId: string, typed: Typed, unit: Unit): EnteredById {
+export function readChoiceEntries(styleId: string, typed: Typed, unit: Unit): EnteredChoices {
   const present = filled(typed);
   const { choices } = accepted(
     readChoices(knownStyle(styleId), { style: styleId, choices: present }, unit, 'choices'),
   );
-  return entered(present, choices, unit);
+  return Object.fromEntries(
+    Object.entries(choices).map(([id, value]) => [
+      id,
+      typeof value === 'string'
+        ? { option: value, typed: value }
+        : { mm: value, typed: withUnit(present[id] ?? '', unit) },
+    ]),
+  );
 }
 
 /** Figures as typed laid over those that are set; null takes one back. The reason is kept as written. */

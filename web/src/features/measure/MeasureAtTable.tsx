@@ -1,4 +1,4 @@
-import { measureOf } from '@ample-bolt/core/measures/catalogue';
+import { isMeasureId, measureName, measureOf } from '@ample-bolt/core/measures/catalogue';
 import { deriveMeasure } from '@ample-bolt/core/measures/derive';
 import { usualRange } from '@ample-bolt/core/measures/plausibility';
 import { stepsFor } from '@ample-bolt/core/measures/steps';
@@ -99,6 +99,8 @@ function Guidance({ measuring }: { readonly measuring: Measuring }) {
   const working =
     entry.values[current] === undefined ? deriveMeasure(current, entry.values, rules) : undefined;
   const typed = ticket.measures.values[current]?.typed;
+  const { standard, related } = measureOf(current);
+  const goesWith = related.filter(isMeasureId).filter((id) => entry.values[id] !== undefined);
   return (
     <div className="mt-1 mb-4 text-walnut-2">
       {working && (
@@ -112,6 +114,12 @@ function Guidance({ measuring }: { readonly measuring: Measuring }) {
         {range ? `Usually ${inUnit(range[0])} to ${inUnit(range[1])} ${unit}. ` : ''}
         Write it any way: {unit === 'in' ? '37 1/2, 37½, 95 cm' : '95.5, 95,5, 37 1/2 in'}.
       </p>
+      {goesWith.length > 0 && (
+        <p>
+          Goes with {goesWith.map((id) => `${measureName(id)} ${inUnit(entry.values[id] ?? 0)}`).join(', ')}.
+        </p>
+      )}
+      {standard && <p className="text-sm">Published as “{standard}”: ISO 8559-1, the name from memory.</p>}
     </div>
   );
 }

@@ -1,9 +1,10 @@
 import { styleOf } from '@ample-bolt/core/styles/style-book';
-import type { Choice, Style } from '@ample-bolt/core/styles/style';
+import type { Choice, LengthChoice, OptionChoice, Style } from '@ample-bolt/core/styles/style';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { Segmented } from '../../ui/Segmented.tsx';
 import { useStillHere } from '../../ui/use-still-here.ts';
 import { asPreview, useDrafted } from '../../workers/use-drafted.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
@@ -94,11 +95,42 @@ interface ChoiceFieldProps {
   readonly choice: Choice;
   readonly entry: ChoiceEntry;
   readonly unit: Unit;
-  /** What is in force now, mm: shown where nothing was chosen. */
-  readonly usual: number | undefined;
+  /** What is in force now: shown where nothing was chosen. */
+  readonly usual: number | string | undefined;
 }
 
-function ChoiceField({ id, choice, entry, unit, usual }: ChoiceFieldProps) {
+const ChoiceField = ({ choice, ...props }: ChoiceFieldProps) =>
+  choice.kind === 'option' ? (
+    <OptionField {...props} choice={choice} />
+  ) : (
+    <LengthField {...props} choice={choice} />
+  );
+
+function OptionField({ id, choice, entry, usual }: ChoiceFieldProps & { readonly choice: OptionChoice }) {
+  const chosen = entry.textOf(id) || String(usual ?? choice.usual);
+  return (
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 py-1">
+      <span className="grow">
+        <span className="block font-semibold">{choice.label}</span>
+        <span className="block text-[13px] text-walnut-2">{choice.help}</span>
+      </span>
+      <Segmented
+        label={choice.label}
+        value={chosen}
+        onChange={(option) => entry.type(id, option)}
+        options={Object.entries(choice.options).map(([value, word]) => ({ value, word }))}
+      />
+    </div>
+  );
+}
+
+function LengthField({
+  id,
+  choice,
+  entry,
+  unit,
+  usual,
+}: ChoiceFieldProps & { readonly choice: LengthChoice }) {
   const fault = entry.faultOf(id);
   return (
     <label className="flex items-center gap-3 py-0.5">
@@ -114,7 +146,7 @@ function ChoiceField({ id, choice, entry, unit, usual }: ChoiceFieldProps) {
       <input
         value={entry.textOf(id)}
         onChange={(event) => entry.type(id, event.target.value)}
-        placeholder={usual === undefined ? '' : formatNumber(usual, unit, { style: 'typeset' })}
+        placeholder={typeof usual === 'number' ? formatNumber(usual, unit, { style: 'typeset' }) : ''}
         aria-invalid={fault !== undefined}
         aria-describedby={`${id}-says`}
         autoComplete="off"

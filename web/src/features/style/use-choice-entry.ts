@@ -1,5 +1,5 @@
-import { readLength } from '@ample-bolt/core/formats/read-length';
-import type { EnteredById, Ticket } from '@ample-bolt/core/shop/ticket';
+import { readChoice } from '@ample-bolt/core/formats/order/read-choices';
+import type { EnteredChoices, Ticket } from '@ample-bolt/core/shop/ticket';
 import type { Style } from '@ample-bolt/core/styles/style';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { useState } from 'react';
@@ -7,17 +7,18 @@ import type { TicketActions } from '../../api/tickets.ts';
 import { useKeptLengths } from '../../ui/use-kept-lengths.ts';
 
 export interface ChoiceEntry {
+  /** What stands for a choice: a length as typed, or the id of an option. */
   readonly textOf: (id: string) => string;
   readonly type: (id: string, text: string) => void;
   readonly faultOf: (id: string) => string | undefined;
   /** Stored choices with readable typed ones laid over them: what the preview is drafted from. */
-  readonly preview: EnteredById;
+  readonly preview: EnteredChoices;
   readonly agree: () => Promise<boolean>;
   readonly failure: string | undefined;
   readonly changed: boolean;
 }
 
-/** Typing of a style's choices: kept through a reload, previewed at once, stored when agreed. */
+/** Making a style's choices: kept through a reload, previewed at once, stored when agreed. */
 export function useChoiceEntry(
   { id: ticketId, unit, choices }: Ticket,
   style: Style,
@@ -30,22 +31,32 @@ export function useChoiceEntry(
     const choice = style.choices[id];
     const text = kept[id];
     return choice && text !== undefined && text.trim() !== ''
-      ? readLength(text, unit, `choices.${id}`, choice.label, choice)
+      ? readChoice(choice, text, unit, `choices.${id}`)
       : undefined;
   };
-  const preview: Record<string, EnteredById[string]> = { ...stored };
+  const preview: Record<string, EnteredChoices[string]> = { ...stored };
   for (const [id, text] of Object.entries(kept)) {
-    const mm = read(id);
-    if (mm?.ok) preview[id] = { mm: mm.value, typed: text };
+    const value = read(id);
+    if (value?.ok)
+      preview[id] =
+        typeof value.value === 'string'
+          ? { option: value.value, typed: text }
+          : { mm: value.value, typed: text };
     else if (text.trim() === '') delete preview[id];
   }
   const faultOf = (id: string) => {
-    const mm = read(id);
-    return mm && !mm.ok ? mm.fault.message : undefined;
+    const value = read(id);
+    return value && !value.ok ? value.fault.message : undefined;
+  };
+  const storedText = (id: string): string => {
+    const choice = stored[id];
+    if (!choice) return '';
+    return 'option' in choice
+      ? choice.option
+      : formatNumber(choice.mm, unit, { denominator: 16, decimals: 2 });
   };
   return {
-    textOf: (id) =>
-      kept[id] ?? (stored[id] ? formatNumber(stored[id].mm, unit, { denominator: 16, decimals: 2 }) : ''),
+    textOf: (id) => kept[id] ?? storedText(id),
     type,
     faultOf,
     preview,
