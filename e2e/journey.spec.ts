@@ -17,7 +17,7 @@ test('from a new ticket to the last mark, with one slip on the way', async ({ pa
 
   // A figure that can be, but is not likely: pointed out, never refused.
   await page.getByRole('textbox', { name: 'Bust', exact: true }).fill('85');
-  await expect(page.getByText('is unusual')).toBeVisible();
+  await expect(page.getByText('looks like centimetres written as inches')).toBeVisible();
   await takeMeasures(page);
 
   await page.keyboard.press('Escape');

@@ -38,6 +38,7 @@ export const findingSeverities = {
   'neck-deep': 'care',
   'armhole-off-measure': 'care',
   'front-shorter-than-back': 'care',
+  'front-rides-up': 'care',
   'bust-dart-unsolved': 'stop',
   'bust-dart-large': 'care',
   'waist-unsolved': 'stop',

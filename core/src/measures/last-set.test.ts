@@ -3,6 +3,7 @@ import { ruleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
 import { findingWords } from '../words/finding-words.ts';
 import { checkAgainstLast } from './last-set.ts';
+import { checkMeasures, oneSlipEach } from './plausibility.ts';
 
 const last = (daysAgo = 30) => ({
   values: { bust: inches(36.5), shoulder: inches(15), hip: inches(40) },
@@ -49,6 +50,16 @@ describe('a set beside the last one', () => {
   test('without a last set, or a measure in it, there is nothing to say', () => {
     expect(checkAgainstLast({ bust: inches(63.5) }, undefined, ruleSet())).toEqual([]);
     expect(checkAgainstLast({ waist: inches(63.5) }, last(), ruleSet())).toEqual([]);
+  });
+
+  test('a slip that the range shows as well is told once, as the last set explains it', () => {
+    const values = { bust: inches(92.5) };
+    const both = [
+      ...checkAgainstLast(values, last(), ruleSet()),
+      ...checkMeasures(values, 'adult', ruleSet()),
+    ];
+    expect(both.map(({ code }) => code)).toEqual(['measure-slip', 'measure-slip']);
+    expect(oneSlipEach(both)).toEqual(both.slice(0, 1));
   });
 
   test('how much and how soon are rules of the house', () => {

@@ -166,6 +166,14 @@ export function checkMeasures(values: MeasureValues, kind: ClientKind, rules: Ru
   ].filter((found) => found !== undefined);
 }
 
+/** One slip of the pen is told once, though several checks see it: the first, which knows most, stands. */
+export const oneSlipEach = (findings: readonly Finding[]): Finding[] =>
+  findings.filter(
+    ({ code, where }, index) =>
+      code !== 'measure-slip' ||
+      findings.findIndex((each) => each.code === code && each.where.measure === where.measure) === index,
+  );
+
 /** The findings that concern one measure, for the moment it is entered. */
 export const findingsAbout = (findings: readonly Finding[], id: MeasureId): Finding[] =>
   findings.filter(({ where }) => where.measure === id || isAbout(where, id));

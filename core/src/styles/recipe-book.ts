@@ -1,8 +1,13 @@
 import { fittedDress } from './fitted-dress/fitted-dress.ts';
 import { fittedDressRecipe } from './fitted-dress/fitted-dress-recipe.ts';
+import { plainBodice } from './plain-bodice/plain-bodice.ts';
+import { plainBodiceRecipe } from './plain-bodice/plain-bodice-recipe.ts';
 import type { Recipe, Style } from './style.ts';
 
-const recipes: { readonly [id: string]: Recipe } = { [fittedDress.id]: fittedDressRecipe };
+const recipes: { readonly [id: string]: Recipe } = {
+  [fittedDress.id]: fittedDressRecipe,
+  [plainBodice.id]: plainBodiceRecipe,
+};
 
 /** How a style of the style book is drafted. It stands apart from the book, so that only what drafts loads it. */
 export function recipeOf({ id }: Pick<Style, 'id'>): Recipe {

@@ -104,6 +104,11 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
         message: `The front waist lies ${by} above the back's. Fronts are usually as long or longer.`,
         remedy,
       };
+    case 'front-rides-up':
+      return {
+        message: `Without a bust dart the front is cut ${by} shorter than it was measured, and rides up over the bust.`,
+        remedy,
+      };
     case 'bust-dart-unsolved':
       return {
         message: `Front and back side differ by ${length(found)} and no bust dart makes up for it.`,

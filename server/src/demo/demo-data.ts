@@ -7,6 +7,8 @@ import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 export interface DemoTicket {
   readonly client: { readonly name: string; readonly kind: 'adult' | 'child' };
   readonly title: string;
+  /** The fitted dress unless said. */
+  readonly style?: string;
   /** Days from today. */
   readonly dueIn: number;
   readonly unit: 'in' | 'cm';
@@ -120,6 +122,13 @@ export const demoTickets: readonly DemoTicket[] = [
     chalked: 1, cut: 1,
   },
   { client: adult('Clementine Rook'), title: 'Lighthouse keeper’s dress', dueIn: 34, unit: 'in', measures: { bust: '41', waist: '35', hip: '44' } },
+  {
+    client: adult('Sabine Corrie'), title: 'Bell-ringer’s bodice', style: 'plain-bodice', dueIn: 21, unit: 'in', observations: seen('middle', 'flat', 'middle'),
+    measures: { shoulder: '15 1/4', bustSpan: '7 3/4', shoulderToBust: '10 1/2', frontWaistLength: '16 3/4', backWaistLength: '16', bust: '37', waist: '30', armhole: '16 1/4' },
+    choices: { neckline: 'sweetheart', neckDepthFront: '5' },
+    cloths: [outer('Plum velveteen', '#4a2743', '54in', { oneWay: true }), lining('Rose lawn', '#c08a93', '45in'), stay],
+    lays: { outer: 'half', lining: 'half', stay: 'half' },
+  },
   {
     client: adult('Edda Fenn'), title: 'Tide-table launch', dueIn: 46, unit: 'cm', observations: seen('middle', 'flat', 'middle'),
     measures: { shoulder: '38.5', bustSpan: '19', shoulderToBust: '26.5', frontWaistLength: '43', backWaistLength: '41', bust: '94', waist: '75', hip: '101', armhole: '41', waistToHip: '21', waistToKnee: '58' },

@@ -88,7 +88,7 @@ async function open(demo: DemoTicket, today: Date): Promise<Ticket> {
     client: known ? { id: known.id } : demo.client,
     dueOn: dayAfter(today, demo.dueIn),
     unit: demo.unit,
-    styleId: 'fitted-dress',
+    styleId: demo.style ?? 'fitted-dress',
   });
   return setMeasures(ticket.id, {
     version: ticket.version,

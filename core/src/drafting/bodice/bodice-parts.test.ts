@@ -23,6 +23,7 @@ import { sideCurve, sideNip, sideOutAt } from './side-seam.ts';
 const rules = ruleSet();
 const choices: BodiceChoices = {
   neckline: 'round',
+  darted: true,
   neckWidth: inches(3),
   neckDepthFront: inches(3.5),
   neckDepthBack: inches(1.5),

@@ -73,7 +73,10 @@ function settle(body: Body, frame: BodiceFrame, rules: RuleSet, allowances: Allo
   const first = shortfalls(frame, attempt(body, frame, bare, rules, allowances));
   let shape: BodiceShape = {
     ...bare,
-    darts: { front: -first.waist.front > LEAST_WAIST_DART, back: -first.waist.back > LEAST_WAIST_DART },
+    darts: {
+      front: frame.darted && -first.waist.front > LEAST_WAIST_DART,
+      back: frame.darted && -first.waist.back > LEAST_WAIST_DART,
+    },
   };
   let draft = attempt(body, frame, shape, rules, allowances);
   for (let round = 0; round < MOST_REDRAFTS; round++) {

@@ -15,6 +15,7 @@ const person = (values: MeasureValues, from: MeasuredFrom = 'neckSide'): Person 
 });
 const choices = {
   neckline: 'round' as const,
+  darted: true,
   neckWidth: inches(3),
   neckDepthFront: inches(3.5),
   neckDepthBack: inches(1.5),

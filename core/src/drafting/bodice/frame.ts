@@ -11,6 +11,8 @@ import type { NecklineShape } from './neckline.ts';
 export interface BodiceChoices {
   /** The front's; the back is round. */
   readonly neckline: NecklineShape;
+  /** Shaped by waist and bust darts; without them the side alone takes up what it can. */
+  readonly darted: boolean;
   readonly neckWidth: number;
   readonly neckDepthFront: number;
   readonly neckDepthBack: number;
@@ -33,6 +35,7 @@ export interface BodiceFrame {
   readonly shoulder: Point;
   readonly neckDepth: FrontBack;
   readonly neckline: { readonly front: NecklineShape; readonly back: NecklineShape };
+  readonly darted: boolean;
   readonly bustPoint: Point;
   readonly waist: FrontBack;
   /** Wanted finished half-widths at bust and waist. */
@@ -48,6 +51,10 @@ export const bodyScale = (body: Body): number => clamp(body.mm('height') / ADULT
 
 /** The neck base lies within these parts of the shoulder, whatever the tape says. The team's drafting study. */
 const NECK_BASE = { least: 0.12, most: 0.26 };
+/** An undarted front ends at least this far below the bust point, mm. */
+const UNDARTED_LEAST = inches(2);
+/** So much of a longer front is eased in, mm. */
+const EASED_IN = inches(0.25);
 /** A shoulder seam keeps at least this much cloth, mm. */
 const SHOULDER_LEAST = 20;
 
@@ -135,10 +142,20 @@ export function bodiceFrame(
   const slant = body.mm('shoulderToBust');
   const straight = Math.sqrt(Math.max(slant ** 2 - (start.x - spanHalf) ** 2, (0.9 * slant) ** 2));
   const bustPoint = point(spanHalf, start.y + straight);
-  const waist = {
-    front: bustPoint.y + body.mm('frontWaistLength') - slant,
-    back: start.y + body.mm('backWaistLength'),
-  };
+  const measuredFront = bustPoint.y + body.mm('frontWaistLength') - slant;
+  const backLevel = start.y + body.mm('backWaistLength');
+  // Without a bust dart nothing takes up the longer front: it is cut to the back's length, and rides up over the bust.
+  const undarted = Math.min(measuredFront, Math.max(backLevel, bustPoint.y + UNDARTED_LEAST));
+  const waist = { front: choices.darted ? measuredFront : undarted, back: backLevel };
+  if (measuredFront - waist.front > EASED_IN) {
+    findings.push(
+      finding(
+        'front-rides-up',
+        { piece: 'bodice-front', choice: 'darts' },
+        { found: waist.front, expected: measuredFront, remedy: { kind: 'set-choice', choice: 'darts' } },
+      ),
+    );
+  }
   if (waist.front < waist.back - 1) {
     findings.push(
       finding(
@@ -181,6 +198,7 @@ export function bodiceFrame(
       shoulder,
       neckDepth: { front: choices.neckDepthFront, back: choices.neckDepthBack },
       neckline: { front: choices.neckline, back: 'round' },
+      darted: choices.darted,
       bustPoint,
       waist,
       bustWidth: { front: bustQuarter + share, back: bustQuarter - share },

@@ -46,6 +46,8 @@ interface Balance {
 
 /** Below this excess of the front side, mm, the waist end takes it and no dart is drawn. */
 const LEAST_DART = 8;
+/** The side ends at least this far below the bust line, mm. */
+const PAST_BUST = 5;
 /** The side dart opens at most this far, radians. */
 const WIDEST_DART = 0.85;
 
@@ -70,7 +72,7 @@ function solveBalance(frame: BodiceFrame, shape: BodiceShape, waistX: number, ba
   const lengthTo = (waistSide: Point) => curveLength(sideCurve(underarm, waistSide));
   const atLevel = point(waistX, frame.waist.front);
   const excess = lengthTo(atLevel) - backSide;
-  if (excess > LEAST_DART || (shape.wedge > 0 && excess >= 0)) {
+  if (frame.darted && (excess > LEAST_DART || (shape.wedge > 0 && excess >= 0))) {
     const turn = solve(
       (angle) => lengthTo(rotate(atLevel, frame.bustPoint, -angle)) - backSide,
       0,
@@ -78,7 +80,9 @@ function solveBalance(frame: BodiceFrame, shape: BodiceShape, waistX: number, ba
     );
     return { angle: turn.x, solved: turn.ok, residual: turn.residual, waistSide: atLevel };
   }
-  const drop = solve((y) => lengthTo(point(waistX, y)) - backSide, shape.chest + 20, frame.waist.front + 120);
+  // The side passes the bust line, whatever it then lacks: above it no width could be measured.
+  const highest = Math.max(shape.chest + 20, frame.bustPoint.y + PAST_BUST);
+  const drop = solve((y) => lengthTo(point(waistX, y)) - backSide, highest, frame.waist.front + 120);
   return { angle: 0, solved: drop.ok, residual: drop.residual, waistSide: point(waistX, drop.x) };
 }
 

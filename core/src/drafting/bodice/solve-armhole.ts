@@ -46,7 +46,8 @@ export function solveArmhole(
     const over = (wedge: number) =>
       curveLength(frontArmholeCurve(body, frame, { ...before, wedge })) -
       curveLength(backArmholeCurve(body, frame, before));
-    const needed = over(0) <= 0 ? 0 : solve(over, 0, widest, 1e-3).x;
+    // The wedge opens into the bust dart; without one the depth alone fits the armhole.
+    const needed = !frame.darted || over(0) <= 0 ? 0 : solve(over, 0, widest, 1e-3).x;
     const wedge = needed * distance(frame.bustPoint, underarm) < LEAST_WEDGE ? 0 : needed;
     const wedged = { ...before, wedge };
     const chest = solve(

@@ -118,9 +118,11 @@ function habitPanel(
   allowances: Allowances,
   hollow: number,
 ): Piece {
-  const intake = rules[which === 'front' ? 'habit.waistDart' : 'habit.backDart'];
+  const intake = frame.darted ? rules[which === 'front' ? 'habit.waistDart' : 'habit.backDart'] : 0;
   const underarm = point(frame.bustWidth[which], chest);
-  const waistSide = point(frame.waistWidth[which] + intake, frame.waist[which]);
+  // Without a bust dart the front's waist rises to where the back's side ends, or the sides would not meet.
+  const sideLevel = frame.darted ? frame.waist[which] : frame.waist.back;
+  const waistSide = point(frame.waistWidth[which] + intake, sideLevel);
   const armhole = habitArmhole(frame.tip, underarm, hollow);
   const bustSide = between(
     underarm,
@@ -138,7 +140,7 @@ function habitPanel(
     allowance: allowances.side,
   };
   const side =
-    which === 'front' && balance >= LEAST_DART
+    frame.darted && which === 'front' && balance >= LEAST_DART
       ? dartedSide(underarm, waistSide, frame.bustPoint, balance, allowances.side)
       : { edges: [plain], darts: [] };
   const lower = side.edges.at(-1) ?? plain;
@@ -165,7 +167,7 @@ function habitPanel(
       },
       { name: 'waist', path: [point(0, frame.waist[which]), waistSide] },
     ],
-    intakes: [{ operation: 'waist dart', level: 'waist', mm: intake }],
+    intakes: intake > 0 ? [{ operation: 'waist dart', level: 'waist', mm: intake }] : [],
   });
 }
 
@@ -196,7 +198,7 @@ export function draftHabitBodice(
       wedge: 0,
       underarm: frame.bustWidth,
       waistShift: { front: 0, back: 0 },
-      darts: { front: true, back: true },
+      darts: { front: frame.darted, back: frame.darted },
     },
     sideNip: { front: 0, back: 0 },
     findings,

@@ -2,7 +2,7 @@ import { distance, point, type Point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
 import type { OpenedSeam } from '../closed-seam.ts';
 
-/** A waist chalked straight across from the side to the centre, with one dart of `intake` about `dartOut`; mm. */
+/** A waist chalked straight across from the side to the centre, with one dart of `intake` about `dartOut`, or with none; mm. */
 export function straightWaist(
   side: Point,
   level: number,
@@ -11,6 +11,7 @@ export function straightWaist(
   tip: Point,
 ): OpenedSeam {
   const centre = point(0, level);
+  if (intake === 0) return { stretches: [[line(side, centre)]], mouths: [], solved: true, residual: 0 };
   const outer = point(dartOut + intake / 2, level);
   const inner = point(dartOut - intake / 2, level);
   return {

@@ -3,12 +3,13 @@ import fc from 'fast-check';
 import { levelWidth } from '../../checks/level-width.ts';
 import { endDirection, startDirection } from '../../geometry/curve.ts';
 import { angleBetween } from '../../geometry/point.ts';
-import { boxOf, countSelfCrossings, signedArea } from '../../geometry/ring.ts';
+import { boxOf } from '../../geometry/ring.ts';
 import type { MeasureValues } from '../../measures/measure-set.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, roleLength } from '../../pieces/piece.ts';
 import { necklineShapes } from '../../drafting/bodice/neckline.ts';
 import { draftInput, middleBody, ordinaryBody } from '../../testing/bodies.ts';
+import { expectCuttable, expectTrue } from '../../testing/expect-sound.ts';
 import { missesBody, missesSizes } from '../../testing/misses-size-table.ts';
 import { inches } from '../../units/length.ts';
 import { evaluate } from '../../workings/working.ts';
@@ -22,18 +23,6 @@ const pieceOf = (pieces: readonly DraftedPiece[], id: string): DraftedPiece => {
   if (!found) throw new Error(`no ${id}`);
   return found;
 };
-
-/** The engine holds itself to a millimetre: seams, and each round against body and wanted ease. */
-function expectTrue({ seams, rounds, findings, pieces }: ReturnType<typeof draft>): void {
-  expect(findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
-  for (const { id, difference } of seams) expect([id, Math.abs(difference) < 1]).toEqual([id, true]);
-  for (const { level, ease, wantedEase } of rounds)
-    expect([level, Math.abs(ease - wantedEase) < 1]).toEqual([level, true]);
-  for (const { stitch, outline } of pieces) {
-    expect(countSelfCrossings(stitch) + countSelfCrossings(outline)).toBe(0);
-    expect(signedArea(outline)).toBeGreaterThan(signedArea(stitch));
-  }
-}
 
 /** Interior angle in degrees where one edge ends and the loop runs on. */
 function interiorAngle({ piece }: DraftedPiece, edge: string): number {
@@ -61,8 +50,7 @@ describe('fitted dress', () => {
         ordinaryBody({ bust: 34, bustToWaist: 9, waistToHipRound: 11, height: 72, cup: 1 }),
         ordinaryBody({ bust: 27, bustToWaist: 2, waistToHipRound: 4, height: 54, cup: 0.5 }),
       ])
-        for (const { stitch, outline } of draft(body, { neckline, neckDepthFront: inches(2.5) }).pieces)
-          expect(countSelfCrossings(stitch) + countSelfCrossings(outline)).toBe(0);
+        expectCuttable(draft(body, { neckline, neckDepthFront: inches(2.5) }));
     });
   });
 

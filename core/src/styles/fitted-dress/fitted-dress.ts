@@ -5,7 +5,8 @@ import { fittedDressChoices } from './choices.ts';
 export const fittedDress: Style = {
   id: 'fitted-dress',
   name: 'Fitted dress',
-  summary: 'Sleeveless, round neck, waist and bust darts; pegged skirt, back slit and zip; faced and lined',
+  summary:
+    'Sleeveless, neckline chosen, waist and bust darts; pegged skirt, back slit and zip; faced and lined',
   cloths: ['outer', 'lining', 'stay'],
   requires: [
     'shoulder',

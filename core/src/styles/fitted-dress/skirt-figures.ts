@@ -5,9 +5,11 @@ import { distance, point } from '../../geometry/point.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, roleLength } from '../../pieces/piece.ts';
 import { byRule, chosen, drawn, minus, plus, sum, type Term } from '../../workings/working.ts';
-import { choiceTerm, quarterOf, type ChosenLengths } from './bodice-workings.ts';
+import { fittedDressChoices, type FittedDressChosen } from './choices.ts';
 import {
   allowanceTerm,
+  choiceTerm,
+  quarterOf,
   dartFigures,
   type DartWorkings,
   figure,
@@ -17,7 +19,7 @@ import {
   seamFigure,
   waistDartTerms,
   type FigureContext,
-} from './figures.ts';
+} from '../figure-parts.ts';
 
 /** Skirt darts share what the hip and waist widths differ by, less the side; their places follow the bodice's darts. */
 function skirtDart({ piece }: DraftedPiece, dartId: string): DartWorkings {
@@ -35,7 +37,7 @@ function skirtDart({ piece }: DraftedPiece, dartId: string): DartWorkings {
 /** Every cut dimension of a skirt panel, from the waist down; downs are from the waist line at the centre front. */
 export function skirtFigures(
   context: FigureContext,
-  choices: ChosenLengths,
+  choices: FittedDressChosen,
   skirt: Skirt,
   piece: DraftedPiece,
   waistLevel: number,
@@ -50,12 +52,12 @@ export function skirtFigures(
   const hem = levelEnd(piece, 'hem');
   const centre = piece.piece.levels.find(({ name }) => name === 'hem')?.path[0] ?? point(0, 0);
   const length = [
-    plus(choiceTerm(choices, 'length')),
+    plus(choiceTerm(fittedDressChoices.length, choices.length)),
     minus(drawn('waist line', waistLevel)),
     ...(isLining ? [minus(byRule('lining.shorter', context.rules['lining.shorter']))] : []),
     allowanceTerm(context, hemRole),
   ];
-  const hipTerms = [quarterOf(context, choices, 'hip', 'easeHip'), shareTerm, allowanceTerm(context, 'side')];
+  const hipTerms = [quarterOf(context, 'hip', choices.easeHip), shareTerm, allowanceTerm(context, 'side')];
   return [
     outFigure(
       piece,
@@ -104,7 +106,7 @@ export function skirtFigures(
       kind: 'out',
       mm: piece.corners['side']?.x ?? hem.x,
       stitch: hem.x,
-      working: sum(...hipTerms, minus(choiceTerm(choices, 'pegging'))),
+      working: sum(...hipTerms, minus(choiceTerm(fittedDressChoices.pegging, choices.pegging))),
       because: 'curve of the side',
       moves: { at: hem, axis: 'x' },
     }),

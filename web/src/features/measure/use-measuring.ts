@@ -1,7 +1,7 @@
 import type { Finding } from '@ample-bolt/core/checks/finding';
 import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
 import { checkAgainstLast } from '@ample-bolt/core/measures/last-set';
-import { checkMeasures, findingsAbout } from '@ample-bolt/core/measures/plausibility';
+import { checkMeasures, findingsAbout, oneSlipEach } from '@ample-bolt/core/measures/plausibility';
 import type { SequenceId } from '@ample-bolt/core/measures/sequences';
 import { startsAtShoulder } from '@ample-bolt/core/measures/steps';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
@@ -55,10 +55,10 @@ function useFindings(entry: MeasureEntry, current: MeasureId) {
   const lastMm = before?.values[current];
   return {
     findings: findingsAbout(
-      [
+      oneSlipEach([
         ...checkAgainstLast(entry.values, before, rules),
         ...checkMeasures(entry.values, ticket.client.kind, rules),
-      ],
+      ]),
       current,
     ),
     last: lastSet && lastMm !== undefined ? { mm: lastMm, takenOn: lastSet.takenOn } : undefined,

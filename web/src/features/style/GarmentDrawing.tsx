@@ -7,22 +7,20 @@ import { useSize } from '../../ui/use-size.ts';
 
 interface HalfGarment {
   readonly words: string;
-  readonly bodice: Ring;
-  readonly skirt: Ring;
-  /** Where the skirt's start line lies below the bodice's, mm. */
-  readonly waist: number;
+  /** Its outer pieces as they hang: the bodice, and a skirt from the bodice's waist where there is one. */
+  readonly rings: readonly Ring[];
 }
 
 function halvesOf({ pieces }: Draft): HalfGarment[] {
   const find = (id: string) => pieces.find(({ piece }) => piece.id === id);
   const waistOf = (id: string) =>
     find(id)?.piece.levels.find(({ name }) => name === 'waist')?.path[0]?.y ?? 0;
-  return (['front', 'back'] as const).map((which) => ({
-    words: which,
-    bodice: find(`bodice-${which}`)?.stitch ?? [],
-    skirt: find(`skirt-${which}`)?.stitch ?? [],
-    waist: waistOf(`bodice-${which}`),
-  }));
+  return (['front', 'back'] as const).map((which) => {
+    const waist = waistOf(`bodice-${which}`);
+    const bodice = find(`bodice-${which}`)?.stitch;
+    const skirt = find(`skirt-${which}`)?.stitch.map(({ x, y }) => ({ x, y: y + waist }));
+    return { words: which, rings: [bodice, skirt].filter((ring) => ring !== undefined) };
+  });
 }
 
 const fixed = { vectorEffect: 'non-scaling-stroke' as const, strokeWidth: 2, fillOpacity: 0.08 };
@@ -33,10 +31,8 @@ export function GarmentDrawing({ draft, cloth }: { readonly draft: Draft; readon
   const { colour } = chalkFor(cloth);
   const halves = halvesOf(draft);
   const half = { width: size.width / 2, height: size.height };
-  const rings = halves.map(({ words, bodice, skirt, waist }) =>
-    [bodice, skirt.map(({ x, y }) => ({ x, y: y + waist }))].flatMap((ring) =>
-      words === 'front' ? [openHalf(ring)] : [ring, mirrorRing(ring)],
-    ),
+  const rings = halves.map((half) =>
+    half.rings.flatMap((ring) => (half.words === 'front' ? [openHalf(ring)] : [ring, mirrorRing(ring)])),
   );
   // Both to one scale, so that front and back compare.
   const view = fitView(boxOf(rings.flat(2)), half, 20);

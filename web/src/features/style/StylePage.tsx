@@ -110,10 +110,8 @@ function OptionField({ id, choice, entry, usual }: ChoiceFieldProps & { readonly
   const chosen = entry.textOf(id) || String(usual ?? choice.usual);
   return (
     <div className="flex flex-wrap items-center gap-x-3 gap-y-1 py-1">
-      <span className="grow">
-        <span className="block font-semibold">{choice.label}</span>
-        <span className="block text-[13px] text-walnut-2">{choice.help}</span>
-      </span>
+      <span className="font-semibold">{choice.label}</span>
+      <span className="grow text-[13px] text-walnut-2">{choice.help}</span>
       <Segmented
         label={choice.label}
         value={chosen}

@@ -1,4 +1,4 @@
-import { styleBook } from '@ample-bolt/core/styles/style-book';
+import { styleBook, styleOf } from '@ample-bolt/core/styles/style-book';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { useEffect, useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -131,7 +131,7 @@ export function NewTicketPage() {
           />
         </Field>
         <div className="grid grid-cols-2 gap-5">
-          <Field label="Style">
+          <Field label="Style" hint={styleOf(fields.styleId ?? '')?.summary}>
             <select className={inputClass} {...register('styleId')}>
               {Object.values(styleBook).map(({ id, name }) => (
                 <option key={id} value={id}>
@@ -193,7 +193,7 @@ const Field = ({
   children,
 }: {
   readonly label: string;
-  readonly hint?: string;
+  readonly hint?: string | undefined;
   readonly error?: string | undefined;
   readonly children: ReactNode;
 }) => (

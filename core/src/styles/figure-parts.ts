@@ -1,15 +1,28 @@
-import { levelLength, levelReach } from '../../checks/level-width.ts';
-import type { Allowances, SeamRole } from '../../drafting/allowances.ts';
-import { allowanceRule } from '../../drafting/allowances.ts';
-import type { Body } from '../../drafting/body.ts';
-import type { Figure } from '../../drafting/draft.ts';
-import { endOf, startOf } from '../../geometry/curve.ts';
-import { distance, type Point } from '../../geometry/point.ts';
-import { crossingsAt } from '../../geometry/ring.ts';
-import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
-import { edgeLength, edgeOf, edgesWithRole, type LevelName } from '../../pieces/piece.ts';
-import type { RuleSet } from '../../rules/catalogue.ts';
-import { byRule, corrected, drawn, minus, plus, type Term, type Working } from '../../workings/working.ts';
+import { levelLength, levelReach } from '../checks/level-width.ts';
+import type { Allowances, SeamRole } from '../drafting/allowances.ts';
+import { allowanceRule } from '../drafting/allowances.ts';
+import type { Body } from '../drafting/body.ts';
+import type { Figure } from '../drafting/draft.ts';
+import { endOf, startOf } from '../geometry/curve.ts';
+import { distance, type Point } from '../geometry/point.ts';
+import { crossingsAt } from '../geometry/ring.ts';
+import type { MeasureId } from '../measures/catalogue.ts';
+import type { DraftedPiece } from '../pieces/drafted-piece.ts';
+import { edgeLength, edgeOf, edgesWithRole, type LevelName } from '../pieces/piece.ts';
+import type { RuleSet } from '../rules/catalogue.ts';
+import {
+  byRule,
+  chosen,
+  corrected,
+  divided,
+  drawn,
+  minus,
+  plus,
+  sum,
+  type Term,
+  type Working,
+} from '../workings/working.ts';
+import type { Choice } from './style.ts';
 
 /** What figures are written from: the body's terms and the allowances in force. */
 export interface FigureContext {
@@ -22,6 +35,13 @@ export const allowanceTerm = (context: FigureContext, role: SeamRole): Term =>
   plus(byRule(allowanceRule(role), context.allowances[role]));
 export const lessAllowance = (context: FigureContext, role: SeamRole): Term =>
   minus(byRule(allowanceRule(role), context.allowances[role]));
+
+/** A length that the client chose, as a term of a working; mm. */
+export const choiceTerm = ({ label }: Choice, mm: number): Working => chosen(label.toLowerCase(), mm);
+
+/** (round + ease) ÷ 4: what one half-piece must give of a round. */
+export const quarterOf = (context: FigureContext, round: MeasureId, ease: number): Term =>
+  plus(divided(sum(plus(context.body.term(round)), plus(chosen('ease', ease))), 4));
 
 interface FigureParts {
   readonly name: string;

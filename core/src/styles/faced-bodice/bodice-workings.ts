@@ -13,22 +13,14 @@ import {
   type Term,
   type Working,
 } from '../../workings/working.ts';
-import { fittedDressChoices, type FittedDressChosen } from './choices.ts';
-import { allowanceTerm, type DartWorkings, type FigureContext } from './figures.ts';
-
-/** Choices that are lengths. */
-export type ChosenLengths = Omit<FittedDressChosen, 'neckline'>;
-
-export const choiceTerm = (choices: ChosenLengths, id: keyof ChosenLengths): Working =>
-  chosen(fittedDressChoices[id].label.toLowerCase(), choices[id]);
-
-/** (round + ease) ÷ 4: what one half-piece must give of a round. */
-export const quarterOf = (
-  context: FigureContext,
-  choices: ChosenLengths,
-  round: 'bust' | 'waist' | 'hip',
-  ease: 'easeBust' | 'easeWaist' | 'easeHip',
-): Term => plus(divided(sum(plus(context.body.term(round)), plus(chosen('ease', choices[ease]))), 4));
+import {
+  allowanceTerm,
+  choiceTerm,
+  quarterOf,
+  type DartWorkings,
+  type FigureContext,
+} from '../figure-parts.ts';
+import { facedBodiceChoices, type FacedBodiceChosen } from './choices.ts';
 
 /** The share that the front takes over from the back, as a term of either. */
 export const shareTerm = (which: 'front' | 'back', mm: number): Term => {
@@ -56,7 +48,7 @@ export const scaled = (working: Working, scale: number): Working => {
 /** A waist dart takes what bust and waist widths differ by, less the side's nip; a bust dart takes the balance. */
 export function dartWorkings(
   context: FigureContext,
-  choices: ChosenLengths,
+  choices: FacedBodiceChosen,
   bodice: Bodice,
   dartId: string,
   which: 'front' | 'back',
@@ -75,8 +67,16 @@ export function dartWorkings(
   }
   const habit = which === 'front' ? 'habit.waistDart' : 'habit.backDart';
   const derived = sum(
-    quarterOf(context, choices, 'bust', 'easeBust'),
-    minus(divided(sum(plus(context.body.term('waist')), plus(choiceTerm(choices, 'easeWaist'))), 4)),
+    quarterOf(context, 'bust', choices.easeBust),
+    minus(
+      divided(
+        sum(
+          plus(context.body.term('waist')),
+          plus(choiceTerm(facedBodiceChoices.easeWaist, choices.easeWaist)),
+        ),
+        4,
+      ),
+    ),
     shareTerm(which, frame.share / 2),
     minus(drawn('side nip', sideNip[which])),
   );
@@ -102,11 +102,11 @@ export function chestLine({ body, rules }: FigureContext): Working {
 /** What one half-piece gives of the bust round, to the cut line. */
 export const bustTerms = (
   context: FigureContext,
-  choices: ChosenLengths,
+  choices: FacedBodiceChosen,
   bodice: Bodice,
   which: 'front' | 'back',
 ): Term[] => [
-  quarterOf(context, choices, 'bust', 'easeBust'),
+  quarterOf(context, 'bust', choices.easeBust),
   shareTerm(which, bodice.frame.share),
   allowanceTerm(context, 'side'),
 ];

@@ -4,19 +4,12 @@ import { endOf } from '../../geometry/curve.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeOf } from '../../pieces/piece.ts';
 import { byRule, divided, drawn, minus, plus, sum } from '../../workings/working.ts';
-import {
-  choiceTerm,
-  quarterOf,
-  shareTerm,
-  dropRule,
-  scaled,
-  dartWorkings,
-  chestLine,
-  bustTerms,
-  type ChosenLengths,
-} from './bodice-workings.ts';
+import { shareTerm, dropRule, scaled, dartWorkings, chestLine, bustTerms } from './bodice-workings.ts';
+import { facedBodiceChoices, type FacedBodiceChosen } from './choices.ts';
 import {
   allowanceTerm,
+  choiceTerm,
+  quarterOf,
   cornerFigure,
   dartFigures,
   insideFigure,
@@ -29,11 +22,11 @@ import {
   seamFigure,
   waistDartTerms,
   type FigureContext,
-} from './figures.ts';
+} from '../figure-parts.ts';
 
 function neckAndShoulder(
   context: FigureContext,
-  choices: ChosenLengths,
+  choices: FacedBodiceChosen,
   bodice: Bodice,
   piece: DraftedPiece,
   which: 'front' | 'back',
@@ -48,7 +41,7 @@ function neckAndShoulder(
       'out',
       'neck-width',
       'Neck, out',
-      sum(plus(choiceTerm(choices, 'neckWidth')), lessAllowance(context, 'neck')),
+      sum(plus(choiceTerm(facedBodiceChoices.neckWidth, choices.neckWidth)), lessAllowance(context, 'neck')),
     ),
     cornerFigure(
       piece,
@@ -56,7 +49,7 @@ function neckAndShoulder(
       'down',
       'neck-depth',
       'Neck, down at the centre',
-      sum(plus(choiceTerm(choices, depth)), lessAllowance(context, 'neck')),
+      sum(plus(choiceTerm(facedBodiceChoices[depth], choices[depth])), lessAllowance(context, 'neck')),
     ),
     cornerFigure(
       piece,
@@ -158,7 +151,7 @@ function levels(
 /** Where the lining begins below its facing, and from there on the same as the bodice. */
 export function liningBodiceFigures(
   context: FigureContext,
-  choices: ChosenLengths,
+  choices: FacedBodiceChosen,
   bodice: Bodice,
   piece: DraftedPiece,
 ): Figure[] {
@@ -194,7 +187,7 @@ const whichOf = ({ piece }: DraftedPiece): 'front' | 'back' =>
 
 const bustFigure = (
   context: FigureContext,
-  choices: ChosenLengths,
+  choices: FacedBodiceChosen,
   bodice: Bodice,
   piece: DraftedPiece,
   which: 'front' | 'back',
@@ -211,7 +204,7 @@ const bustFigure = (
 
 const waistFigure = (
   context: FigureContext,
-  choices: ChosenLengths,
+  choices: FacedBodiceChosen,
   bodice: Bodice,
   piece: DraftedPiece,
   which: 'front' | 'back',
@@ -221,7 +214,7 @@ const waistFigure = (
     'waist',
     'Waist, out',
     sum(
-      quarterOf(context, choices, 'waist', 'easeWaist'),
+      quarterOf(context, 'waist', choices.easeWaist),
       shareTerm(which, bodice.frame.share / 2),
       ...waistDartTerms(piece),
       allowanceTerm(context, 'side'),
@@ -232,7 +225,7 @@ const waistFigure = (
 /** Every cut dimension of a bodice piece, from the neck down. */
 export function bodiceFigures(
   context: FigureContext,
-  choices: ChosenLengths,
+  choices: FacedBodiceChosen,
   bodice: Bodice,
   piece: DraftedPiece,
 ): Figure[] {

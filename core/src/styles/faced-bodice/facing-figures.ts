@@ -4,7 +4,7 @@ import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, edgesWithRole, type EdgeRole } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { byRule, drawn } from '../../workings/working.ts';
-import { insideFigure } from './figures.ts';
+import { insideFigure } from '../figure-parts.ts';
 
 const words: { readonly [role in EdgeRole]?: string } = {
   neck: 'Neck edge',

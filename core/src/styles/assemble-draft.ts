@@ -1,0 +1,66 @@
+import { coverageOf } from '../checks/coverage.ts';
+import { finding, type Finding } from '../checks/finding.ts';
+import { roundFindings, type Round } from '../checks/rounds.ts';
+import { outlineFindings, seamFindings } from '../checks/seam-findings.ts';
+import type { Draft } from '../drafting/draft.ts';
+import { setByHand, unknownFigures, type FiguresOf } from '../drafting/hand-figures.ts';
+import { checkSeams } from '../pieces/check-seams.ts';
+import type { DraftedPiece } from '../pieces/drafted-piece.ts';
+import type { Piece } from '../pieces/piece.ts';
+import type { Seam } from '../pieces/seam.ts';
+import { lengthOf } from './seam-parts.ts';
+import type { DraftInput } from './style.ts';
+
+/** Finds a finished piece of the garment by its id; throws for one that it does not have. */
+export type Named = (id: string) => DraftedPiece;
+
+/** A garment as its recipe drew it, before figures by hand and checks. */
+export interface DrawnGarment {
+  readonly pieces: readonly Piece[];
+  readonly figuresOf: FiguresOf;
+  readonly seams: readonly Seam[];
+  /** Finished rounds that were asked for, measured on the finished pieces. */
+  readonly rounds: (named: Named) => Round[];
+  /** Ids of the pieces whose neckline is held against the bust line. */
+  readonly covering: readonly string[];
+  /** What must pass through the garment's openings. */
+  readonly openings: (named: Named) => Finding[];
+  /** What the drafting itself found. */
+  readonly findings: readonly Finding[];
+}
+
+/** Finishes a garment: figures set by hand, cut lines, and every check on the pieces as they then are. */
+export function assembleDraft(garment: DrawnGarment, { rules, figures: hand }: DraftInput): Draft {
+  const made = garment.pieces.map((piece) => setByHand(piece, garment.figuresOf, hand));
+  const drafted = made.map((each) => each.drafted);
+  const figures = made.flatMap((each) => each.figures);
+  const named: Named = (id) => {
+    const found = drafted.find(({ piece }) => piece.id === id);
+    if (!found) throw new Error(`the garment has no ${id}`);
+    return found;
+  };
+  const seams = checkSeams(
+    drafted.map(({ piece }) => piece),
+    garment.seams,
+  );
+  const rounds = garment.rounds(named);
+  const unknown = unknownFigures(hand, figures).map((id) =>
+    finding('figure-unknown', { figure: id }, { remedy: { kind: 'clear-figure', figure: id } }),
+  );
+  return {
+    pieces: drafted,
+    figures,
+    seams,
+    rounds,
+    coverage: coverageOf(garment.covering.map((id) => named(id).piece)),
+    findings: [
+      ...made.flatMap((each) => each.findings),
+      ...garment.findings,
+      ...outlineFindings(drafted, hand, lengthOf),
+      ...seamFindings(seams, hand),
+      ...roundFindings(rounds, { school: rules['school.block'], hand }),
+      ...garment.openings(named),
+      ...unknown,
+    ],
+  };
+}

@@ -1,0 +1,11 @@
+import { facedBodiceChoices } from '../faced-bodice/choices.ts';
+import type { Choice, ChosenOf } from '../style.ts';
+
+/** A bodice by itself: with darts it is fitted, without them it hangs from the bust. */
+// prettier-ignore
+export const plainBodiceChoices = {
+  darts: { kind: 'option', label: 'Shaped by', group: 'Shape', help: 'without darts, give it ease at the waist', options: { darts: 'darts', side: 'the side alone' }, usual: 'darts' },
+  ...facedBodiceChoices,
+} as const satisfies Record<string, Choice>;
+
+export type PlainBodiceChosen = ChosenOf<typeof plainBodiceChoices>;

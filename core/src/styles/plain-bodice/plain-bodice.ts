@@ -1,0 +1,23 @@
+import type { Style } from '../style.ts';
+import { plainBodiceChoices } from './choices.ts';
+
+/** A sleeveless bodice to the waist, faced and lined, zip at the centre back: worn by itself, or to take a skirt. */
+export const plainBodice: Style = {
+  id: 'plain-bodice',
+  name: 'Plain bodice',
+  summary:
+    'Sleeveless, to the waist, with or without darts, neckline chosen; zip at the back; faced and lined',
+  cloths: ['outer', 'lining', 'stay'],
+  requires: [
+    'shoulder',
+    'bustSpan',
+    'shoulderToBust',
+    'frontWaistLength',
+    'backWaistLength',
+    'bust',
+    'waist',
+  ],
+  derives: ['height', 'highBust', 'acrossChest', 'acrossBack', 'armhole'],
+  checks: ['shoulderLength', 'neck', 'underBust', 'shoulderToUnderBust', 'upperArm', 'hand'],
+  choices: plainBodiceChoices,
+};

@@ -1,0 +1,35 @@
+import type { MeasureId } from '../measures/catalogue.ts';
+import { edgesWithRole, type EdgeRole, type Piece } from '../pieces/piece.ts';
+import { equalSeam, type Seam } from '../pieces/seam.ts';
+
+const edgesOf = (piece: Piece, role: EdgeRole): string[] =>
+  edgesWithRole(piece, role).map((edge) => `${piece.id}/${edge.id}`);
+
+/** The measure that a seam's length turns on, by what it joins. */
+const measureOfRole: { readonly [role in EdgeRole]?: MeasureId } = {
+  shoulder: 'shoulder',
+  neck: 'shoulder',
+  armhole: 'armhole',
+  inner: 'shoulderToBust',
+  waist: 'waist',
+};
+
+const isSkirt = ({ id }: Piece): boolean => id.includes('skirt');
+
+/** Where to look when the lengths of a piece do not come out: down the back for a bodice, to the hip for a skirt. */
+export const lengthOf = (piece: Piece): MeasureId => (isSkirt(piece) ? 'waistToHip' : 'backWaistLength');
+
+/** Two pieces sewn along all their edges of one role. */
+export const joined = (id: string, role: EdgeRole, a: Piece, b: Piece): Seam =>
+  equalSeam(id, edgesOf(a, role), edgesOf(b, role), measureOfRole[role] ?? lengthOf(a));
+
+/** Each dart's legs are sewn to each other. */
+export const dartSeams = (piece: Piece): Seam[] =>
+  piece.darts.map((dart) =>
+    equalSeam(
+      `${piece.id} ${dart.id}`,
+      [`${piece.id}/${dart.legs[0]}`],
+      [`${piece.id}/${dart.legs[1]}`],
+      dart.id === 'bust-dart' ? 'shoulderToBust' : 'waist',
+    ),
+  );

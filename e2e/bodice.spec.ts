@@ -1,0 +1,52 @@
+import { expect, test } from '@playwright/test';
+import { expectNoViolation } from './axe.ts';
+import { readings, takeMeasures, ticketId } from './ticket.ts';
+
+test('a plain bodice is opened, shaped, cut without darts, and drafted with every piece', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await page.goto('/tickets/new');
+  await page.getByLabel('Client').fill('Maud Tilley');
+  await page.getByLabel('What is made').fill('Rehearsal bodice');
+  await page.getByLabel('Style').selectOption('Plain bodice');
+  await expect(page.getByText('Sleeveless, to the waist, with or without darts')).toBeVisible();
+  await page.getByRole('button', { name: 'Open ticket and measure' }).click();
+  // A bodice asks for no hip.
+  const list = page.getByRole('navigation', { name: 'Measures' });
+  await expect(list.getByRole('button', { name: /^Waist / })).toBeVisible();
+  await expect(list.getByRole('button', { name: /^Hip / })).toBeHidden();
+  await takeMeasures(
+    page,
+    readings.filter(([name]) => name !== 'Hip'),
+  );
+  await page.keyboard.press(']');
+  await page.getByRole('radio', { name: 'the side alone' }).click();
+  await page.getByRole('radio', { name: 'V', exact: true }).click();
+  await page.getByLabel('Ease at waist').fill('5');
+  await expectNoViolation(page, 'style');
+  await page.getByRole('button', { name: 'Agree this style' }).click();
+  await expect(page).toHaveURL(/figures$/);
+  await expect(page.getByRole('button', { name: /^Undo: .*/ })).toBeEnabled();
+  await expect(page.getByText('Bust dart')).toBeHidden();
+  await page.keyboard.press(']');
+  await expect(page.getByText(/seams true/)).toBeVisible();
+  await expect(page.getByText(/rides up over the bust/)).toBeVisible();
+  await expectNoViolation(page, 'draft');
+
+  // Its own remedy leads back to the choice; with darts the front is as long as it was measured.
+  await page.keyboard.press('[');
+  await page.keyboard.press('[');
+  await page.getByRole('radio', { name: 'darts', exact: true }).click();
+  await page.getByRole('button', { name: 'Agree the change' }).click();
+  await expect(page.getByRole('button', { name: /^Undo: Shaped by: the side alone → darts/ })).toBeEnabled();
+  await expect(page.getByText('Bust dart', { exact: false }).first()).toBeVisible();
+});
+
+test('a bodice is laid and chalked like any garment', async ({ page, request }) => {
+  const id = await ticketId(request, 'Bell-ringer');
+  await page.goto(`/tickets/${id}/lay`);
+  await expect(page.getByRole('button', { name: 'Bodice front 1' })).toBeVisible();
+  await page.goto(`/tickets/${id}/chalk`);
+  await expect(page.getByRole('button', { name: 'Marked' })).toBeVisible();
+});
