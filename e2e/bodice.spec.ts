@@ -20,7 +20,7 @@ test('a plain bodice is opened, shaped, cut without darts, and drafted with ever
     page,
     readings.filter(([name]) => name !== 'Hip'),
   );
-  await page.keyboard.press(']');
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Style/ }).click();
   await page.getByRole('radio', { name: 'the side alone' }).click();
   await page.getByRole('radio', { name: 'V', exact: true }).click();
   await page.getByLabel('Ease at waist').fill('5');
