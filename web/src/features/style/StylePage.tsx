@@ -43,7 +43,7 @@ function AgreeStyle({ style }: { readonly style: Style }) {
           <h2 className="text-2xl">{style.name}</h2>
           <p className="text-sm text-walnut-2">{style.summary}</p>
           {groups.map((group) => (
-            <fieldset key={group} className="mt-2 border-t border-linen-2 pt-1">
+            <fieldset key={group} className="mt-1.5 border-t border-linen-2 pt-1">
               <legend className="sr-only">{group}</legend>
               {Object.entries(style.choices)
                 .filter(([, choice]) => choice.group === group)
@@ -132,11 +132,11 @@ function LengthField({
   const fault = entry.faultOf(id);
   return (
     <label className="flex items-center gap-3 py-0.5">
-      <span className="grow">
+      <span className="grow leading-tight">
         <span className="block font-semibold">{choice.label}</span>
         <span
           id={`${id}-says`}
-          className={`block text-[13px] ${fault ? 'font-semibold text-madder' : 'text-walnut-2'}`}
+          className={`block text-[13px] leading-tight ${fault ? 'font-semibold text-madder' : 'text-walnut-2'}`}
         >
           {fault ?? choice.help}
         </span>
@@ -148,7 +148,7 @@ function LengthField({
         aria-invalid={fault !== undefined}
         aria-describedby={`${id}-says`}
         autoComplete="off"
-        className="min-h-10 w-24 shrink-0 rounded-soft border border-linen-3 bg-white px-3 text-right text-xl font-bold placeholder:font-normal placeholder:text-walnut-2 aria-invalid:border-madder"
+        className="min-h-9 w-24 shrink-0 rounded-soft border border-linen-3 bg-white px-3 text-right text-xl font-bold placeholder:font-normal placeholder:text-walnut-2 aria-invalid:border-madder"
       />
       <span className="w-7 text-walnut-2">{unit}</span>
     </label>
