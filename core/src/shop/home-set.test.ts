@@ -25,6 +25,17 @@ test('beside a set of the shop it is the next one: her figures over those of the
   expect(set.values).toEqual({ bust: entered(920), hip: entered(1000) });
 });
 
+test('lengths that the shop took from another start are left out, or they would be read from hers', () => {
+  const own = {
+    ...noMeasures,
+    from: 'midShoulder' as const,
+    values: { hip: entered(1000), frontWaistLength: entered(410), shoulderToBust: entered(250) },
+  };
+  const set = setFromHome(own, { ...home, values: { shoulderToBust: entered(262) } }, by);
+  expect(set.from).toBe('neckSide');
+  expect(set.values).toEqual({ hip: entered(1000), shoulderToBust: entered(262) });
+});
+
 test('at home a sequence is asked without what nobody can take there', () => {
   const asked = homeMeasures('full', 'fitted-dress');
   expect(asked).not.toContain('crotchDepth');

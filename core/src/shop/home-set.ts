@@ -1,7 +1,8 @@
-import type { MeasureId } from '../measures/catalogue.ts';
+import { isMeasureId, type MeasureId } from '../measures/catalogue.ts';
 import type { MeasuredFrom } from '../measures/measure-set.ts';
 import type { ClientKind } from '../measures/plausibility.ts';
 import { measuresIn, type SequenceId } from '../measures/sequences.ts';
+import { startsAtShoulder } from '../measures/steps.ts';
 import { styleOf } from '../styles/style-book.ts';
 import type { Unit } from '../units/length.ts';
 import type { EnteredById, MeasureSet } from './ticket.ts';
@@ -62,7 +63,7 @@ export const homeMeasures = (sequence: SequenceId, styleId: string): MeasureId[]
 
 /**
  * The ticket's next set, from what a client entered: her figures over those that the ticket had. A ticket that had none
- * takes hers as its first.
+ * takes hers as its first. Lengths of the ticket that started elsewhere than hers do not go with them, and are left out.
  */
 export function setFromHome(
   own: MeasureSet,
@@ -70,6 +71,9 @@ export function setFromHome(
   { takenOn, takenBy }: Pick<MeasureSet, 'takenBy'> & { readonly takenOn: string },
 ): MeasureSet {
   const begun = Object.keys(own.values).length > 0;
+  const kept = Object.entries(own.values).filter(
+    ([id]) => from === own.from || !isMeasureId(id) || !startsAtShoulder(id),
+  );
   return {
     ...own,
     revision: begun ? own.revision + 1 : own.revision,
@@ -78,6 +82,6 @@ export function setFromHome(
     takenOn,
     undergarment: undergarment || own.undergarment,
     from,
-    values: { ...own.values, ...values },
+    values: { ...Object.fromEntries(kept), ...values },
   };
 }

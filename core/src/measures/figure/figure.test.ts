@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { measureIds } from '../catalogue.ts';
+import { garmentMeasureIds } from '../sample-garment.ts';
 import { bodyOutline, FIGURE } from './body-outline.ts';
 import { childPath } from './child-figure.ts';
+import { GARMENT, garmentOutline, garmentTapes } from './garment-outline.ts';
 import { frameOf, tapePaths } from './tape-path.ts';
 
 const pairs = (path: string): { x: number; y: number }[] =>
@@ -39,5 +41,26 @@ describe('the figure with its tape', () => {
     expect((chin - top) / (408 - top)).toBeGreaterThan((73 - 16) / (408 - 16));
     for (const lines of Object.values(bodyOutline))
       for (const { path } of lines) expect(childPath(path)).not.toContain('NaN');
+  });
+});
+
+describe('the garment with its tape', () => {
+  test.each(garmentMeasureIds)('%s lies on the garment, within the drawing', (id) => {
+    const { view, path } = garmentTapes[id];
+    const outline = garmentOutline[view].flatMap(pairs);
+    const [xs, ys] = [outline.map(({ x }) => x), outline.map(({ y }) => y)];
+    for (const { x, y } of pairs(path)) {
+      expect(x).toBeGreaterThanOrEqual(Math.min(...xs) - 1);
+      expect(x).toBeLessThanOrEqual(Math.max(...xs) + 1);
+      expect(y).toBeGreaterThanOrEqual(Math.min(...ys) - 1);
+      expect(y).toBeLessThanOrEqual(Math.max(...ys) + 1);
+    }
+    expect(Math.max(...xs)).toBeLessThanOrEqual(GARMENT.width);
+    expect(Math.max(...ys)).toBeLessThanOrEqual(GARMENT.height);
+  });
+
+  test('no two measures of a garment have the same tape', () => {
+    const seen = garmentMeasureIds.map((id) => `${garmentTapes[id].view} ${garmentTapes[id].path}`);
+    expect(new Set(seen).size).toBe(seen.length);
   });
 });

@@ -21,6 +21,8 @@ export function guestRoutes(): Router {
       limit: MOST_A_MINUTE,
       standardHeaders: 'draft-8',
       legacyHeaders: false,
+      // A proxy before this port names the caller; the limit then holds for all who come through it.
+      validate: { xForwardedForHeader: false },
       handler: () => {
         throw new Problem(429, 'too-many', 'Too many requests at once; wait a minute and go on.');
       },

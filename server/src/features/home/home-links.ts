@@ -70,7 +70,8 @@ export async function openLink(
     ticketId: ticket.id,
     tokenHash: hashOf(token),
     sequence,
-    entries: noEntries(ticket.unit),
+    // Measured as the shop measures, so that her lengths stand beside those of the ticket.
+    entries: { ...noEntries(ticket.unit), from: ticket.measures.from },
     expiresAt,
   });
   const url = `${origin}/home/${token}`;

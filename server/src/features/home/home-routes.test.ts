@@ -45,6 +45,7 @@ describe('measuring at home', () => {
     expect(message?.text).toContain(`/home/${token}`);
 
     const page = (await guest(token)).body as GuestPage;
+    expect(page.entries.from).toBe(ticket.measures.from);
     expect(page.asked).toContain('bust');
     expect(page.entries.values).toEqual({});
     await enter(token);

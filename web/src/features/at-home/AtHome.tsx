@@ -4,7 +4,7 @@ import { format, parseISO } from 'date-fns';
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { openHomeLink, useHomeLinks, withdrawHomeLink } from '../../api/home.ts';
+import { homePicture, openHomeLink, useHomeLinks, withdrawHomeLink } from '../../api/home.ts';
 import { paths } from '../../app/paths.ts';
 import { Button, buttonClass } from '../../ui/Button.tsx';
 import { CopyButton } from '../../ui/CopyButton.tsx';
@@ -107,15 +107,26 @@ export function AtHome() {
       )}
       {links.length > 0 && (
         <ul aria-label="Private links" className="border-t border-linen-2">
-          {links.map(({ id, state, sequence: asked, expiresAt }) => (
-            <li key={id} className="flex items-center gap-3 border-b border-linen-2 py-2">
+          {links.map(({ id, state, sequence: asked, expiresAt, pictures }) => (
+            <li key={id} className="flex flex-wrap items-center gap-3 border-b border-linen-2 py-2">
               <span className="grow">
                 {asked}, until {format(parseISO(expiresAt), 'd MMM')}
                 <span className="block text-sm text-walnut-2">{stateWords[state]}</span>
               </span>
-              {(state === 'open' || state === 'expired') && (
+              {pictures.map((picture, index) => (
+                <a
+                  key={picture}
+                  href={homePicture(ticket.id, id, picture)}
+                  target="_blank"
+                  rel="noreferrer"
+                  className="font-semibold text-indigo underline"
+                >
+                  Picture {index + 1}
+                </a>
+              ))}
+              {state !== 'sent' && (
                 <Button look="quiet" onClick={() => void attempt(withdrawHomeLink(ticket.id, id))}>
-                  Take it back
+                  {state === 'open' || state === 'expired' ? 'Take it back' : 'Throw away'}
                 </Button>
               )}
             </li>

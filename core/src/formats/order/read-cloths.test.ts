@@ -1,0 +1,68 @@
+import { describe, expect, test } from '@jest/globals';
+import { inches } from '../../units/length.ts';
+import { readCloths } from './read-cloths.ts';
+import { readFigures } from './read-figures.ts';
+
+describe('cloths of an order', () => {
+  test('have a half-inch selvedge, their role’s name and no given length unless the file says so', () => {
+    for (const unit of ['in', 'cm'] as const)
+      expect(readCloths([{ role: 'lining', width: '45in' }], unit)).toMatchObject({
+        value: [
+          {
+            role: 'lining',
+            name: 'lining',
+            width: inches(45),
+            selvedge: inches(0.5),
+            length: null,
+            oneWay: false,
+          },
+        ],
+      });
+    expect(readCloths([{ role: 'outer', width: 150, selvedge: 1, length: '1yd 4' }], 'cm')).toMatchObject({
+      value: [{ width: 1500, selvedge: 10, length: inches(40) }],
+    });
+  });
+
+  test.each([
+    [{ width: 2 }, 'cloths.1.width'],
+    [{ width: 'wide' }, 'cloths.1.width'],
+    [{ width: 45, selvedge: 9 }, 'cloths.1.selvedge'],
+    [{ width: 45, length: 1 }, 'cloths.1.length'],
+  ])('%j is refused by its place in the list', (cloth, field) => {
+    const read = readCloths(
+      [
+        { role: 'outer', width: 45 },
+        { role: 'lining', ...cloth },
+      ],
+      'in',
+    );
+    expect(read).toMatchObject({ ok: false, fault: { field } });
+  });
+});
+
+describe('figures set by hand in an order', () => {
+  test('are lengths with a reason, which may be left out', () => {
+    expect(
+      readFigures(
+        { 'bodice-front/waist': { value: '9 1/2', why: 'close' }, 'skirt-front/hip': { value: 10 } },
+        'in',
+        'f',
+      ),
+    ).toEqual({
+      ok: true,
+      value: {
+        'bodice-front/waist': { mm: inches(9.5), why: 'close' },
+        'skirt-front/hip': { mm: inches(10), why: '' },
+      },
+    });
+    expect(readFigures(undefined, 'in', 'f')).toEqual({ ok: true, value: {} });
+  });
+
+  test('what is no length, or longer than any garment, is refused by name', () => {
+    for (const value of ['x', 999])
+      expect(readFigures({ 'a/b': { value } }, 'in', 'figures')).toMatchObject({
+        ok: false,
+        fault: { field: 'figures.a/b' },
+      });
+  });
+});

@@ -1,0 +1,110 @@
+import { describe, expect, test } from '@jest/globals';
+import { finding } from '../checks/finding.ts';
+import { measureRound } from '../checks/rounds.ts';
+import { point } from '../geometry/point.ts';
+import { line } from '../geometry/segment.ts';
+import { makePiece, type Piece } from '../pieces/piece.ts';
+import { ruleSet } from '../rules/catalogue.ts';
+import { draftInput } from '../testing/bodies.ts';
+import { drawn } from '../workings/working.ts';
+import { assembleDraft, type DrawnGarment } from './assemble-draft.ts';
+import { figure } from './figure-parts.ts';
+import { dartSeams, joined, lengthOf } from './seam-parts.ts';
+
+/** A plain oblong with a side, so that two of them can be sewn together. */
+const panel = (id: string, height: number): Piece =>
+  makePiece({
+    id,
+    name: id,
+    role: 'outer',
+    cut: { copies: 1, layers: 'fold' },
+    grain: point(0, 1),
+    edges: [
+      { id: 'neck', role: 'neck', path: [line(point(0, 0), point(100, 0))], allowance: 0 },
+      { id: 'side', role: 'side', path: [line(point(100, 0), point(100, height))], allowance: 10 },
+      { id: 'waist', role: 'waist', path: [line(point(100, height), point(0, height))], allowance: 10 },
+      { id: 'centre-front', role: 'fold', path: [line(point(0, height), point(0, 0))], allowance: 0 },
+    ],
+    notches: [],
+    darts: [],
+    levels: [{ name: 'bust', path: [point(0, 40), point(100, 40)] }],
+    intakes: [],
+  });
+
+const garment = (change: Partial<DrawnGarment> = {}): DrawnGarment => ({
+  pieces: [panel('front', 200), panel('back', 200)],
+  figuresOf: (piece) => [
+    figure(piece, {
+      name: 'side',
+      label: 'Side, out',
+      kind: 'out',
+      mm: 110,
+      stitch: 100,
+      working: drawn('as drawn', 110),
+      because: 'as drawn',
+    }),
+  ],
+  seams: [joined('side', 'side', panel('front', 200), panel('back', 200))],
+  rounds: (named) => [measureRound('bust', [named('front'), named('back')], 380, 20)],
+  covering: ['front'],
+  openings: () => [],
+  findings: [],
+  ...change,
+});
+const input = draftInput({});
+
+describe('a garment as its recipe drew it', () => {
+  test('is finished with cut lines, seams, rounds and coverage', () => {
+    const draft = assembleDraft(garment(), input);
+    expect(draft.pieces.map(({ piece, outline }) => [piece.id, outline.length > 3])).toEqual([
+      ['front', true],
+      ['back', true],
+    ]);
+    expect(draft.seams).toMatchObject([{ id: 'side', ok: true, difference: 0 }]);
+    expect(draft.rounds).toMatchObject([{ level: 'bust', finished: 400, ease: 20 }]);
+    expect(draft.coverage).toEqual([{ piece: 'front', aboveBust: 40 }]);
+    expect(draft.findings).toEqual([]);
+  });
+
+  test('a seam that does not close and a round that is missed are stops, measured on the pieces', () => {
+    const pieces = [panel('front', 200), panel('back', 212)];
+    const draft = assembleDraft(
+      garment({
+        pieces,
+        rounds: (named) => [measureRound('bust', [named('front'), named('back')], 380, 60)],
+      }),
+      input,
+    );
+    expect(draft.findings.map(({ code }) => code)).toEqual(['seam-differs', 'round-differs']);
+    expect(draft.seams[0]?.difference).toBeCloseTo(-12, 6);
+  });
+
+  test('a figure by hand that no piece has is pointed out, to be taken back', () => {
+    const draft = assembleDraft(garment(), { ...input, figures: { 'front/hood': { mm: 100, why: '' } } });
+    expect(draft.findings).toEqual([
+      finding(
+        'figure-unknown',
+        { figure: 'front/hood' },
+        { remedy: { kind: 'clear-figure', figure: 'front/hood' } },
+      ),
+    ]);
+  });
+
+  test('what the drafting and the openings found is kept', () => {
+    const [mine, theirs] = [finding('neck-deep', {}), finding('zip-too-short', {})];
+    const { findings } = assembleDraft(garment({ findings: [mine], openings: () => [theirs] }), input);
+    expect(findings).toEqual([mine, theirs]);
+  });
+
+  test('a recipe that asks for a piece it did not draw is broken, and says which', () => {
+    expect(() => assembleDraft(garment({ covering: ['hood'] }), { ...input, rules: ruleSet() })).toThrow(
+      'no hood',
+    );
+  });
+});
+
+test('where to look when lengths differ: down the back for a bodice, to the hip for a skirt', () => {
+  expect(lengthOf(panel('bodice-front', 10))).toBe('backWaistLength');
+  expect(lengthOf(panel('skirt-front', 10))).toBe('waistToHip');
+  expect(dartSeams(panel('front', 10))).toEqual([]);
+});
