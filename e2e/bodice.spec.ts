@@ -50,3 +50,22 @@ test('a bodice is laid and chalked like any garment', async ({ page, request }) 
   await page.goto(`/tickets/${id}/chalk`);
   await expect(page.getByRole('button', { name: 'Marked' })).toBeVisible();
 });
+
+test('a bustier is split on princess lines: four panels, their seams true, their figures with a working', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Regatta bustier');
+  await page.goto(`/tickets/${id}/draft`);
+  await expect(page.getByText(/seams true/)).toBeVisible();
+  for (const panel of ['Bodice front centre', 'Bodice front side', 'Bodice back centre', 'Bodice back side'])
+    await expect(page.getByText(panel, { exact: true }).first()).toBeVisible();
+  await expectNoViolation(page, 'draft');
+  await page.goto(`/tickets/${id}/figures`);
+  await page.getByRole('button', { name: 'Bodice front side' }).click();
+  await expect(page.getByRole('row', { name: /^Princess seam/ })).toBeVisible();
+  await page.goto(`/tickets/${id}/style`);
+  await page.getByRole('radio', { name: 'V', exact: true }).click();
+  await page.getByRole('button', { name: 'Agree the change' }).click();
+  await expect(page.getByRole('button', { name: /^Undo: Neckline: sweetheart → V/ })).toBeEnabled();
+});

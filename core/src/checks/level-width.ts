@@ -1,8 +1,8 @@
 import { add, cross, distance, scale, subtract, unitVector, type Point } from '../geometry/point.ts';
 import { sidesOf, type Ring } from '../geometry/ring.ts';
 
-/** The level's start lies on the centre; crossings this near to it, mm, are the centre itself. */
-const AT_START = 0.02;
+/** The level's start lies on the centre or on a curved seam, as near as it is sampled; crossings this near to it, mm, are the start itself. */
+const AT_START = 0.2;
 /** The level is carried on past its end to be sure to meet the side, mm. */
 const BEYOND = 100;
 
@@ -36,9 +36,9 @@ export function levelWidth(ring: Ring, path: readonly Point[]): number {
       position = crossing;
       inside = !inside;
     }
-    if (!isLast && inside) width += distance(from, to) - position;
+    // A level that never leaves an outline which crosses itself counts as far as it was drawn; a check stops the outline.
+    if (inside) width += Math.max(0, distance(from, end) - position);
   });
-  if (inside) throw new Error('the level line never leaves the piece');
   return width;
 }
 
@@ -54,6 +54,5 @@ export function levelReach(ring: Ring, path: readonly Point[]): number {
   const [from, end] = path.slice(-2);
   if (!from || !end) throw new Error('a level line has two points or more');
   const last = crossingsAlong(ring, from, add(end, scale(unitVector(subtract(end, from)), BEYOND))).at(-1);
-  if (last === undefined) throw new Error('the level line never leaves the piece');
-  return levelLength(path.slice(0, -1)) + last;
+  return levelLength(path.slice(0, -1)) + (last ?? distance(from, end));
 }

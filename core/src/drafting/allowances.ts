@@ -6,6 +6,7 @@ export const seamRoles = [
   'neck',
   'armhole',
   'side',
+  'princess',
   'waist',
   'zip',
   'slit',

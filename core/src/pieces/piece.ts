@@ -3,7 +3,18 @@ import type { Point } from '../geometry/point.ts';
 import { sweptArea } from '../geometry/segment.ts';
 
 export type EdgeRole =
-  'fold' | 'centre' | 'neck' | 'shoulder' | 'armhole' | 'side' | 'waist' | 'dart' | 'slit' | 'hem' | 'inner';
+  | 'fold'
+  | 'centre'
+  | 'neck'
+  | 'shoulder'
+  | 'armhole'
+  | 'side'
+  | 'waist'
+  | 'princess'
+  | 'dart'
+  | 'slit'
+  | 'hem'
+  | 'inner';
 /** What a piece is cut from, in the order in which cloths are laid and chalked. */
 export const clothRoles = ['outer', 'lining', 'stay', 'net', 'trim'] as const;
 export type ClothRole = (typeof clothRoles)[number];

@@ -75,6 +75,10 @@ function levelPath({ piece }: DraftedPiece, level: LevelName): readonly Point[] 
   return found.path;
 }
 
+/** How long a level line is on the stitch line, mm. */
+export const levelLengthOf = (drafted: DraftedPiece, level: LevelName): number =>
+  levelLength(levelPath(drafted, level));
+
 /** Where a level ends at the side, on the stitch line. */
 export function levelEnd(drafted: DraftedPiece, level: LevelName): Point {
   const end = levelPath(drafted, level).at(-1);
@@ -89,12 +93,12 @@ export function levelStart(drafted: DraftedPiece, level: LevelName): Point {
   return start;
 }
 
-/** How far out the cut line lies at the height of a stitch point, mm. */
-export function outlineOut({ piece, outline }: DraftedPiece, at: Point): number {
-  const out = crossingsAt(outline, at.y).at(-1);
-  if (out === undefined) throw new Error(`${piece.id}: the cut line does not reach y = ${at.y}`);
-  return out;
-}
+/**
+ * How far out the cut line lies at the height of a stitch point, mm. An outline that contradicting measures left crossing
+ * itself may not reach so high: a check stops it, and the stitch point stands for the figure.
+ */
+export const outlineOut = ({ outline }: DraftedPiece, at: Point): number =>
+  crossingsAt(outline, at.y).at(-1) ?? at.x;
 
 /** A width at a level, measured along it from the centre out to the side, open darts included. */
 export function outFigure(

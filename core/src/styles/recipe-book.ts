@@ -1,3 +1,5 @@
+import { bustierBodice } from './bustier-bodice/bustier-bodice.ts';
+import { bustierBodiceRecipe } from './bustier-bodice/bustier-bodice-recipe.ts';
 import { fittedDress } from './fitted-dress/fitted-dress.ts';
 import { fittedDressRecipe } from './fitted-dress/fitted-dress-recipe.ts';
 import { plainBodice } from './plain-bodice/plain-bodice.ts';
@@ -7,6 +9,7 @@ import type { Recipe, Style } from './style.ts';
 const recipes: { readonly [id: string]: Recipe } = {
   [fittedDress.id]: fittedDressRecipe,
   [plainBodice.id]: plainBodiceRecipe,
+  [bustierBodice.id]: bustierBodiceRecipe,
 };
 
 /** How a style of the style book is drafted. It stands apart from the book, so that only what drafts loads it. */

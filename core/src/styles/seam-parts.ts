@@ -2,7 +2,8 @@ import type { MeasureId } from '../measures/catalogue.ts';
 import { edgesWithRole, type EdgeRole, type Piece } from '../pieces/piece.ts';
 import { equalSeam, type Seam } from '../pieces/seam.ts';
 
-const edgesOf = (piece: Piece, role: EdgeRole): string[] =>
+/** The edges of a piece that have a role, as seams name them. */
+export const edgesOf = (piece: Piece, role: EdgeRole): string[] =>
   edgesWithRole(piece, role).map((edge) => `${piece.id}/${edge.id}`);
 
 /** The measure that a seam's length turns on, by what it joins. */
@@ -10,6 +11,7 @@ const measureOfRole: { readonly [role in EdgeRole]?: MeasureId } = {
   shoulder: 'shoulder',
   neck: 'shoulder',
   armhole: 'armhole',
+  princess: 'bustSpan',
   inner: 'shoulderToBust',
   waist: 'waist',
 };

@@ -1,3 +1,4 @@
+import { bustierBodice } from './bustier-bodice/bustier-bodice.ts';
 import { fittedDress } from './fitted-dress/fitted-dress.ts';
 import { plainBodice } from './plain-bodice/plain-bodice.ts';
 import type { Style } from './style.ts';
@@ -6,6 +7,7 @@ import type { Style } from './style.ts';
 export const styleBook: { readonly [id: string]: Style } = {
   [fittedDress.id]: fittedDress,
   [plainBodice.id]: plainBodice,
+  [bustierBodice.id]: bustierBodice,
 };
 
 export const styleOf = (id: string): Style | undefined =>

@@ -24,6 +24,7 @@ export const roleName: { readonly [role in EdgeRole]: string } = {
   side: 'side',
   waist: 'waist',
   dart: 'dart',
+  princess: 'princess seam',
   slit: 'slit',
   inner: 'facing to lining',
   hem: 'hem',

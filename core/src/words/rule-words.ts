@@ -37,6 +37,7 @@ const familyOfPrefix: { readonly [prefix: string]: string } = {
   neck: 'shoulder',
   bust: 'armhole',
   dart: 'armhole',
+  princess: 'armhole',
   chestLine: 'habit',
   skirt: 'waist',
   walking: 'waist',

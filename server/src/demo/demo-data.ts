@@ -123,6 +123,12 @@ export const demoTickets: readonly DemoTicket[] = [
   },
   { client: adult('Clementine Rook'), title: 'Lighthouse keeper’s dress', dueIn: 34, unit: 'in', measures: { bust: '41', waist: '35', hip: '44' } },
   {
+    client: adult('Juniper Vail'), title: 'Regatta bustier', style: 'bustier-bodice', dueIn: 26, unit: 'cm', observations: seen('slim', 'flat', 'middle'),
+    measures: { shoulder: '38', bustSpan: '18.5', shoulderToBust: '26', frontWaistLength: '42.5', backWaistLength: '40.5', bust: '92', waist: '71', armhole: '40' },
+    choices: { neckline: 'sweetheart', neckDepthFront: '13', easeBust: '3' },
+    cloths: [outer('Foam-green twill', '#5d8a76', '140cm'), lining('White lawn', '#e6e2da', '140cm'), stay],
+  },
+  {
     client: adult('Sabine Corrie'), title: 'Bell-ringer’s bodice', style: 'plain-bodice', dueIn: 21, unit: 'in', observations: seen('middle', 'flat', 'middle'),
     measures: { shoulder: '15 1/4', bustSpan: '7 3/4', shoulderToBust: '10 1/2', frontWaistLength: '16 3/4', backWaistLength: '16', bust: '37', waist: '30', armhole: '16 1/4' },
     choices: { neckline: 'sweetheart', neckDepthFront: '5' },

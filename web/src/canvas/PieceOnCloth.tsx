@@ -58,7 +58,7 @@ export function PieceOnCloth({
   const { colour } = chalkFor(cloth);
   const box = boxOf([...frame.outline, ...frame.stitch, ...(other?.outline ?? [])]);
   const view = fitView(box, { width: size.width - LABELS, height: size.height }, MARGIN);
-  const onFold = drafted.piece.cut.layers === 'fold';
+  const edge = drafted.piece.edges.find(({ role }) => role === 'fold' || role === 'centre');
   const labels = apart(
     drafted.piece.levels.map(({ name, path }) => ({
       name,
@@ -86,20 +86,26 @@ export function PieceOnCloth({
             <PieceDrawing drafted={drafted} colour={colour} lit={lit} />
             {movable && <PointHandle point={movable} view={view} unit={unit} colour={markInHand(cloth)} />}
           </g>
-          <GrainArrow at={toScreen(view, grainPlace(box))} colour={colour} words={drafted.piece.name} />
+          <GrainArrow
+            at={toScreen(view, grainPlace(box, edge !== undefined))}
+            colour={colour}
+            words={drafted.piece.name}
+          />
           {labels.map(({ name, down, y }) => (
             <text key={name} x={right} y={y + 4} fill={colour} fontSize="13">
               {levelName[name]} {formatNumber(down, unit, { style: 'typeset' })}
             </text>
           ))}
-          <text
-            transform={`translate(${centre.x - 12} ${centre.y}) rotate(-90)`}
-            textAnchor="middle"
-            fill={colour}
-            fontSize="13"
-          >
-            {onFold ? 'fold' : 'centre back'}
-          </text>
+          {edge && (
+            <text
+              transform={`translate(${centre.x - 12} ${centre.y}) rotate(-90)`}
+              textAnchor="middle"
+              fill={colour}
+              fontSize="13"
+            >
+              {edge.role === 'fold' ? 'fold' : 'centre back'}
+            </text>
+          )}
         </svg>
       )}
     </div>
@@ -118,9 +124,9 @@ const OtherDraft = ({ drafted, colour }: { readonly drafted: DraftedPiece; reado
   />
 );
 
-/** Near the centre and low: clear of darts, the bust point and the labels. */
-const grainPlace = (box: Box): Point => ({
-  x: box.minX + 0.17 * (box.maxX - box.minX),
+/** Low, and near the centre where the piece has one: clear of darts, the bust point and the labels. */
+const grainPlace = (box: Box, hasCentre: boolean): Point => ({
+  x: box.minX + (hasCentre ? 0.17 : 0.42) * (box.maxX - box.minX),
   y: box.minY + 0.76 * (box.maxY - box.minY),
 });
 

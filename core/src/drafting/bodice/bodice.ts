@@ -13,6 +13,8 @@ import { solveArmhole } from './solve-armhole.ts';
 
 export interface Bodice {
   readonly front: Piece;
+  /** The front with its darts drawn to the bust point, as operations on it need them. */
+  readonly frontBlock: Piece;
   readonly back: Piece;
   readonly frame: BodiceFrame;
   readonly shape: BodiceShape;
@@ -181,6 +183,7 @@ export function draftBodice(
   );
   return {
     front,
+    frontBlock: draft.front.piece,
     back: draft.back.piece,
     frame,
     shape: draft.shape,

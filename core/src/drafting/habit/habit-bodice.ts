@@ -191,6 +191,7 @@ export function draftHabitBodice(
   const front = panel('front');
   return {
     front: front.darts.reduce((piece, dart) => shortenDart(piece, dart.id, rules['dart.tipShort']), front),
+    frontBlock: front,
     back: panel('back'),
     frame,
     shape: {

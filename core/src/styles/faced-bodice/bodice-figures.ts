@@ -24,7 +24,8 @@ import {
   type FigureContext,
 } from '../figure-parts.ts';
 
-function neckAndShoulder(
+/** Where neck and shoulder lie on a piece that has both. */
+export function neckAndShoulder(
   context: FigureContext,
   choices: FacedBodiceChosen,
   bodice: Bodice,
@@ -75,7 +76,7 @@ function neckAndShoulder(
 }
 
 /** The waist line at the centre and where it meets the side. */
-function waistDowns(
+export function waistDowns(
   context: FigureContext,
   { frame }: Bodice,
   piece: DraftedPiece,

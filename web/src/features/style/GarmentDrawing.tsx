@@ -1,5 +1,6 @@
 import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
+import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import { boxOf, mirrorRing, openHalf, type Ring } from '@ample-bolt/core/geometry/ring';
 import { ringText } from '../../canvas/path-text.ts';
 import { fitView, viewTransform } from '../../canvas/view.ts';
@@ -11,6 +12,17 @@ interface HalfGarment {
   readonly rings: readonly Ring[];
 }
 
+/** Whether a half-piece lies on the fold, so that it opens into one. */
+const touchesFold = (ring: Ring): boolean => ring.some(({ x }) => Math.abs(x) < 0.01);
+
+/** A centre and a side panel, the side laid against the seam where it passes the bust line. */
+function joinedPanels(centre: DraftedPiece | undefined, side: DraftedPiece | undefined): Ring[] {
+  if (!centre || !side) return [];
+  const bustOf = ({ piece }: DraftedPiece) => piece.levels.find(({ name }) => name === 'bust')?.path ?? [];
+  const by = (bustOf(centre).at(-1)?.x ?? 0) - (bustOf(side)[0]?.x ?? 0);
+  return [centre.stitch, side.stitch.map(({ x, y }) => ({ x: x + by, y }))];
+}
+
 function halvesOf({ pieces }: Draft): HalfGarment[] {
   const find = (id: string) => pieces.find(({ piece }) => piece.id === id);
   const waistOf = (id: string) =>
@@ -19,7 +31,8 @@ function halvesOf({ pieces }: Draft): HalfGarment[] {
     const waist = waistOf(`bodice-${which}`);
     const bodice = find(`bodice-${which}`)?.stitch;
     const skirt = find(`skirt-${which}`)?.stitch.map(({ x, y }) => ({ x, y: y + waist }));
-    return { words: which, rings: [bodice, skirt].filter((ring) => ring !== undefined) };
+    const panels = joinedPanels(find(`bodice-${which}-centre`), find(`bodice-${which}-side`));
+    return { words: which, rings: [bodice, skirt, ...panels].filter((ring) => ring !== undefined) };
   });
 }
 
@@ -32,7 +45,9 @@ export function GarmentDrawing({ draft, cloth }: { readonly draft: Draft; readon
   const halves = halvesOf(draft);
   const half = { width: size.width / 2, height: size.height };
   const rings = halves.map((half) =>
-    half.rings.flatMap((ring) => (half.words === 'front' ? [openHalf(ring)] : [ring, mirrorRing(ring)])),
+    half.rings.flatMap((ring) =>
+      half.words === 'front' && touchesFold(ring) ? [openHalf(ring)] : [ring, mirrorRing(ring)],
+    ),
   );
   // Both to one scale, so that front and back compare.
   const view = fitView(boxOf(rings.flat(2)), half, 20);

@@ -28,7 +28,7 @@ export const EaseStrip = ({ rounds, coverage, unit }: EaseStripProps) => (
         className="flex justify-between gap-2 border-t border-linen-2 py-1 text-sm first-of-type:mt-1"
       >
         <span>
-          {piece.endsWith('front') ? 'neck front' : 'neck back'}, {aboveBust < 0 ? 'below' : 'above'} bust
+          {piece.includes('front') ? 'neck front' : 'neck back'}, {aboveBust < 0 ? 'below' : 'above'} bust
           line
         </span>
         <strong>{formatNumber(Math.abs(aboveBust), unit, { style: 'typeset' })}</strong>

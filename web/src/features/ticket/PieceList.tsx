@@ -32,9 +32,9 @@ export function PieceList({ pieces, current, onChoose, marked = new Map<string, 
                 onClick={() => onChoose(piece.id)}
                 className="flex min-h-9 w-full items-center gap-2 border-l-3 border-transparent px-4 text-left hover:bg-linen-1 aria-[current=true]:border-indigo aria-[current=true]:bg-indigo-1 aria-[current=true]:font-semibold"
               >
-                <span className="grow truncate">{nameInCloth(piece)}</span>
+                <span className="grow leading-tight">{nameInCloth(piece)}</span>
                 <span
-                  className={`text-sm font-normal ${marked.has(piece.id) ? 'text-weld' : 'text-walnut-2'}`}
+                  className={`text-sm font-normal whitespace-nowrap ${marked.has(piece.id) ? 'text-weld' : 'text-walnut-2'}`}
                 >
                   {marked.get(piece.id) ?? cutName(piece.cut.layers, piece.cut.copies)}
                 </span>

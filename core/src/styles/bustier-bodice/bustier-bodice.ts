@@ -1,0 +1,23 @@
+import type { Style } from '../style.ts';
+import { bustierBodiceChoices } from './choices.ts';
+
+/** A bodice shaped by princess seams from the armholes, front and back, to the waist, where it takes any skirt. */
+export const bustierBodice: Style = {
+  id: 'bustier-bodice',
+  name: 'Bustier bodice',
+  summary:
+    'Princess seams from the armholes, to the waist, neckline chosen; zip at the back; faced and lined',
+  cloths: ['outer', 'lining', 'stay'],
+  requires: [
+    'shoulder',
+    'bustSpan',
+    'shoulderToBust',
+    'frontWaistLength',
+    'backWaistLength',
+    'bust',
+    'waist',
+  ],
+  derives: ['height', 'highBust', 'acrossChest', 'acrossBack', 'armhole'],
+  checks: ['shoulderLength', 'neck', 'underBust', 'shoulderToUnderBust', 'upperArm', 'hand'],
+  choices: bustierBodiceChoices,
+};
