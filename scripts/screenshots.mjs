@@ -24,6 +24,7 @@ const views = (id, privateLink) => [
     sign: 'text=Computed it is',
   },
   { name: 'draft', address: `/tickets/${id('Lamp')}/draft`, sign: 'text=seams true' },
+  { name: 'bustier', address: `/tickets/${id('Regatta')}/style`, sign: 'text=Ease, finished' },
   {
     name: 'schools',
     address: `/tickets/${id('Cornet')}/draft`,

@@ -5,6 +5,7 @@ import { folds, outlineCount } from '../lay/lay.ts';
 import { layPieceOf } from '../lay/layable.ts';
 import { planForWork } from '../lay/plan-lay.ts';
 import { edgeLength } from '../pieces/piece.ts';
+import { bustierBodiceRecipe } from '../styles/bustier-bodice/bustier-bodice-recipe.ts';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
@@ -17,6 +18,31 @@ const { pieces } = fittedDressRecipe.draft(draftInput(middleBody));
 const marks = chalkAll(pieces, 'stitch');
 const front = pieces[0];
 if (!front) throw new Error('expected the bodice front');
+
+describe('panels of a princess seam', () => {
+  const bustier = bustierBodiceRecipe.draft(draftInput(middleBody));
+  const titlesOf = (id: string): string[] => {
+    const drafted = bustier.pieces.find(({ piece }) => piece.id === id);
+    if (!drafted) throw new Error(`no ${id}`);
+    return chalkPiece(drafted, { startLine: 'stitch' }).map((mark) => {
+      const { title, text } = markWords(mark, 'in');
+      return `${title}: ${text}`;
+    });
+  };
+
+  test('the centre panel ends at the seam, not at the side or the underarm', () => {
+    const said = titlesOf('bodice-front-centre').join('\n');
+    expect(said).toContain('Seam at the armhole: From the start line and from the centre.');
+    expect(said).toContain('Bust line at the seam');
+    expect(said).not.toMatch(/Underarm|at the side/);
+  });
+
+  test('the side panel has no centre: its outs are from the grain line', () => {
+    const said = titlesOf('bodice-front-side').join('\n');
+    expect(said).toContain('Underarm: From the start line and from the grain line.');
+    expect(said).not.toMatch(/from the centre|bust dart/);
+  });
+});
 
 describe('chalkPiece', () => {
   test('marks come in the order of the trade, numbered from one', () => {

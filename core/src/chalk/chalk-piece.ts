@@ -32,6 +32,13 @@ const levelEnds: { readonly [level in LevelName]: PointName } = {
   hem: 'hem-side',
 };
 
+/** The same on a centre panel, whose levels end on its princess seam. */
+const seamEnds: { readonly [level in LevelName]: PointName } = {
+  ...levelEnds,
+  bust: 'bust-seam',
+  waist: 'waist-seam',
+};
+
 const isStraight = (edge: Edge): boolean => edge.path.length === 1 && edge.path[0]?.kind === 'line';
 
 /** The seam that a piece hangs from: the first of these that it has. */
@@ -95,16 +102,18 @@ function pointMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
   const inner = piece.edges.find(({ role }) => role === 'inner');
   const slit = piece.edges.find(({ role }) => role === 'slit');
   const bustLine = piece.levels.find(({ name, path }) => name === 'bust' && path.length > 2)?.path[1];
+  const toSeam =
+    piece.edges.some(({ role }) => role === 'princess') && !piece.edges.some(({ role }) => role === 'side');
   const ends = piece.levels.flatMap(({ name, path }) => {
     const end = path.at(-1);
-    return end ? [mark(levelEnds[name], end)] : [];
+    return end ? [mark((toSeam ? seamEnds : levelEnds)[name], end)] : [];
   });
   return [
     ...(neck ? [mark('neck-centre', startOf(neck.path)), mark('neck-point', endOf(neck.path))] : []),
     ...(shoulder ? [mark('shoulder-tip', endOf(shoulder.path))] : []),
     ...(bustLine ? [mark('bust-point', bustLine)] : []),
     ...ends,
-    ...(armhole && !hasChest ? [mark('underarm', endOf(armhole.path))] : []),
+    ...(armhole && !hasChest ? [mark(toSeam ? 'seam-armhole' : 'underarm', endOf(armhole.path))] : []),
     ...(inner ? innerMarks(inner, mark) : []),
     ...(slit ? [mark('slit-top', highest(slit))] : []),
   ];
@@ -200,7 +209,8 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
     ...places.again,
     { kind: 'label', copies: piece.cut.copies, points: [] },
   ];
-  return marks.map((mark, index): Mark => ({ ...mark, piece: piece.id, order: index + 1 }));
+  const from = piece.edges.some(({ role }) => role === 'fold' || role === 'centre') ? 'centre' : 'grain';
+  return marks.map((mark, index): Mark => ({ ...mark, piece: piece.id, from, order: index + 1 }));
 }
 
 /** Pieces in cutting order: the cloth that shows first, and of each cloth the largest first, as the trade cuts. */

@@ -17,6 +17,8 @@ export interface Place {
 
 interface MarkBase {
   readonly piece: string;
+  /** What outs are measured from: the centre or fold, or the grain line of a panel that has neither. */
+  readonly from: 'centre' | 'grain';
   /** Place in the order of chalking, from 1. */
   readonly order: number;
   /** What the mark draws, in the piece's own coordinates, mm. */
@@ -29,6 +31,9 @@ export type PointName =
   | 'neck-centre'
   | 'shoulder-tip'
   | 'underarm'
+  | 'seam-armhole'
+  | 'bust-seam'
+  | 'waist-seam'
   | 'bust-side'
   | 'bust-point'
   | 'waist-side'
@@ -79,6 +84,6 @@ export type Mark =
 /** A mark before it has its place in the order; distributes over the union. */
 export type UnorderedMark = Mark extends infer M
   ? M extends Mark
-    ? Omit<M, 'piece' | 'order'>
+    ? Omit<M, 'piece' | 'order' | 'from'>
     : never
   : never;

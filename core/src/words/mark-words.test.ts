@@ -6,6 +6,7 @@ import { chalkNumber, markLine, markWords } from './mark-words.ts';
 
 const base = {
   piece: 'bodice-back',
+  from: 'centre',
   order: 1,
   points: [point(0, 0), point(inches(3), inches(1.03))],
 } as const;

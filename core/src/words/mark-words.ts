@@ -17,6 +17,9 @@ const pointNames: { readonly [name in PointName]: string } = {
   'neck-centre': 'Depth of the neck',
   'shoulder-tip': 'Tip of the shoulder',
   underarm: 'Underarm',
+  'seam-armhole': 'Seam at the armhole',
+  'bust-seam': 'Bust line at the seam',
+  'waist-seam': 'Waist at the seam',
   'bust-side': 'Bust line at the side',
   'bust-point': 'Bust point',
   'waist-side': 'Waist at the side',
@@ -34,6 +37,11 @@ export interface MarkWords {
   /** The figures to read from two metres, each with its word. */
   readonly figures: readonly { readonly value: string; readonly word: string }[];
 }
+
+const originWords: { readonly [from in Mark['from']]: string } = {
+  centre: 'centre',
+  grain: 'grain line',
+};
 
 const directions = ({ downs, outs }: Place): string =>
   `Downs run ${downs === 'away' ? 'away from the start of the cloth' : 'back to the start of the cloth'}, outs to the ${outs}.`;
@@ -54,7 +62,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'place':
       return {
         title: 'Where it starts',
-        text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and centre cross here. ${directions(mark)}${mark.bothSides ? ' Chalk every mark on both sides of the centre.' : ''}`,
+        text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and ${originWords[mark.from]} cross here. ${directions(mark)}${mark.bothSides ? ' Chalk every mark on both sides of the centre.' : ''}`,
         figures: placeFigures(mark, figure),
       };
     case 'again':
@@ -72,7 +80,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'start-line':
       return {
         title: 'Start line',
-        text: 'Square across from the centre, as wide as the piece.',
+        text: `Square across from the ${originWords[mark.from]}, as wide as the piece.`,
         figures: [figure(mark.out, 'out')],
       };
     case 'level':
@@ -84,7 +92,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'point':
       return {
         title: pointNames[mark.name],
-        text: 'From the start line and from the centre.',
+        text: `From the start line and from the ${originWords[mark.from]}.`,
         figures: [figure(mark.out, 'out'), down(mark.down)],
       };
     case 'slope':

@@ -72,6 +72,25 @@ describe.each(bodies)('a bodice split on princess lines: %s', (_, values) => {
     }
   });
 
+  test('the side of the side panel is one edge again, smooth where its dart was closed, its notch still as high', () => {
+    const [front] = both;
+    if (!front) throw new Error('no front');
+    const { block, panels } = front;
+    const { path } = edgeOf(panels.side, 'side');
+    path.slice(1).forEach((segment, index) => {
+      const before = path[index];
+      if (before)
+        expect(Math.abs(angleBetween(endDirection([before]), startDirection([segment])))).toBeLessThan(0.02);
+    });
+    const above = (piece: typeof block): number => {
+      const sides = piece.edges.filter(({ role }) => role === 'side');
+      const notch = piece.notches.find(({ edge }) => sides.some(({ id }) => id === edge));
+      const index = sides.findIndex(({ id }) => id === notch?.edge);
+      return sides.slice(0, index).reduce((sum, edge) => sum + edgeLength(edge), 0) + (notch?.at ?? NaN);
+    };
+    expect(above(panels.side)).toBeCloseTo(above(block), 6);
+  });
+
   test('no outline crosses itself, and no corner is left on the way past the bust point', () => {
     for (const { panels } of both)
       for (const piece of [panels.centre, panels.side]) {

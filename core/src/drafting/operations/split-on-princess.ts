@@ -168,6 +168,32 @@ function withZeroDart(panel: Piece, dartId: string, tip: Point): Piece {
   };
 }
 
+/** Stretches of one side that follow each other, now that its dart is closed, are one; notches count from its start. */
+function oneSide(
+  edges: readonly Edge[],
+  notches: readonly Notch[],
+): { readonly edges: Edge[]; readonly notches: Notch[] } {
+  const sides = edges.filter(({ role }) => role === 'side');
+  const [first] = sides;
+  if (!first || sides.length === 1) return { edges: [...edges], notches: [...notches] };
+  const whole: Edge = { ...first, id: 'side', path: sides.flatMap(({ path }) => path) };
+  const before = (id: string): number =>
+    sides
+      .slice(
+        0,
+        sides.findIndex((side) => side.id === id),
+      )
+      .reduce((sum, side) => sum + edgeLength(side), 0);
+  return {
+    edges: edges.flatMap((edge) => (edge === first ? [whole] : edge.role === 'side' ? [] : [edge])),
+    notches: notches.map((notch) =>
+      sides.some(({ id }) => id === notch.edge)
+        ? { ...notch, edge: 'side', at: before(notch.edge) + notch.at }
+        : notch,
+    ),
+  };
+}
+
 /** Each panel has one stretch of the waist left. */
 const oneWaist = (edges: readonly Edge[]): Edge[] =>
   edges.map((edge) => (edge.role === 'waist' ? { ...edge, id: 'waist' } : edge));
@@ -217,6 +243,7 @@ export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan
     ...below,
     princess(reverseCurve(seam.side)),
   ];
+  const joinedSide = oneSide(sideEdges, kept(panel.notches, sideEdges, at));
   const level = (name: Level['name']) => panel.levels.find((each) => each.name === name)?.path.at(-1);
   const [bustEnd, waistEnd, chestEnd] = [level('bust'), level('waist'), level('chest')];
   const rotated = (p: Point): Point => rotate(p, tip, angle);
@@ -242,9 +269,9 @@ export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan
     id: `${panel.id}-side`,
     name: `${panel.name} side`,
     cut: { copies: 2, layers: 'pair' },
-    edges: oneWaist(sideEdges),
+    edges: oneWaist(joinedSide.edges),
     notches: [
-      ...kept(panel.notches, sideEdges, at),
+      ...joinedSide.notches,
       { edge: 'princess', at: curveLength(seam.side) - notchOf(seam.side), kind: 'single' },
     ],
     darts: [],
