@@ -8,14 +8,14 @@ import { assembleDraft, type Named } from '../assemble-draft.ts';
 import { facedBodiceFigures } from '../faced-bodice/faced-bodice-figures.ts';
 import { withDefaults, type ChoiceValues, type DraftInput, type Recipe } from '../style.ts';
 import { bustierBodice } from './bustier-bodice.ts';
-import { bustierBodiceChoices, type BustierBodiceChosen } from './choices.ts';
+import { facedBodiceChoices, type FacedBodiceChosen } from '../faced-bodice/choices.ts';
 import { panelFigures } from './panel-figures.ts';
 import { draftBustier, panelsOf } from './panels.ts';
 import { bustierSeams } from './seams.ts';
 
 /** Choices with defaults filled in: unless chosen, the neck lies at its base. */
-function fillChoices(body: Body, { choices, rules }: DraftInput): BustierBodiceChosen {
-  const filled = withDefaults(bustierBodiceChoices, choices);
+function fillChoices(body: Body, { choices, rules }: DraftInput): FacedBodiceChosen {
+  const filled = withDefaults(facedBodiceChoices, choices);
   const { frame } = bodiceFrame(body, { ...filled, darted: true }, rules);
   return { ...filled, neckWidth: filled.neckWidth || frame.neckPoint.x };
 }

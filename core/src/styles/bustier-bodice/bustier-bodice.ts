@@ -1,5 +1,6 @@
+import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import type { Style } from '../style.ts';
-import { bustierBodiceChoices } from './choices.ts';
+import { facedBodiceChoices } from '../faced-bodice/choices.ts';
 
 /** A bodice shaped by princess seams from the armholes, front and back, to the waist, where it takes any skirt. */
 export const bustierBodice: Style = {
@@ -8,16 +9,6 @@ export const bustierBodice: Style = {
   summary:
     'Princess seams from the armholes, to the waist, neckline chosen; zip at the back; faced and lined',
   cloths: ['outer', 'lining', 'stay'],
-  requires: [
-    'shoulder',
-    'bustSpan',
-    'shoulderToBust',
-    'frontWaistLength',
-    'backWaistLength',
-    'bust',
-    'waist',
-  ],
-  derives: ['height', 'highBust', 'acrossChest', 'acrossBack', 'armhole'],
-  checks: ['shoulderLength', 'neck', 'underBust', 'shoulderToUnderBust', 'upperArm', 'hand'],
-  choices: bustierBodiceChoices,
+  ...facedBodiceMeasures,
+  choices: facedBodiceChoices,
 };

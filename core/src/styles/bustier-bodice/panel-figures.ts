@@ -15,7 +15,7 @@ import {
   seamFigure,
   type FigureContext,
 } from '../figure-parts.ts';
-import type { BustierBodiceChosen } from './choices.ts';
+import type { FacedBodiceChosen } from '../faced-bodice/choices.ts';
 
 const princessFigure = (piece: DraftedPiece): Figure => {
   const mm = edgeLength(edgeOf(piece.piece, 'princess'));
@@ -25,7 +25,7 @@ const princessFigure = (piece: DraftedPiece): Figure => {
 /** The centre panel: neck and shoulder, and what lies from the centre out to the seam at bust and waist. */
 function centreFigures(
   context: FigureContext,
-  choices: BustierBodiceChosen,
+  choices: FacedBodiceChosen,
   bodice: Bodice,
   piece: DraftedPiece,
   which: 'front' | 'back',
@@ -75,7 +75,7 @@ function centreFigures(
 /** The side panel: from the seam out to the side; x = 0 runs through where the dart would have its tip. */
 function sideFigures(
   context: FigureContext,
-  choices: BustierBodiceChosen,
+  choices: FacedBodiceChosen,
   bodice: Bodice,
   piece: DraftedPiece,
   which: 'front' | 'back',
@@ -110,7 +110,7 @@ function sideFigures(
 /** The cut dimensions of a princess panel. */
 export const panelFigures = (
   context: FigureContext,
-  choices: BustierBodiceChosen,
+  choices: FacedBodiceChosen,
   bodice: Bodice,
   piece: DraftedPiece,
 ): Figure[] => {

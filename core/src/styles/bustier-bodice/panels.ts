@@ -7,7 +7,7 @@ import { point, type Point } from '../../geometry/point.ts';
 import { stitchRing, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { draftFacedBodice, type FacedBodice } from '../faced-bodice/faced-bodice.ts';
-import type { BustierBodiceChosen } from './choices.ts';
+import type { FacedBodiceChosen } from '../faced-bodice/choices.ts';
 
 export interface BustierDraft {
   readonly faced: FacedBodice;
@@ -26,7 +26,7 @@ const backTip = (frame: BodiceFrame, chest: number): Point => point(frame.waistW
 
 function split(
   body: Body,
-  choices: BustierBodiceChosen,
+  choices: FacedBodiceChosen,
   easeBust: number,
   rules: RuleSet,
   allowances: Allowances,
@@ -67,7 +67,7 @@ function bustRound(draft: BustierDraft): number {
 /** Splits the bodice, and drafts it again as much wider as the rounded seams took at the bust. */
 export function draftBustier(
   body: Body,
-  choices: BustierBodiceChosen,
+  choices: FacedBodiceChosen,
   rules: RuleSet,
   allowances: Allowances,
 ): BustierDraft {

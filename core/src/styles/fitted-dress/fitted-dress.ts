@@ -1,3 +1,4 @@
+import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import type { Style } from '../style.ts';
 import { fittedDressChoices } from './choices.ts';
 
@@ -8,17 +9,8 @@ export const fittedDress: Style = {
   summary:
     'Sleeveless, neckline chosen, waist and bust darts; pegged skirt, back slit and zip; faced and lined',
   cloths: ['outer', 'lining', 'stay'],
-  requires: [
-    'shoulder',
-    'bustSpan',
-    'shoulderToBust',
-    'frontWaistLength',
-    'backWaistLength',
-    'bust',
-    'waist',
-    'hip',
-  ],
-  derives: ['height', 'highBust', 'acrossChest', 'acrossBack', 'armhole', 'waistToHip', 'waistToKnee'],
-  checks: ['shoulderLength', 'neck', 'underBust', 'shoulderToUnderBust', 'upperArm', 'hand'],
+  requires: [...facedBodiceMeasures.requires, 'hip'],
+  derives: [...facedBodiceMeasures.derives, 'waistToHip', 'waistToKnee'],
+  checks: facedBodiceMeasures.checks,
   choices: fittedDressChoices,
 };

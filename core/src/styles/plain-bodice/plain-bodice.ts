@@ -1,3 +1,4 @@
+import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import type { Style } from '../style.ts';
 import { plainBodiceChoices } from './choices.ts';
 
@@ -8,16 +9,6 @@ export const plainBodice: Style = {
   summary:
     'Sleeveless, to the waist, with or without darts, neckline chosen; zip at the back; faced and lined',
   cloths: ['outer', 'lining', 'stay'],
-  requires: [
-    'shoulder',
-    'bustSpan',
-    'shoulderToBust',
-    'frontWaistLength',
-    'backWaistLength',
-    'bust',
-    'waist',
-  ],
-  derives: ['height', 'highBust', 'acrossChest', 'acrossBack', 'armhole'],
-  checks: ['shoulderLength', 'neck', 'underBust', 'shoulderToUnderBust', 'upperArm', 'hand'],
+  ...facedBodiceMeasures,
   choices: plainBodiceChoices,
 };

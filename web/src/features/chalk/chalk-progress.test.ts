@@ -5,6 +5,7 @@ import { chalkedUpTo, markInHandIndex } from './chalk-progress.ts';
 const marks: Mark[] = ['skirt', 'skirt', 'bodice', 'bodice', 'bodice'].map((piece, index) => ({
   kind: 'start-line',
   piece,
+  from: 'centre',
   order: index < 2 ? index + 1 : index - 1,
   points: [],
   out: 1,

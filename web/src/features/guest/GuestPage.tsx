@@ -108,9 +108,10 @@ function Steps({ token, page }: StepsProps) {
           </ul>
           <GuestWords
             label="What do you wear under the tape?"
+            keptAs={`home-worn-${token.slice(0, 12)}`}
             stored={entries.undergarment}
             most={120}
-            onStore={(undergarment) => void entry.save({ undergarment })}
+            onStore={(undergarment) => entry.save({ undergarment })}
           />
           <p className="text-walnut-2">
             This page is yours until {format(parseISO(expiresAt), 'd MMMM yyyy')}. What you enter goes to the
@@ -136,10 +137,11 @@ function Steps({ token, page }: StepsProps) {
           <GuestPictures entry={entry} pictureUrl={pictureUrl} />
           <GuestWords
             label="Anything that the shop should know?"
+            keptAs={`home-remarks-${token.slice(0, 12)}`}
             stored={entries.remarks}
             most={1000}
             long
-            onStore={(remarks) => void entry.save({ remarks })}
+            onStore={(remarks) => entry.save({ remarks })}
           />
           <GuestReview entry={entry} onChoose={(id) => go(asked.indexOf(id))} />
           <div className="grid grid-cols-[auto_1fr] gap-3">

@@ -1,21 +1,23 @@
-import { useState } from 'react';
+import { useKeptWords } from '../../ui/use-kept-words.ts';
 
 interface GuestWordsProps {
   readonly label: string;
+  /** Under which name what is typed and not stored survives a reload. */
+  readonly keptAs: string;
   readonly stored: string;
   readonly most: number;
   readonly long?: boolean;
-  readonly onStore: (text: string) => void;
+  readonly onStore: (text: string) => Promise<boolean>;
 }
 
 /** A few words, stored when the field is left. */
-export function GuestWords({ label, stored, most, long = false, onStore }: GuestWordsProps) {
-  const [typed, setTyped] = useState<string>();
+export function GuestWords({ label, keptAs, stored, most, long = false, onStore }: GuestWordsProps) {
+  const words = useKeptWords(keptAs, stored, onStore);
   const props = {
-    value: typed ?? stored,
+    value: words.value,
     maxLength: most,
-    onChange: (event: { target: { value: string } }) => setTyped(event.target.value),
-    onBlur: () => typed !== undefined && typed !== stored && onStore(typed),
+    onChange: (event: { target: { value: string } }) => words.type(event.target.value),
+    onBlur: words.leave,
     className: 'mt-1 block w-full rounded-soft border border-linen-3 bg-white px-3 py-2 text-lg',
   };
   return (

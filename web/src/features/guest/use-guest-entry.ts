@@ -1,7 +1,7 @@
 import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
 import { readMeasure } from '@ample-bolt/core/measures/read-measure';
 import type { GuestPage, HomeEntries } from '@ample-bolt/core/shop/home-set';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { guestActions, useGuest } from '../../api/home.ts';
 import { useTypedValues, type TypedValues } from '../../ui/use-typed-values.ts';
 
@@ -22,8 +22,7 @@ export interface GuestEntry extends Omit<TypedValues<MeasureId>, 'ready' | 'forg
 export function useGuestEntry(token: string, page: GuestPage): GuestEntry {
   const { mutate } = useGuest(token);
   const actions = guestActions(token);
-  const { values: stored, ...conditions } = page.entries;
-  const { unit } = conditions;
+  const { values: stored, unit } = page.entries;
   const { ready, forget, ...typing } = useTypedValues(
     `home-${token.slice(0, 12)}`,
     unit,
@@ -31,19 +30,27 @@ export function useGuestEntry(token: string, page: GuestPage): GuestEntry {
     readMeasure,
   );
   const [failure, setFailure] = useState<string>();
-  const attempt = async (act: () => Promise<GuestPage>): Promise<boolean> => {
-    try {
-      await mutate(await act(), { revalidate: false });
-      setFailure(undefined);
-      return true;
-    } catch (error) {
-      setFailure(error instanceof Error ? error.message : 'Not stored yet; try again.');
-      return false;
-    }
+  // One after the other, each on what the one before left: words and figures that are left in one breath must not
+  // overwrite each other, and nothing may be handed in before it is stored.
+  const line = useRef({ page, last: Promise.resolve(true) });
+  const attempt = (act: (current: GuestPage) => Promise<GuestPage>): Promise<boolean> => {
+    const done = line.current.last.then(async () => {
+      try {
+        line.current.page = await act(line.current.page);
+        await mutate(line.current.page, { revalidate: false });
+        setFailure(undefined);
+        return true;
+      } catch (error) {
+        setFailure(error instanceof Error ? error.message : 'Not stored yet; try again.');
+        return false;
+      }
+    });
+    line.current.last = done;
+    return done;
   };
   const save = (change: Partial<GuestConditions> = {}) =>
-    attempt(async () => {
-      const before = Object.fromEntries(Object.entries(stored).map(([id, { typed }]) => [id, typed]));
+    attempt(async ({ entries: { values, ...conditions } }) => {
+      const before = Object.fromEntries(Object.entries(values).map(([id, { typed }]) => [id, typed]));
       const written = Object.fromEntries(
         Object.entries(ready).map(([id, text]) => [id, withUnit(text, unit)]),
       );

@@ -34,7 +34,8 @@ export function CarryOver({ to, entry, onDone }: CarryOverProps) {
       `${formatNumber(after, unit, { denominator: 16, decimals: 2 })} ${unit}`,
     ]),
   );
-  const store = (lengths: TypedMeasures) => void entry.saveConditions({ from: to }, lengths).then(onDone);
+  const store = (lengths: TypedMeasures) =>
+    void entry.saveConditions({ from: to }, lengths).then((stored) => stored && onDone());
   return (
     <section className="rounded-soft bg-linen-1 px-4 py-3" aria-label="Carry the lengths over">
       <p>

@@ -3,9 +3,11 @@ import { startsAtShoulder } from '@ample-bolt/core/measures/steps';
 import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { useState, type ReactNode } from 'react';
+import { Notice } from '../../ui/Notice.tsx';
 import { Segmented } from '../../ui/Segmented.tsx';
+import { useKeptWords } from '../../ui/use-kept-words.ts';
 import { CarryOver } from './CarryOver.tsx';
-import type { MeasureEntry } from './use-measure-entry.ts';
+import type { ConditionChange, MeasureEntry } from './use-measure-entry.ts';
 
 interface ConditionsProps {
   readonly ticket: Ticket;
@@ -32,8 +34,7 @@ export function Conditions({ ticket, entry }: ConditionsProps) {
   const { measures } = ticket;
   const { observations } = measures;
   const [wanted, setWanted] = useState<MeasuredFrom>();
-  const change = (conditions: Parameters<MeasureEntry['saveConditions']>[0]) =>
-    void entry.saveConditions(conditions);
+  const change = (conditions: ConditionChange) => void entry.saveConditions(conditions);
   const observe = (seen: Partial<typeof observations>) =>
     change({ observations: { ...observations, ...seen } });
   const hasShoulderLengths = (Object.keys(entry.values) as MeasureId[]).some(startsAtShoulder);
@@ -44,6 +45,7 @@ export function Conditions({ ticket, entry }: ConditionsProps) {
   };
   return (
     <div className="flex flex-col gap-2.5">
+      {entry.failure && <Notice tone="stop">{entry.failure}</Notice>}
       <Row label="Taken on">
         <input
           type="date"
@@ -55,15 +57,17 @@ export function Conditions({ ticket, entry }: ConditionsProps) {
       </Row>
       <Words
         label="Taken by"
+        keptAs={`taken-by-${ticket.id}`}
         stored={measures.takenBy}
         most={80}
-        onStore={(takenBy) => change({ takenBy })}
+        onStore={(takenBy) => entry.saveConditions({ takenBy })}
       />
       <Words
         label="Worn under the tape"
+        keptAs={`undergarment-${ticket.id}`}
         stored={measures.undergarment}
         most={120}
-        onStore={(undergarment) => change({ undergarment })}
+        onStore={(undergarment) => entry.saveConditions({ undergarment })}
       />
       <Row label="Heel worn">
         <input
@@ -138,25 +142,24 @@ const Row = ({ label, children }: { readonly label: string; readonly children: R
 
 interface WordsProps {
   readonly label: string;
+  /** Under which name what is typed and not stored survives a reload. */
+  readonly keptAs: string;
   readonly stored: string;
   readonly most: number;
-  readonly onStore: (text: string) => void;
+  readonly onStore: (text: string) => Promise<boolean>;
 }
 
 /** A few words, stored when the field is left. */
-function Words({ label, stored, most, onStore }: WordsProps) {
-  const [typed, setTyped] = useState<string>();
+function Words({ label, keptAs, stored, most, onStore }: WordsProps) {
+  const words = useKeptWords(keptAs, stored, onStore);
   return (
     <Row label={label}>
       <input
         aria-label={label}
         maxLength={most}
-        value={typed ?? stored}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={() => {
-          if (typed !== undefined && typed.trim() !== stored) onStore(typed);
-          setTyped(undefined);
-        }}
+        value={words.value}
+        onChange={(event) => words.type(event.target.value)}
+        onBlur={words.leave}
         className={`${field} w-60`}
       />
     </Row>

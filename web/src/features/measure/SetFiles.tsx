@@ -41,7 +41,7 @@ export function SetFiles({ entry, onDone }: { readonly entry: MeasureEntry; read
         A table with the columns measure and value; unit and typed may be there too. A measure may go by any
         name that is known here.
       </p>
-      {fault && <Notice tone="stop">{fault}</Notice>}
+      {(fault ?? entry.failure) && <Notice tone="stop">{fault ?? entry.failure}</Notice>}
       {rows.length > 0 && (
         <>
           <ul className="rounded-soft border border-linen-2 bg-white" aria-label="What the file would write">
@@ -60,7 +60,7 @@ export function SetFiles({ entry, onDone }: { readonly entry: MeasureEntry; read
               );
             })}
           </ul>
-          <Button onClick={() => void entry.saveConditions({}, found).then(onDone)}>
+          <Button onClick={() => void entry.saveConditions({}, found).then((stored) => stored && onDone())}>
             Write {rows.length} {rows.length === 1 ? 'measure' : 'measures'} in
           </Button>
         </>

@@ -12,10 +12,10 @@ export type ConditionChange = Partial<Omit<MeasuresChange, 'values' | 'garment'>
 export type TypedMeasures = { readonly [id in MeasureId]?: string };
 
 export interface MeasureEntry extends Omit<TypedValues<MeasureId>, 'ready' | 'forget'> {
-  /** Sends everything readable; resolves when stored, or leaves it kept here with the failure shown. */
-  readonly save: () => Promise<void>;
-  /** Sends a change of conditions, with lengths that go with it. */
-  readonly saveConditions: (conditions: ConditionChange, lengths?: TypedMeasures) => Promise<void>;
+  /** Sends everything readable; says whether it was stored, or leaves it kept here with the failure shown. */
+  readonly save: () => Promise<boolean>;
+  /** Sends a change of conditions, with lengths that go with it; says whether it was stored. */
+  readonly saveConditions: (conditions: ConditionChange, lengths?: TypedMeasures) => Promise<boolean>;
   readonly failure: string | undefined;
 }
 
@@ -46,13 +46,15 @@ export function useMeasureEntry(
       });
       forget(ready);
       setFailure(undefined);
+      return true;
     } catch (error) {
       setFailure(error instanceof Error ? error.message : 'Not stored yet.');
+      return false;
     }
   };
   return {
     ...typing,
-    save: () => (typing.unsaved ? send({}) : Promise.resolve()),
+    save: () => (typing.unsaved ? send({}) : Promise.resolve(true)),
     saveConditions: send,
     failure,
   };

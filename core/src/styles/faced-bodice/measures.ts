@@ -1,0 +1,16 @@
+import type { Style } from '../style.ts';
+
+/** What every faced bodice asks of the tape; a style that goes on below the waist adds its own. */
+export const facedBodiceMeasures: Pick<Style, 'requires' | 'derives' | 'checks'> = {
+  requires: [
+    'shoulder',
+    'bustSpan',
+    'shoulderToBust',
+    'frontWaistLength',
+    'backWaistLength',
+    'bust',
+    'waist',
+  ],
+  derives: ['height', 'highBust', 'acrossChest', 'acrossBack', 'armhole'],
+  checks: ['shoulderLength', 'neck', 'underBust', 'shoulderToUnderBust', 'upperArm', 'hand'],
+};
