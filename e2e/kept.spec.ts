@@ -1,5 +1,12 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 import { chooseMeasure, openTicket, ticketId } from './ticket.ts';
+
+async function takeWaist(page: Page) {
+  await chooseMeasure(page, 'Waist', 'to take');
+  await page.getByRole('textbox', { name: 'Waist', exact: true }).fill('29');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: 'stored' })).toHaveText('stored');
+}
 
 test('what is typed survives a reload before it is sent', async ({ page }) => {
   await page.goto('/tickets/new');
@@ -29,6 +36,42 @@ test('a measure that could not be sent is kept, said, and sent again', async ({ 
   await expect(page.getByText('kept here, not stored yet')).toBeVisible();
   await chooseMeasure(page, 'Waist', '29');
   await expect(page.getByRole('status').filter({ hasText: 'stored' })).toHaveText('stored');
+});
+
+test('words about a set that could not be sent are kept over a reload, and stored when their field is left', async ({
+  page,
+}) => {
+  await openTicket(page, 'Tansy Brook', 'Dress in a second storm');
+  await takeWaist(page);
+  const card = page.getByRole('region', { name: 'This set of measures' });
+  const takenBy = page.getByRole('dialog').getByLabel('Taken by');
+  await page.route('**/measures', (route) => route.abort());
+  await card.getByRole('button', { name: 'How taken' }).click();
+  await takenBy.fill('Odile');
+  await takenBy.press('Tab');
+  await expect(page.getByRole('dialog').getByRole('alert')).toContainText('does not answer');
+  await page.unroute('**/measures');
+  await page.reload();
+  await expect(card).toContainText('Taken');
+  await expect(card).not.toContainText('by Odile');
+  await card.getByRole('button', { name: 'How taken' }).click();
+  await expect(takenBy).toHaveValue('Odile');
+  await takenBy.focus();
+  await takenBy.press('Tab');
+  await page.keyboard.press('Escape');
+  await expect(card).toContainText('by Odile');
+  await page.reload();
+  await expect(card).toContainText('by Odile');
+});
+
+test('words about a set are stored when the sheet is closed over them', async ({ page }) => {
+  await openTicket(page, 'Tansy Brook', 'Dress in haste');
+  await takeWaist(page);
+  const card = page.getByRole('region', { name: 'This set of measures' });
+  await card.getByRole('button', { name: 'How taken' }).click();
+  await page.getByRole('dialog').getByLabel('Taken by').fill('Odile');
+  await page.keyboard.press('Escape');
+  await expect(card).toContainText('by Odile');
 });
 
 test('a change made elsewhere is not overwritten', async ({ page, request }) => {

@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import { useKept } from './use-kept.ts';
 
 export interface KeptWords {
@@ -7,20 +8,33 @@ export interface KeptWords {
   readonly leave: () => void;
 }
 
-/** A few words that are stored when their field is left; they survive a reload, and a request that failed. */
+/**
+ * A few words that are stored when their field is left, or taken off the screen with the hand still in it; they survive
+ * a reload, and a request that failed.
+ */
 export function useKeptWords(
   key: string,
   stored: string,
   store: (text: string) => Promise<boolean>,
 ): KeptWords {
   const [typed, keep] = useKept<string>(key);
-  return {
-    value: typed ?? stored,
-    type: (text) => keep(() => text),
-    leave: () => {
-      if (typed === undefined) return;
-      if (typed === stored) keep(() => undefined);
-      else void store(typed).then((done) => keep((held) => (done && held === typed ? undefined : held)));
-    },
+  const underWay = useRef<string>(undefined);
+  const leave = () => {
+    if (typed === undefined || typed === underWay.current) return;
+    if (typed === stored) {
+      keep(() => undefined);
+      return;
+    }
+    underWay.current = typed;
+    void store(typed).then((done) => {
+      underWay.current = undefined;
+      keep((held) => (done && held === typed ? undefined : held));
+    });
   };
+  const lastLeave = useRef(leave);
+  useEffect(() => {
+    lastLeave.current = leave;
+  });
+  useEffect(() => () => lastLeave.current(), []);
+  return { value: typed ?? stored, type: (text) => keep(() => text), leave };
 }
