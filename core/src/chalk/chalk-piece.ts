@@ -27,6 +27,7 @@ interface PlacedOnCloth {
 const levelEnds: { readonly [level in LevelName]: PointName } = {
   chest: 'underarm',
   bust: 'bust-side',
+  underBust: 'under-bust-side',
   waist: 'waist-side',
   hip: 'hip-side',
   hem: 'hem-side',
@@ -36,7 +37,9 @@ const levelEnds: { readonly [level in LevelName]: PointName } = {
 const seamEnds: { readonly [level in LevelName]: PointName } = {
   ...levelEnds,
   bust: 'bust-seam',
+  underBust: 'under-bust-seam',
   waist: 'waist-seam',
+  hem: 'hem-seam',
 };
 
 const isStraight = (edge: Edge): boolean => edge.path.length === 1 && edge.path[0]?.kind === 'line';

@@ -39,6 +39,13 @@ export type PointName =
   | 'waist-side'
   | 'hip-side'
   | 'hem-side'
+  | 'under-bust-side'
+  | 'under-bust-seam'
+  | 'hem-seam'
+  | 'top-centre'
+  | 'top-end'
+  | 'front-top'
+  | 'front-foot'
   | 'inner-centre'
   | 'inner-side'
   | 'slit-top';

@@ -1,16 +1,43 @@
 import { startOf } from '../geometry/curve.ts';
 import type { Piece } from '../pieces/piece.ts';
+import { inches } from '../units/length.ts';
+import { finding, type Finding } from './finding.ts';
 
-/** How much a neckline covers: how far its lowest point lies above the bust line, mm; below it is negative. */
+/** How much a neckline or a top edge covers: how far it lies above the bust line at the centre, mm; below it is negative. */
 export interface Coverage {
   readonly piece: string;
+  readonly edge: 'neck' | 'top';
   readonly aboveBust: number;
 }
 
-/** Measured on the pieces that have both a neckline and a bust line, at the centre. */
+/** A strapless edge nearer to the bust line than this shows more than most clients expect, mm. Common practice. */
+export const STRAPLESS_LEAST = inches(3.5);
+
+/** Measured on the pieces that have both an upper edge and a bust line, at the centre. */
 export const coverageOf = (pieces: readonly Piece[]): Coverage[] =>
   pieces.flatMap(({ id, edges, levels }) => {
-    const neck = edges.find(({ role }) => role === 'neck');
+    const upper = edges.find(({ role }) => role === 'neck' || role === 'top');
     const bust = levels.find(({ name }) => name === 'bust')?.path[0];
-    return neck && bust ? [{ piece: id, aboveBust: bust.y - startOf(neck.path).y }] : [];
+    if (!upper || !bust) return [];
+    const edge = upper.role === 'top' ? ('top' as const) : ('neck' as const);
+    return [{ piece: id, edge, aboveBust: bust.y - startOf(upper.path).y }];
   });
+
+/** Says where a strapless front stands low above the bust; `choice` sets its level, now `level` mm down. */
+export const straplessFindings = (coverage: readonly Coverage[], choice: string, level: number): Finding[] =>
+  coverage
+    .filter(
+      ({ piece, edge, aboveBust }) =>
+        edge === 'top' && piece.includes('front') && aboveBust < STRAPLESS_LEAST - 0.1,
+    )
+    .map(({ piece, aboveBust }) =>
+      finding(
+        'edge-covers-little',
+        { piece, choice },
+        {
+          found: aboveBust,
+          expected: STRAPLESS_LEAST,
+          remedy: { kind: 'set-choice', choice, mm: level - (STRAPLESS_LEAST - aboveBust) },
+        },
+      ),
+    );

@@ -23,9 +23,10 @@ export interface Round {
   readonly pieces: readonly string[];
 }
 
-/** Finished width of one half-piece: a waist is measured along its seam, other levels straight across. */
+/** Finished width of one half-piece: a waist that is a seam is measured along it, other levels straight across. */
 function halfWidth({ piece, stitch }: DraftedPiece, level: LevelName): number {
-  if (level === 'waist') return roleLength(piece, 'waist');
+  const seam = level === 'waist' ? roleLength(piece, 'waist') : 0;
+  if (seam > 0) return seam;
   const line = piece.levels.find(({ name }) => name === level);
   if (!line) throw new Error(`${piece.id} has no ${level} level`);
   return levelWidth(stitch, line.path);
@@ -53,6 +54,7 @@ export function measureRound(
 const measureBehind: { readonly [level in LevelName]: MeasureId } = {
   chest: 'armhole',
   bust: 'armhole',
+  underBust: 'underBust',
   waist: 'waist',
   hip: 'hip',
   hem: 'hip',
@@ -64,9 +66,13 @@ export interface RoundsMade {
   readonly hand: HandFigures;
 }
 
+/** Under the bust a shell is only shaped: where one seam cannot reach what is wanted, the drafting says so as a care. */
+const closes = ({ level }: Round): boolean => level !== 'underBust';
+
 /** By the table habit a round is what the straight lines leave of it; the solved block gives it back. */
 export function roundFindings(rounds: readonly Round[], { school, hand }: RoundsMade): Finding[] {
   return rounds
+    .filter(closes)
     .filter(({ ease, wantedEase }) => Math.abs(ease - wantedEase) > ROUND_TOLERANCE)
     .map(({ level, finished, body, wantedEase, pieces }) =>
       finding(

@@ -13,6 +13,11 @@ export const seamRoles = [
   'hem',
   'facing',
   'liningHem',
+  'top',
+  'front',
+  'topHem',
+  'strip',
+  'overlay',
 ] as const;
 export type SeamRole = (typeof seamRoles)[number];
 

@@ -26,6 +26,13 @@ export interface Figure {
   readonly why?: string;
 }
 
+/** A piece as it hangs in the finished garment: moved to its place on the half, front or back. */
+export interface WornPart {
+  readonly piece: string;
+  readonly half: 'front' | 'back';
+  readonly by: Point;
+}
+
 /** Everything that follows from measures, choices and rules; plain data, all lengths in mm. */
 export interface Draft {
   readonly pieces: readonly DraftedPiece[];
@@ -33,5 +40,7 @@ export interface Draft {
   readonly rounds: readonly Round[];
   readonly coverage: readonly Coverage[];
   readonly figures: readonly Figure[];
+  /** The finished garment, made of its own pieces. */
+  readonly worn: readonly WornPart[];
   readonly findings: readonly Finding[];
 }

@@ -100,6 +100,6 @@ export const checkJson = (draft: Draft, unit: Unit) => ({
     ease: tidy(ease),
     wantedEase: tidy(wantedEase),
   })),
-  coverage: draft.coverage.map(({ piece, aboveBust }) => ({ piece, aboveBust: tidy(aboveBust) })),
+  coverage: draft.coverage.map(({ piece, edge, aboveBust }) => ({ piece, edge, aboveBust: tidy(aboveBust) })),
   findings: draft.findings.map((finding) => findingJson(finding, unit)),
 });

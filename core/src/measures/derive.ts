@@ -36,6 +36,19 @@ const derivations: { readonly [id in MeasureId]?: Derivation } = {
     from(values, 'bust', (bust) =>
       sum(plus(bust), minus(byRule('derive.highBustBelowBust', rules['derive.highBustBelowBust']))),
     ),
+  underBust: (values, rules) => {
+    const highBust =
+      values.highBust === undefined
+        ? derivations.highBust?.(values, rules)
+        : measured('highBust', values.highBust);
+    return (
+      highBust &&
+      sum(
+        plus(highBust),
+        minus(byRule('derive.underBustBelowHighBust', rules['derive.underBustBelowHighBust'])),
+      )
+    );
+  },
   acrossChest: (values, rules) =>
     from(values, 'shoulder', (shoulder) =>
       sum(plus(shoulder), minus(byRule('derive.chestBelowShoulder', rules['derive.chestBelowShoulder']))),

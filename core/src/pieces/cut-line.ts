@@ -59,6 +59,9 @@ export function offsetEdge(edge: Edge): Point[] {
   });
 }
 
+/** A hem that meets its side at a slant is not turned up square: its corner is cut as any other. Cosine. */
+const SLANTED = 0.25;
+
 /** The side's cut line mirrored in the hem: turned up, the hem's end then lies along the side seam. */
 function hemCorner(edge: Edge, next: Edge): Point[] | undefined {
   if ((edge.role === 'hem') === (next.role === 'hem')) return undefined;
@@ -68,6 +71,7 @@ function hemCorner(edge: Edge, next: Edge): Point[] | undefined {
   if (side.allowance === 0) return undefined;
   const hemDirection = hemFirst ? endDirection(hem.path) : startDirection(hem.path);
   const sideDirection = hemFirst ? startDirection(side.path) : endDirection(side.path);
+  if (Math.abs(dot(hemDirection, sideDirection)) > SLANTED) return undefined;
   const onSideCut = add(corner, scale(outward(sideDirection), side.allowance));
   const atHem = meetLines(onSideCut, sideDirection, corner, hemDirection);
   if (!atHem) return undefined;

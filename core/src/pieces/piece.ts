@@ -14,11 +14,24 @@ export type EdgeRole =
   | 'dart'
   | 'slit'
   | 'hem'
-  | 'inner';
+  | 'inner'
+  /** A strapless edge, or one cut open below the shoulder. */
+  | 'top'
+  /** The edge of a front that buttons, overlaps or is finished by itself. */
+  | 'front'
+  /** Around the bust, between a cup and what is below it. */
+  | 'cup'
+  /** Between a yoke and what hangs from it. */
+  | 'yoke'
+  /** The long edge of a strip that is sewn to another piece, and its fold or free edge. */
+  | 'band'
+  | 'free'
+  /** The short end of a strip. */
+  | 'end';
 /** What a piece is cut from, in the order in which cloths are laid and chalked. */
 export const clothRoles = ['outer', 'lining', 'stay', 'net', 'trim'] as const;
 export type ClothRole = (typeof clothRoles)[number];
-export type LevelName = 'chest' | 'bust' | 'waist' | 'hip' | 'hem';
+export type LevelName = 'chest' | 'bust' | 'underBust' | 'waist' | 'hip' | 'hem';
 
 /** One named stretch of a piece's stitch line. */
 export interface Edge {

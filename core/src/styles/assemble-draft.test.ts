@@ -32,6 +32,7 @@ const panel = (id: string, height: number): Piece =>
   });
 
 const garment = (change: Partial<DrawnGarment> = {}): DrawnGarment => ({
+  worn: [],
   pieces: [panel('front', 200), panel('back', 200)],
   figuresOf: (piece) => [
     figure(piece, {
@@ -62,7 +63,7 @@ describe('a garment as its recipe drew it', () => {
     ]);
     expect(draft.seams).toMatchObject([{ id: 'side', ok: true, difference: 0 }]);
     expect(draft.rounds).toMatchObject([{ level: 'bust', finished: 400, ease: 20 }]);
-    expect(draft.coverage).toEqual([{ piece: 'front', aboveBust: 40 }]);
+    expect(draft.coverage).toEqual([{ piece: 'front', edge: 'neck', aboveBust: 40 }]);
     expect(draft.findings).toEqual([]);
   });
 

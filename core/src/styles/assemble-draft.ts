@@ -2,7 +2,7 @@ import { coverageOf } from '../checks/coverage.ts';
 import { finding, type Finding } from '../checks/finding.ts';
 import { roundFindings, type Round } from '../checks/rounds.ts';
 import { outlineFindings, seamFindings } from '../checks/seam-findings.ts';
-import type { Draft } from '../drafting/draft.ts';
+import type { Draft, WornPart } from '../drafting/draft.ts';
 import { setByHand, unknownFigures, type FiguresOf } from '../drafting/hand-figures.ts';
 import { checkSeams } from '../pieces/check-seams.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
@@ -23,6 +23,7 @@ export interface DrawnGarment {
   readonly rounds: (named: Named) => Round[];
   /** Ids of the pieces whose neckline is held against the bust line. */
   readonly covering: readonly string[];
+  readonly worn: readonly WornPart[];
   /** What must pass through the garment's openings. */
   readonly openings: (named: Named) => Finding[];
   /** What the drafting itself found. */
@@ -44,15 +45,17 @@ export function assembleDraft(garment: DrawnGarment, { rules, figures: hand }: D
     garment.seams,
   );
   const rounds = garment.rounds(named);
+  const coverage = coverageOf(garment.covering.map((id) => named(id).piece));
   const unknown = unknownFigures(hand, figures).map((id) =>
     finding('figure-unknown', { figure: id }, { remedy: { kind: 'clear-figure', figure: id } }),
   );
   return {
     pieces: drafted,
     figures,
+    worn: garment.worn,
     seams,
     rounds,
-    coverage: coverageOf(garment.covering.map((id) => named(id).piece)),
+    coverage,
     findings: [
       ...made.flatMap((each) => each.findings),
       ...garment.findings,

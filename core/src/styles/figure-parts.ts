@@ -203,6 +203,7 @@ export function dartFigures(piece: DraftedPiece, workingsOf: (dartId: string) =>
 
 export function dartLabel(id: string): string {
   if (id === 'bust-dart') return 'Bust dart';
+  if (id === 'neck-dart') return 'Neck dart';
   return id.endsWith('-1') ? 'Waist dart' : 'Outer waist dart';
 }
 

@@ -4,12 +4,21 @@ import { fittedDress } from './fitted-dress/fitted-dress.ts';
 import { fittedDressRecipe } from './fitted-dress/fitted-dress-recipe.ts';
 import { plainBodice } from './plain-bodice/plain-bodice.ts';
 import { plainBodiceRecipe } from './plain-bodice/plain-bodice-recipe.ts';
+import { tubeTop } from './tube-top/tube-top.ts';
+import { tubeTopRecipe } from './tube-top/tube-top-recipe.ts';
+import { waistcoat } from './waistcoat/waistcoat.ts';
+import { waistcoatRecipe } from './waistcoat/waistcoat-recipe.ts';
+import { turtleneckBodice } from './turtleneck-bodice/turtleneck-bodice.ts';
+import { turtleneckBodiceRecipe } from './turtleneck-bodice/turtleneck-bodice-recipe.ts';
 import type { Recipe, Style } from './style.ts';
 
 const recipes: { readonly [id: string]: Recipe } = {
   [fittedDress.id]: fittedDressRecipe,
   [plainBodice.id]: plainBodiceRecipe,
   [bustierBodice.id]: bustierBodiceRecipe,
+  [tubeTop.id]: tubeTopRecipe,
+  [waistcoat.id]: waistcoatRecipe,
+  [turtleneckBodice.id]: turtleneckBodiceRecipe,
 };
 
 /** How a style of the style book is drafted. It stands apart from the book, so that only what drafts loads it. */

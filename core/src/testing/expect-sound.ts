@@ -1,4 +1,5 @@
 import { expect } from '@jest/globals';
+import { ROUND_TOLERANCE } from '../checks/rounds.ts';
 import type { Draft } from '../drafting/draft.ts';
 import { countSelfCrossings, signedArea } from '../geometry/ring.ts';
 
@@ -15,7 +16,11 @@ export function expectCuttable({ pieces }: Draft): void {
 export function expectTrue(draft: Draft): void {
   expect(draft.findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
   for (const { id, difference } of draft.seams) expect([id, Math.abs(difference) < 1]).toEqual([id, true]);
-  for (const { level, ease, wantedEase } of draft.rounds)
-    expect([level, Math.abs(ease - wantedEase) < 1]).toEqual([level, true]);
+  // Under the bust one seam shapes only so much: where that misses by more than a round may, a finding says so.
+  const spent = draft.findings.some(({ code }) => code === 'under-bust-off');
+  for (const { level, ease, wantedEase } of draft.rounds) {
+    const allowed = level !== 'underBust' ? 1 : spent ? Infinity : ROUND_TOLERANCE;
+    expect([level, Math.abs(ease - wantedEase) < allowed]).toEqual([level, true]);
+  }
   expectCuttable(draft);
 }

@@ -121,6 +121,21 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
       };
     case 'waist-unsolved':
       return { message: `${piece}: the waist misses its width by ${length(found)}.`, remedy };
+    case 'under-bust-off':
+      return {
+        message: `Under the bust the garment comes out ${length(found)} round; ${length(expected)} is wanted. One seam shapes no more there.`,
+        remedy,
+      };
+    case 'top-too-low':
+      return {
+        message: `${piece}: the top edge is set to ${length(found)}, at or under the bust line; ${length(expected)} is the most there is.`,
+        remedy,
+      };
+    case 'edge-covers-little':
+      return {
+        message: `${piece}: the top edge stands ${length(found)} above the bust line; under ${length(expected)} shows more than most clients expect.`,
+        remedy,
+      };
     case 'waist-dart-large':
       return {
         message: `${piece}: a waist dart takes ${length(found)}; over ${length(expected)} it stands up in a point.`,

@@ -10,6 +10,7 @@ export const pieceName = (id: string): string => {
 export const levelName: { readonly [level in LevelName]: string } = {
   chest: 'chest line',
   bust: 'bust line',
+  underBust: 'under the bust',
   waist: 'waist',
   hip: 'hip line',
   hem: 'hem',
@@ -27,6 +28,13 @@ export const roleName: { readonly [role in EdgeRole]: string } = {
   princess: 'princess seam',
   slit: 'slit',
   inner: 'facing to lining',
+  top: 'top edge',
+  front: 'front edge',
+  cup: 'cup seam',
+  yoke: 'yoke seam',
+  band: 'seam edge',
+  free: 'free edge',
+  end: 'end',
   hem: 'hem',
 };
 

@@ -1,4 +1,5 @@
 import { finding, type Finding } from '../../checks/finding.ts';
+import { settle } from '../../geometry/settle.ts';
 import { roleLength, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
@@ -28,8 +29,9 @@ const LEAST_WAIST_DART = 7;
 /** Beyond these a dart stands up in a cone; the team's drafting study. mm. */
 const LARGE_WAIST_DART = inches(2.1);
 const LARGE_BUST_DART = inches(2.6);
-/** Redrafts stop when all four widths are this close to what is wanted, mm in all. */
-const SETTLED = 0.02;
+/** Redrafts stop when each width is this close to what is wanted, mm. */
+const SETTLED = 0.005;
+const LONGEST_STRIDE = 40;
 const MOST_REDRAFTS = 10;
 
 interface Attempt {
@@ -64,7 +66,7 @@ function shortfalls(frame: BodiceFrame, { front, back }: Attempt) {
 }
 
 /** Gives back by measuring: draft, measure the finished widths, correct the drawn ones, draft again. */
-function settle(body: Body, frame: BodiceFrame, rules: RuleSet, allowances: Allowances): Attempt {
+function settleBodice(body: Body, frame: BodiceFrame, rules: RuleSet, allowances: Allowances): Attempt {
   const bare: BodiceShape = {
     chest: 0,
     wedge: 0,
@@ -73,32 +75,28 @@ function settle(body: Body, frame: BodiceFrame, rules: RuleSet, allowances: Allo
     darts: { front: false, back: false },
   };
   const first = shortfalls(frame, attempt(body, frame, bare, rules, allowances));
-  let shape: BodiceShape = {
-    ...bare,
-    darts: {
-      front: frame.darted && -first.waist.front > LEAST_WAIST_DART,
-      back: frame.darted && -first.waist.back > LEAST_WAIST_DART,
-    },
+  const darts = {
+    front: frame.darted && -first.waist.front > LEAST_WAIST_DART,
+    back: frame.darted && -first.waist.back > LEAST_WAIST_DART,
   };
-  let draft = attempt(body, frame, shape, rules, allowances);
-  for (let round = 0; round < MOST_REDRAFTS; round++) {
-    const { bust, waist } = shortfalls(frame, draft);
-    if ([bust.front, bust.back, waist.front, waist.back].reduce((sum, mm) => sum + Math.abs(mm), 0) < SETTLED)
-      break;
-    shape = {
-      ...draft.shape,
-      underarm: {
-        front: draft.shape.underarm.front + bust.front,
-        back: draft.shape.underarm.back + bust.back,
-      },
-      waistShift: {
-        front: draft.shape.waistShift.front + (shape.darts.front ? 0 : waist.front),
-        back: draft.shape.waistShift.back + (shape.darts.back ? 0 : waist.back),
-      },
-    };
-    draft = attempt(body, frame, shape, rules, allowances);
-  }
-  return draft;
+  const shapeOf = ([front = 0, back = 0, frontWaist = 0, backWaist = 0]: readonly number[]): BodiceShape => ({
+    ...bare,
+    darts,
+    underarm: { front: frame.bustWidth.front + front, back: frame.bustWidth.back + back },
+    waistShift: { front: frontWaist, back: backWaist },
+  });
+  return settle({
+    start: [0, 0, 0, 0],
+    gains: [1, 1, 1, 1],
+    draw: (unknowns) => attempt(body, frame, shapeOf(unknowns), rules, allowances),
+    residuals: (drawn) => {
+      const { bust, waist } = shortfalls(frame, drawn);
+      return [bust.front, bust.back, darts.front ? 0 : waist.front, darts.back ? 0 : waist.back];
+    },
+    tolerance: SETTLED,
+    longestStride: LONGEST_STRIDE,
+    mostRounds: MOST_REDRAFTS,
+  });
 }
 
 function bodiceFindings({ front, back, armhole }: Attempt): Finding[] {
@@ -176,7 +174,7 @@ export function draftBodice(
   allowances: Allowances,
 ): Bodice {
   const { frame, findings } = bodiceFrame(body, choices, rules);
-  const draft = settle(body, frame, rules, allowances);
+  const draft = settleBodice(body, frame, rules, allowances);
   const front = draft.front.piece.darts.reduce(
     (piece, dart) => shortenDart(piece, dart.id, rules['dart.tipShort']),
     draft.front.piece,

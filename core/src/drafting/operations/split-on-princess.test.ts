@@ -29,7 +29,7 @@ function panelsOf(values: MeasureValues) {
   };
   const bodice = draftBodice(body, choices, rules, allowancesFrom(rules, {}));
   const plan = {
-    leaves: 0.42,
+    leaves: { edge: 'armhole', part: 0.42 },
     soften: inches(1.3),
     allowance: inches(0.5),
     tip: bodice.frame.bustPoint,
@@ -65,8 +65,11 @@ describe.each(bodies)('a bodice split on princess lines: %s', (_, values) => {
   test('all old edges keep their lengths, shared between the panels; the darts are gone into the seam', () => {
     for (const { block, panels } of both) {
       const { centre, side } = panels;
-      for (const role of ['neck', 'shoulder', 'armhole', 'side', 'waist'] as const)
+      for (const role of ['neck', 'shoulder', 'armhole', 'side'] as const)
         expect(roleLength(centre, role) + roleLength(side, role)).toBeCloseTo(roleLength(block, role), 6);
+      // Truing slides the foot of the side panel along its leg: the waist follows within a tenth of a millimetre.
+      const waists = roleLength(centre, 'waist') + roleLength(side, 'waist');
+      expect(Math.abs(waists - roleLength(block, 'waist'))).toBeLessThan(0.1);
       expect([...centre.darts, ...side.darts]).toEqual([]);
       expect(roleLength(centre, 'dart') + roleLength(side, 'dart')).toBe(0);
     }
@@ -125,10 +128,8 @@ test('a waist without a dart is split on a line through the tip: a dart of no wi
   if (!back) throw new Error('no back');
   expect(back.block.darts).toEqual([]);
   const { centre, side } = back.panels;
-  expect(roleLength(centre, 'waist') + roleLength(side, 'waist')).toBeCloseTo(
-    roleLength(back.block, 'waist'),
-    6,
-  );
+  const waists = roleLength(centre, 'waist') + roleLength(side, 'waist');
+  expect(Math.abs(waists - roleLength(back.block, 'waist'))).toBeLessThan(0.1);
   const [a, b] = [edgeLength(edgeOf(centre, 'princess')), edgeLength(edgeOf(side, 'princess'))];
   expect(Math.abs(a - b)).toBeLessThan(0.01);
 });

@@ -1,232 +1,227 @@
 import {
   curveLength,
+  endDirection,
   endOf,
   lengthWhere,
   mapCurve,
+  nearestOn,
   placeAtLength,
   reverseCurve,
   splitCurve,
   startOf,
   type Curve,
 } from '../../geometry/curve.ts';
-import { angleBetween, point, rotate, subtract, type Point } from '../../geometry/point.ts';
-import { handleCurve, line } from '../../geometry/segment.ts';
+import {
+  add,
+  between,
+  distance,
+  point,
+  rotate,
+  scale,
+  subtract,
+  unitVector,
+  type Point,
+} from '../../geometry/point.ts';
+import { cubic, handleCurve, line } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
 import {
   edgeLength,
-  edgeOf,
   makePiece,
   type Edge,
+  type Intake,
   type Level,
   type Notch,
   type Piece,
 } from '../../pieces/piece.ts';
 import { movePiece } from '../../pieces/move-piece.ts';
+import { closeSideDart, oneSide, oneWaist, princessLoop, withZeroDart } from './princess-loop.ts';
+import { bendOf, roundCorner, type Cornered } from './round-corner.ts';
+
+/** Shaping under the bust: how far each edge of the seam is carried in at that level, mm; nothing leaves it straight. */
+export interface UnderBustPlan {
+  readonly level: number;
+  readonly centre: number;
+  readonly side: number;
+}
 
 export interface PrincessPlan {
-  /** Where the seam leaves the armhole, as a part of it from the shoulder tip. */
-  readonly leaves: number;
+  /** The edge that the seam leaves from, and where, as a part of it from its start. */
+  readonly leaves: { readonly edge: string; readonly part: number };
   /** How far from the tip of the dart the corner is rounded on each side, mm, and more where it bends more. */
   readonly soften: number;
   readonly allowance: number;
   /** Where the seam runs through a panel whose waist has no dart. */
   readonly tip: Point;
+  /** Taken out where the seam leaves a top edge, ending at the tip, mm: closes the gap above the bust. */
+  readonly overBust?: number;
+  readonly underBust?: UnderBustPlan;
 }
 
 export interface PrincessPanels {
   readonly centre: Piece;
   /** Moved so that x = 0 runs through the dart's tip. */
   readonly side: Piece;
+  /** How far the side panel was moved, mm: moved back it lies where it lay in the block. */
+  readonly moved: number;
   /** What the softened corner took of the width at the tip's level, mm. */
   readonly lost: number;
 }
 
 /** Handles of the slash, as parts of its chord. The team's drafting study. */
 const SLASH = { leaving: 0.36, arriving: 0.42 };
-/** Handles of the rounded corner, as parts of what was trimmed. The team's drafting study. */
-const ROUNDED = 0.62;
 /** At most this part of the shorter side of the corner is trimmed. */
 const MOST_TRIMMED = 0.45;
 /** What the bend of the corner, in radians, adds to the trim: 1.4 in for each 1.3 in of it. */
 const BEND_ADDS = 1.4 / 1.3;
-
-/** The seam through the dart's tip, from the armhole to the waist, still with its corner at the tip. */
-interface Cornered {
-  readonly above: Curve;
-  readonly below: Curve;
-}
+/** Within these the curve that rounds a corner is drawn the fuller, so that both edges are of one length. */
+const FULLNESS = { least: 0.55, most: 1.7 };
+/** At the side, two levels lie at least this far apart, mm. */
+const LEVELS_APART = 32;
+/** Edges of one seam are trued to this, mm. */
+const TRUED = 0.005;
+const MOST_TRUINGS = 6;
 
 const turned = (curve: Curve, about: Point, angle: number): Curve =>
   mapCurve(curve, (p) => rotate(p, about, angle));
 
-/** From the armhole towards the tip: square to the armhole at first, straight down at the tip. */
-function slashTo(tip: Point, armhole: Curve, at: number): Curve {
-  const { point: start, direction } = placeAtLength(armhole, at);
-  const chord = Math.hypot(tip.x - start.x, tip.y - start.y);
+/** From the upper edge towards the tip: square to the edge at first and straight down at the tip; straight from a top edge. */
+function slashTo(tip: Point, leaving: Edge, at: number): Curve {
+  const { point: start, direction } = placeAtLength(leaving.path, at);
+  if (leaving.role === 'top') return [line(start, tip)];
+  const chord = distance(start, tip);
   const inward = point(-direction.y, direction.x);
   return [handleCurve(start, inward, SLASH.leaving * chord, tip, point(0, 1), SLASH.arriving * chord)];
 }
 
-/** The corner at the tip trimmed and rounded; `fullness` lengthens the curve that rounds it. */
-function rounded({ above, below }: Cornered, trim: number, fullness: number): Curve {
-  const [upper] = splitCurve(above, curveLength(above) - trim);
-  const [, lower] = splitCurve(below, trim);
-  const from = placeAtLength(above, curveLength(above) - trim);
-  const to = placeAtLength(below, trim);
-  const handle = ROUNDED * trim * fullness;
+/** From the tip to the waist: straight, or in a curve that is carried aside by `aside` mm at a level on the way. */
+function legTo(tip: Point, foot: Point, level: number, aside: number): Curve {
+  const t = (level - tip.y) / (foot.y - tip.y);
+  if (aside === 0 || t < 0.1 || t > 0.9) return [line(tip, foot)];
+  const on = add(between(tip, foot, t), point(aside, 0));
+  const along = unitVector(subtract(foot, tip));
+  const [upper, lower] = [distance(tip, on), distance(on, foot)];
   return [
-    ...upper,
-    handleCurve(from.point, from.direction, handle, to.point, to.direction, handle),
-    ...lower,
+    handleCurve(tip, unitVector(subtract(on, tip)), 0.35 * upper, on, along, 0.35 * upper),
+    handleCurve(on, along, 0.35 * lower, foot, unitVector(subtract(foot, on)), 0.35 * lower),
   ];
 }
 
-const bendOf = ({ above, below }: Cornered): number =>
-  Math.abs(
-    angleBetween(placeAtLength(above, curveLength(above)).direction, placeAtLength(below, 0).direction),
-  );
-
-/** The two edges of the seam, rounded alike and of one length: the one that bends more is drawn the fuller. */
+/** The two edges of the seam, rounded alike: the one that bends more is drawn the fuller, to be as long as the other. */
 function softened(centre: Cornered, side: Cornered, soften: number): { centre: Curve; side: Curve } {
   const bend = Math.max(bendOf(centre), bendOf(side));
   const shorter = Math.min(
-    ...[centre, side].flatMap((edge) => [curveLength(edge.above), curveLength(edge.below)]),
+    ...[centre, side].flatMap((edge) => [curveLength(edge.before), curveLength(edge.after)]),
   );
   const trim = Math.min(soften * (1 + BEND_ADDS * bend), MOST_TRIMMED * shorter);
-  const lengthOf = (edge: Cornered, fullness: number) => curveLength(rounded(edge, trim, fullness));
+  const lengthOf = (edge: Cornered, fullness: number) => curveLength(roundCorner(edge, trim, fullness));
   const [straighter, rounder] = bendOf(centre) <= bendOf(side) ? [centre, side] : [side, centre];
   const target = lengthOf(straighter, 1);
-  const { x: fullness } = solve((f) => lengthOf(rounder, f) - target, 0.55, 1.7);
-  const drawn = (edge: Cornered) => rounded(edge, trim, edge === rounder ? fullness : 1);
+  const { x: fullness } = solve((f) => lengthOf(rounder, f) - target, FULLNESS.least, FULLNESS.most);
+  const drawn = (edge: Cornered) => roundCorner(edge, trim, edge === rounder ? fullness : 1);
   return { centre: drawn(centre), side: drawn(side) };
 }
 
-/** Where an edge passes the level of the tip. */
-function passes(path: Curve, level: number): Point {
-  const along = lengthWhere(path, 'y', level);
-  if (along === undefined) throw new Error('a princess seam does not pass the level of its tip');
-  return placeAtLength(path, along).point;
+/** The seam with both edges of one length: what fullness cannot make up slides the side panel's foot along its leg. */
+function trued(
+  centre: Cornered,
+  side: { readonly before: Curve; readonly legTo: (foot: Point) => Curve; readonly foot: Point },
+  soften: number,
+): { centre: Curve; side: Curve } {
+  let foot = side.foot;
+  for (let round = 0; ; round++) {
+    const after = side.legTo(foot);
+    const seam = softened(centre, { before: side.before, after }, soften);
+    const lacking = curveLength(seam.centre) - curveLength(seam.side);
+    if (Math.abs(lacking) < TRUED || round === MOST_TRUINGS) return seam;
+    foot = add(foot, scale(endDirection(after), lacking));
+  }
 }
 
-/** Notches of a run of edges that the seam leaves on one side; those on the armhole count from where it was cut. */
-const kept = (notches: readonly Notch[], edges: readonly Edge[], cut: number): Notch[] =>
+/** An edge whose start is moved, its handle with it. */
+function startedAt([first, ...rest]: Curve, start: Point): Curve {
+  if (!first) throw new Error('a curve has at least one segment');
+  const by = subtract(start, first.a);
+  const moved =
+    first.kind === 'line' ? line(start, first.b) : cubic(start, add(first.c, by), first.d, first.b);
+  return [moved, ...rest];
+}
+
+const endedAt = (curve: Curve, end: Point): Curve => reverseCurve(startedAt(reverseCurve(curve), end));
+
+/** Where an edge passes a level, in mm along it; undefined where it does not. */
+const along = (path: Curve, level: number): number | undefined => lengthWhere(path, 'y', level);
+
+/** Where an edge passes the level of the tip. */
+function passes(path: Curve, level: number): Point {
+  const at = along(path, level);
+  if (at === undefined) throw new Error('a princess seam does not pass the level of its tip');
+  return placeAtLength(path, at).point;
+}
+
+/** Notches of a run of edges that the seam leaves on one side; those on the edge that it leaves count from the cut. */
+const kept = (notches: readonly Notch[], edges: readonly Edge[], leaving: string, cut: number): Notch[] =>
   notches.flatMap((notch) => {
     const edge = edges.find(({ id }) => id === notch.edge);
-    const at = notch.edge === 'armhole' ? notch.at - cut : notch.at;
+    const at = notch.edge === leaving ? notch.at - cut : notch.at;
     return edge && at > 0 && at < edgeLength(edge) ? [{ ...notch, at }] : [];
   });
 
-interface Loop {
-  readonly before: readonly Edge[];
-  readonly armhole: Edge;
-  /** From below the armhole to where the waist dart opens. */
-  readonly sides: readonly Edge[];
-  readonly outer: Edge;
-  readonly inner: Edge;
-  readonly after: readonly Edge[];
-}
-
-/** The panel's loop parted at its armhole and its waist dart. */
-function loopOf(panel: Piece, dartId: string): Loop {
-  const dart = panel.darts.find(({ id }) => id === dartId);
-  if (!dart) throw new Error(`${panel.id} has no dart ${dartId} to split on`);
-  const { edges } = panel;
-  const indexOf = (id: string) => edges.findIndex((edge) => edge.id === id);
-  const [armhole, outer] = [indexOf('armhole'), indexOf(dart.legs[0])];
+/** The level under the bust on both panels: straight across from the centre to the seam, and from the seam to the side. */
+function underBustLevels(
+  plan: UnderBustPlan | undefined,
+  seam: { centre: Curve; side: Curve },
+  side: Edge | undefined,
+  bustEnd: Point | undefined,
+): { centre: Level[]; side: Level[] } {
+  const level = plan?.level;
+  if (level === undefined || !side) return { centre: [], side: [] };
+  const [a, b, c] = [seam.centre, seam.side, side.path].map((path) => along(path, level));
+  if (a === undefined || b === undefined || c === undefined) return { centre: [], side: [] };
+  // A wide side dart closed brings the bust line so low at the side that no level is left between it and the waist.
+  if (bustEnd && nearestOn(side.path, bustEnd).along + LEVELS_APART > c) return { centre: [], side: [] };
+  const of = (from: Point, to: Point): Level => ({ name: 'underBust', path: [from, to] });
   return {
-    before: edges.slice(0, armhole),
-    armhole: edgeOf(panel, 'armhole'),
-    sides: edges.slice(armhole + 1, outer),
-    outer: edgeOf(panel, dart.legs[0]),
-    inner: edgeOf(panel, dart.legs[1]),
-    after: edges.slice(outer + 2),
+    centre: [of(point(0, level), placeAtLength(seam.centre, a).point)],
+    side: [of(placeAtLength(seam.side, b).point, placeAtLength(side.path, c).point)],
   };
-}
-
-/** The tip that a panel without a waist dart is split on; its seam is a dart of no width. */
-function withZeroDart(panel: Piece, dartId: string, tip: Point): Piece {
-  const waist = edgeOf(panel, 'waist');
-  const along = lengthWhere(waist.path, 'x', tip.x);
-  if (along === undefined) throw new Error(`${panel.id}: its waist does not pass below the princess line`);
-  const [outerWaist, innerWaist] = splitCurve(waist.path, along);
-  const foot = endOf(outerWaist);
-  const leg = (id: string, path: Curve): Edge => ({ id, role: 'dart', path, allowance: 0 });
-  const legs = [`${dartId}-outer`, `${dartId}-inner`] as const;
-  return {
-    ...panel,
-    edges: panel.edges.flatMap((edge) =>
-      edge.id === 'waist'
-        ? [
-            { ...edge, id: 'waist-2', path: outerWaist },
-            leg(legs[0], [line(foot, tip)]),
-            leg(legs[1], [line(tip, foot)]),
-            { ...edge, id: 'waist-1', path: innerWaist },
-          ]
-        : [edge],
-    ),
-    darts: [...panel.darts, { id: dartId, legs, pressed: 'centre' }],
-  };
-}
-
-/** Stretches of one side that follow each other, now that its dart is closed, are one; notches count from its start. */
-function oneSide(
-  edges: readonly Edge[],
-  notches: readonly Notch[],
-): { readonly edges: Edge[]; readonly notches: Notch[] } {
-  const sides = edges.filter(({ role }) => role === 'side');
-  const [first] = sides;
-  if (!first || sides.length === 1) return { edges: [...edges], notches: [...notches] };
-  const whole: Edge = { ...first, id: 'side', path: sides.flatMap(({ path }) => path) };
-  const before = (id: string): number =>
-    sides
-      .slice(
-        0,
-        sides.findIndex((side) => side.id === id),
-      )
-      .reduce((sum, side) => sum + edgeLength(side), 0);
-  return {
-    edges: edges.flatMap((edge) => (edge === first ? [whole] : edge.role === 'side' ? [] : [edge])),
-    notches: notches.map((notch) =>
-      sides.some(({ id }) => id === notch.edge)
-        ? { ...notch, edge: 'side', at: before(notch.edge) + notch.at }
-        : notch,
-    ),
-  };
-}
-
-/** Each panel has one stretch of the waist left. */
-const oneWaist = (edges: readonly Edge[]): Edge[] =>
-  edges.map((edge) => (edge.role === 'waist' ? { ...edge, id: 'waist' } : edge));
-
-/** A dart in the side is closed by turning all above it about the tip; its legs are equal, so that the side joins. */
-function closeSideDart(sides: readonly Edge[], tip: Point): { angle: number; above: Edge[]; below: Edge[] } {
-  const first = sides.findIndex(({ role }) => role === 'dart');
-  if (first < 0) return { angle: 0, above: [], below: [...sides] };
-  const [upperLeg, lowerLeg] = [sides[first], sides[first + 1]];
-  if (!upperLeg || !lowerLeg) throw new Error('a dart has two legs');
-  const angle = angleBetween(subtract(startOf(upperLeg.path), tip), subtract(endOf(lowerLeg.path), tip));
-  return { angle, above: sides.slice(0, first), below: sides.slice(first + 2) };
 }
 
 /**
- * Splits a panel on a princess line from its armhole through the tip of its waist dart, or through `plan.tip` where it has
- * none; that must be the tip of a side dart where there is one: that dart is closed by turning the part above it, and opens into the seam. All old edges
- * keep their lengths; both edges of the seam are equal, rounded off the tip, with a notch at its level.
+ * Splits a panel on a princess line from its upper edge through the tip of its waist dart, or through `plan.tip` where it
+ * has none; that must be the tip of a side dart where there is one: that dart is closed by turning the part above it, and
+ * opens into the seam. Old edges keep their lengths, but for what a contour over the bust takes of a top edge and what truing
+ * adds to a waist; both edges of the seam are equal, rounded off the tip, with a notch at its level.
  */
 export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan): PrincessPanels {
   const panel = whole.darts.some(({ id }) => id === dartId) ? whole : withZeroDart(whole, dartId, plan.tip);
-  const { before, armhole, sides, outer, inner, after } = loopOf(panel, dartId);
+  const { before, leaving, sides, outer, inner, after } = princessLoop(panel, dartId, plan.leaves.edge);
   const tip = endOf(outer.path);
-  const at = plan.leaves * curveLength(armhole.path);
-  const [upperArmhole, lowerArmhole] = splitCurve(armhole.path, at);
-  const slash = slashTo(tip, armhole.path, at);
+  const at = plan.leaves.part * curveLength(leaving.path);
+  const overBust = leaving.role === 'top' ? (plan.overBust ?? 0) : 0;
+  const upperLeaving = splitCurve(leaving.path, at)[0];
+  const lowerLeaving = splitCurve(leaving.path, at + overBust)[1];
+  const slash = slashTo(tip, leaving, at);
+  // The wedge over the bust leaves the seam's second edge further out, and as long as the first.
+  const reach = scale(unitVector(subtract(startOf(lowerLeaving), tip)), curveLength(slash));
+  const sideStart = overBust > 0 ? add(tip, reach) : startOf(lowerLeaving);
+  const sideSlash = overBust > 0 ? [line(sideStart, tip)] : slash;
   const { angle, above, below } = closeSideDart(sides, tip);
   const turn = (edge: Edge): Edge => ({ ...edge, path: turned(edge.path, tip, angle) });
-  const seam = softened(
-    { above: slash, below: [line(tip, endOf(inner.path))] },
-    { above: turned(slash, tip, angle), below: [line(tip, startOf(outer.path))] },
+  const {
+    level,
+    centre: centreAside,
+    side: sideAside,
+  } = plan.underBust ?? { level: tip.y, centre: 0, side: 0 };
+  const seam = trued(
+    { before: slash, after: legTo(tip, endOf(inner.path), level, -centreAside) },
+    {
+      before: turned(sideSlash, tip, angle),
+      legTo: (foot) => legTo(tip, foot, level, sideAside),
+      foot: startOf(outer.path),
+    },
     plan.soften,
   );
+  const sideFoot = endOf(seam.side);
   const princess = (path: Curve): Edge => ({
     id: 'princess',
     role: 'princess',
@@ -235,34 +230,48 @@ export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan
   });
   const bustLine = panel.levels.find(({ name }) => name === 'bust')?.path[0]?.y ?? tip.y;
   const [atCentre, atSide] = [passes(seam.centre, bustLine), passes(seam.side, bustLine)];
-  const notchOf = (path: Curve): number => lengthWhere(path, 'y', tip.y) ?? 0;
-  const centreEdges = [...before, { ...armhole, path: upperArmhole }, princess(seam.centre), ...after];
+  const notchOf = (path: Curve): number => along(path, tip.y) ?? 0;
+  const centreEdges = [...before, { ...leaving, path: upperLeaving }, princess(seam.centre), ...after];
   const sideEdges = [
-    { ...armhole, path: turned(lowerArmhole, tip, angle) },
+    { ...leaving, path: turned(startedAt(lowerLeaving, sideStart), tip, angle) },
     ...above.map(turn),
-    ...below,
+    ...below.map((edge, index) =>
+      index === below.length - 1 && edge.role === 'waist'
+        ? { ...edge, path: endedAt(edge.path, sideFoot) }
+        : edge,
+    ),
     princess(reverseCurve(seam.side)),
   ];
-  const joinedSide = oneSide(sideEdges, kept(panel.notches, sideEdges, at));
-  const level = (name: Level['name']) => panel.levels.find((each) => each.name === name)?.path.at(-1);
-  const [bustEnd, waistEnd, chestEnd] = [level('bust'), level('waist'), level('chest')];
+  const joinedSide = oneSide(sideEdges, kept(panel.notches, sideEdges, leaving.id, at + overBust));
+  const levelEnd = (name: Level['name']) => panel.levels.find((each) => each.name === name)?.path.at(-1);
+  const [bustEnd, waistEnd, chestEnd] = [levelEnd('bust'), levelEnd('waist'), levelEnd('chest')];
   const rotated = (p: Point): Point => rotate(p, tip, angle);
   const waistStart = panel.levels.find(({ name }) => name === 'waist')?.path[0];
+  const underBust = underBustLevels(
+    plan.underBust,
+    seam,
+    joinedSide.edges.find(({ role }) => role === 'side'),
+    bustEnd && rotated(bustEnd),
+  );
+  const overBustIntake: Intake[] =
+    overBust > 0 ? [{ operation: 'contour over the bust', level: 'chest', mm: overBust }] : [];
   const centre = makePiece({
     ...panel,
     id: `${panel.id}-centre`,
     name: `${panel.name} centre`,
     edges: oneWaist(centreEdges),
     notches: [
-      ...kept(panel.notches, centreEdges, 0),
+      ...kept(panel.notches, centreEdges, leaving.id, 0),
       { edge: 'princess', at: notchOf(seam.centre), kind: 'single' },
     ],
     darts: [],
     levels: [
       { name: 'bust', path: [point(0, bustLine), atCentre] },
+      ...underBust.centre,
       ...(waistStart ? [{ name: 'waist' as const, path: [waistStart, endOf(inner.path)] }] : []),
     ],
-    intakes: [],
+    intakes:
+      centreAside > 0 ? [{ operation: 'contour under the bust', level: 'underBust', mm: centreAside }] : [],
   });
   const side = makePiece({
     ...panel,
@@ -280,13 +289,21 @@ export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan
         ? [{ name: 'chest' as const, path: [point(tip.x, rotated(chestEnd).y), rotated(chestEnd)] }]
         : []),
       ...(bustEnd ? [{ name: 'bust' as const, path: [atSide, rotated(bustEnd)] }] : []),
-      ...(waistEnd ? [{ name: 'waist' as const, path: [startOf(outer.path), waistEnd] }] : []),
+      ...underBust.side,
+      ...(waistEnd ? [{ name: 'waist' as const, path: [sideFoot, waistEnd] }] : []),
     ],
-    intakes: [{ operation: 'princess seam', level: 'side', mm: Math.abs(angle) }],
+    intakes: [
+      { operation: 'princess seam', level: 'side', mm: Math.abs(angle) },
+      ...overBustIntake,
+      ...(sideAside > 0
+        ? [{ operation: 'contour under the bust', level: 'underBust' as const, mm: sideAside }]
+        : []),
+    ],
   });
   return {
     centre,
     side: movePiece(side, point(-tip.x, 0)),
+    moved: tip.x,
     lost: tip.x - atCentre.x + (atSide.x - tip.x),
   };
 }

@@ -1,17 +1,25 @@
 import { armholeFindings } from '../../checks/openings.ts';
-import { measureRound } from '../../checks/rounds.ts';
 import { allowancesFrom } from '../../drafting/allowances.ts';
 import { bodiceFrame } from '../../drafting/bodice/frame.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';
+import type { Piece } from '../../pieces/piece.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
 import { assembleDraft, type Named } from '../assemble-draft.ts';
+import { neckAndShoulder } from '../faced-bodice/bodice-figures.ts';
+import { facedBodiceChoices, type FacedBodiceChosen } from '../faced-bodice/choices.ts';
 import { facedBodiceFigures } from '../faced-bodice/faced-bodice-figures.ts';
+import { faceWholeBodice, insideOf } from '../faced-bodice/faced-bodice.ts';
+import { insideSeams } from '../faced-bodice/seams.ts';
+import { shellPanelFigures } from '../princess-shell/panel-figures.ts';
+import { draftPrincessShell, panelsOf } from '../princess-shell/princess-shell.ts';
+import type { ShellPlan } from '../princess-shell/shell-plan.ts';
+import { shellRounds } from '../princess-shell/shell-rounds.ts';
+import { shellWorn } from '../princess-shell/shell-worn.ts';
+import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { withDefaults, type ChoiceValues, type DraftInput, type Recipe } from '../style.ts';
 import { bustierBodice } from './bustier-bodice.ts';
-import { facedBodiceChoices, type FacedBodiceChosen } from '../faced-bodice/choices.ts';
-import { panelFigures } from './panel-figures.ts';
-import { draftBustier, panelsOf } from './panels.ts';
-import { bustierSeams } from './seams.ts';
+import { facingSeams } from './seams.ts';
 
 /** Choices with defaults filled in: unless chosen, the neck lies at its base. */
 function fillChoices(body: Body, { choices, rules }: DraftInput): FacedBodiceChosen {
@@ -20,40 +28,45 @@ function fillChoices(body: Body, { choices, rules }: DraftInput): FacedBodiceCho
   return { ...filled, neckWidth: filled.neckWidth || frame.neckPoint.x };
 }
 
+/** Princess seams from the armholes to the waist, where it ends and takes any skirt. */
+const shellPlan = (choices: FacedBodiceChosen, rules: RuleSet): ShellPlan => ({
+  bodice: { ...choices, darted: true },
+  leaves: 'armhole',
+  armholeEase: rules['armhole.ease'],
+  overBust: 0,
+  underBust: undefined,
+  nip: 0,
+  below: undefined,
+});
+
 function draft(input: DraftInput): Draft {
   const { rules } = input;
   const { body, findings } = resolveBody(input.person, bustierBodice.derives, rules);
   const choices = fillChoices(body, input);
   const allowances = allowancesFrom(rules, input.allowances);
-  const bustier = draftBustier(body, choices, rules, allowances);
-  const { bodice, pieces } = bustier.faced;
-  const inside = [
-    pieces.facingFront,
-    pieces.facingBack,
-    pieces.liningBodiceFront,
-    pieces.liningBodiceBack,
-    pieces.stayFront,
-    pieces.stayBack,
-  ];
-  const context = { body, allowances, rules };
-  const insideFigures = facedBodiceFigures(context, choices, bodice);
-  const panels = panelsOf(bustier);
+  const plan = shellPlan(choices, rules);
+  const shell = draftPrincessShell(body, plan, rules, allowances);
+  const faced = faceWholeBodice(shell.bodice, rules, allowances);
+  const inside = insideOf(faced.pieces);
+  const context = { body, allowances, rules, plan, shell };
+  const insideFigures = facedBodiceFigures(context, choices, shell.bodice);
+  const panels = panelsOf(shell);
   const named = (find: Named) => panels.map(({ id }) => find(id));
   return assembleDraft(
     {
-      pieces: [...panels, ...inside],
+      pieces: [...panels, ...Object.values<Piece>(inside)],
       figuresOf: (piece) =>
         panels.some(({ id }) => id === piece.piece.id)
-          ? panelFigures(context, choices, bodice, piece)
+          ? shellPanelFigures(context, piece, (panel, which) =>
+              neckAndShoulder(context, choices, shell.bodice, panel, which),
+            )
           : insideFigures(piece),
-      seams: bustierSeams(bustier),
-      rounds: (find) => [
-        measureRound('bust', named(find), body.mm('bust'), choices.easeBust),
-        measureRound('waist', named(find), body.mm('waist'), choices.easeWaist),
-      ],
+      seams: [...shellSeams(shell), ...facingSeams(shell, inside), ...insideSeams(inside)],
+      rounds: (find) => shellRounds(context, named(find)),
       covering: ['bodice-front-centre', 'bodice-back-centre'],
+      worn: shellWorn(shell),
       openings: (find) => armholeFindings(named(find), (id) => body.taken(id)),
-      findings: [...bustier.faced.findings, ...findings],
+      findings: [...faced.findings, ...findings],
     },
     input,
   );

@@ -1,11 +1,13 @@
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
-import { insideSeams } from '../faced-bodice/seams.ts';
+import type { FacedBodicePieces } from '../faced-bodice/faced-bodice.ts';
 import { edgesOf, joined } from '../seam-parts.ts';
-import type { BustierDraft } from './panels.ts';
+import type { PrincessShell } from '../princess-shell/princess-shell.ts';
 
-/** Every seam of the bustier on its half: the panels, the facings on both panels, and what is inside. */
-export function bustierSeams({ faced, front, back }: BustierDraft): Seam[] {
-  const { facingFront, facingBack } = faced.pieces;
+/** The facings of the bustier on both panels of front and back. */
+export function facingSeams(
+  { front, back }: PrincessShell,
+  { facingFront, facingBack }: Pick<FacedBodicePieces, 'facingFront' | 'facingBack'>,
+): Seam[] {
   const overPanels = (id: string, facing: typeof facingFront, panels: typeof front) =>
     equalSeam(
       id,
@@ -14,14 +16,9 @@ export function bustierSeams({ faced, front, back }: BustierDraft): Seam[] {
       'armhole',
     );
   return [
-    joined('shoulder', 'shoulder', front.centre, back.centre),
-    joined('princess front', 'princess', front.centre, front.side),
-    joined('princess back', 'princess', back.centre, back.side),
-    joined('bodice side', 'side', front.side, back.side),
     joined('facing to neck front', 'neck', facingFront, front.centre),
     joined('facing to neck back', 'neck', facingBack, back.centre),
     overPanels('facing to armhole front', facingFront, front),
     overPanels('facing to armhole back', facingBack, back),
-    ...insideSeams(faced.pieces),
   ];
 }

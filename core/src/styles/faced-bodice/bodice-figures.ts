@@ -2,7 +2,7 @@ import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { Figure } from '../../drafting/draft.ts';
 import { endOf } from '../../geometry/curve.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
-import { edgeOf } from '../../pieces/piece.ts';
+import { edgeOf, edgesWithRole } from '../../pieces/piece.ts';
 import { byRule, divided, drawn, minus, plus, sum } from '../../workings/working.ts';
 import { shareTerm, dropRule, scaled, dartWorkings, chestLine, bustTerms } from './bodice-workings.ts';
 import { facedBodiceChoices, type FacedBodiceChosen } from './choices.ts';
@@ -24,10 +24,13 @@ import {
   type FigureContext,
 } from '../figure-parts.ts';
 
+/** What is chosen of a neck. */
+export type NeckChosen = Pick<FacedBodiceChosen, 'neckWidth' | 'neckDepthFront' | 'neckDepthBack'>;
+
 /** Where neck and shoulder lie on a piece that has both. */
 export function neckAndShoulder(
   context: FigureContext,
-  choices: FacedBodiceChosen,
+  choices: NeckChosen,
   bodice: Bodice,
   piece: DraftedPiece,
   which: 'front' | 'back',
@@ -38,7 +41,7 @@ export function neckAndShoulder(
   return [
     cornerFigure(
       piece,
-      'neck',
+      edgesWithRole(piece.piece, 'neck').at(-1)?.id ?? 'neck',
       'out',
       'neck-width',
       'Neck, out',

@@ -1,9 +1,9 @@
 import type { Finding } from '../../checks/finding.ts';
 import type { Allowances } from '../../drafting/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
-import { draftBodice, type Bodice } from '../../drafting/bodice/bodice.ts';
+import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
+import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
-import { draftHabitBodice } from '../../drafting/habit/habit-bodice.ts';
 import { copyInto } from '../../drafting/operations/copy-into.ts';
 import { faceBodice, facingSideDepth } from '../../drafting/operations/facing.ts';
 import type { Piece } from '../../pieces/piece.ts';
@@ -21,29 +21,34 @@ export interface FacedBodicePieces {
   readonly stayBack: Piece;
 }
 
+export type InsidePieces = Omit<FacedBodicePieces, 'bodiceFront' | 'bodiceBack'>;
+
+/** The pieces inside a bodice, where the outer ones are cut otherwise. */
+export const insideOf = (pieces: FacedBodicePieces): InsidePieces => ({
+  facingFront: pieces.facingFront,
+  facingBack: pieces.facingBack,
+  liningBodiceFront: pieces.liningBodiceFront,
+  liningBodiceBack: pieces.liningBodiceBack,
+  stayFront: pieces.stayFront,
+  stayBack: pieces.stayBack,
+});
+
 export interface FacedBodice {
   readonly bodice: Bodice;
   readonly pieces: FacedBodicePieces;
   readonly findings: readonly Finding[];
 }
 
-function bodiceBySchool(body: Body, choices: BodiceChoices, rules: RuleSet, allowances: Allowances): Bodice {
-  switch (rules['school.block']) {
-    case 'solved':
-      return draftBodice(body, choices, rules, allowances);
-    case 'table':
-      return draftHabitBodice(body, choices, rules, allowances);
-  }
-}
-
 /** Drafts the bodice by the school in force, parts the facings from it, and cuts lining and stay after them. */
-export function draftFacedBodice(
+export const draftFacedBodice = (
   body: Body,
   choices: BodiceChoices,
   rules: RuleSet,
   allowances: Allowances,
-): FacedBodice {
-  const bodice = bodiceBySchool(body, choices, rules, allowances);
+): FacedBodice => faceWholeBodice(bodiceBySchool(body, choices, rules, allowances), rules, allowances);
+
+/** Parts the facings from a bodice, and cuts lining and stay after them. */
+export function faceWholeBodice(bodice: Bodice, rules: RuleSet, allowances: Allowances): FacedBodice {
   const plan = {
     centreDepth: rules['facing.depth'],
     sideDepth: facingSideDepth([bodice.front, bodice.back], rules['facing.side']),

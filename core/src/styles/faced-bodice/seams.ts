@@ -1,9 +1,9 @@
 import type { Seam } from '../../pieces/seam.ts';
 import { dartSeams, joined } from '../seam-parts.ts';
-import type { FacedBodicePieces } from './faced-bodice.ts';
+import type { FacedBodicePieces, InsidePieces } from './faced-bodice.ts';
 
 /** The seams inside: facings with each other and with the lining. The stay is fused and has none. */
-export function insideSeams(pieces: Omit<FacedBodicePieces, 'bodiceFront' | 'bodiceBack'>): Seam[] {
+export function insideSeams(pieces: InsidePieces): Seam[] {
   const { facingFront, facingBack, liningBodiceFront, liningBodiceBack } = pieces;
   return [
     joined('facing shoulder', 'shoulder', facingFront, facingBack),

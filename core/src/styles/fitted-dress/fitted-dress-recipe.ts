@@ -8,6 +8,8 @@ import { slitForStride } from '../../drafting/skirt/skirt.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { assembleDraft, type Named } from '../assemble-draft.ts';
 import { withDefaults, type ChoiceValues, type DraftInput, type Recipe } from '../style.ts';
+import { point } from '../../geometry/point.ts';
+import { hangs } from '../worn.ts';
 import { fittedDressChoices, type FittedDressChosen } from './choices.ts';
 import { fittedDress } from './fitted-dress.ts';
 import { dressFigures } from './dress-figures.ts';
@@ -48,6 +50,14 @@ function draft(input: DraftInput): Draft {
         measureRound('hip', skirt(named), body.mm('hip'), choices.easeHip),
       ],
       covering: ['bodice-front', 'bodice-back'],
+      worn: (['front', 'back'] as const).flatMap((half) => [
+        hangs(half === 'front' ? dress.pieces.bodiceFront : dress.pieces.bodiceBack, half),
+        hangs(
+          half === 'front' ? dress.pieces.skirtFront : dress.pieces.skirtBack,
+          half,
+          point(0, dress.bodice.frame.waist[half]),
+        ),
+      ]),
       openings: (named) => [
         ...zipFindings(skirt(named), zipEnd, body.mm('bust'), body.mm('hip')),
         ...armholeFindings(bodice(named), (id) => body.taken(id)),

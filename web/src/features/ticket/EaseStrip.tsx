@@ -22,14 +22,13 @@ export const EaseStrip = ({ rounds, coverage, unit }: EaseStripProps) => (
     {rounds.map((round) => (
       <EaseRow key={round.level} round={round} unit={unit} />
     ))}
-    {coverage.map(({ piece, aboveBust }) => (
+    {coverage.map(({ piece, edge, aboveBust }) => (
       <p
         key={piece}
         className="flex justify-between gap-2 border-t border-linen-2 py-1 text-sm first-of-type:mt-1"
       >
         <span>
-          {piece.includes('front') ? 'neck front' : 'neck back'}, {aboveBust < 0 ? 'below' : 'above'} bust
-          line
+          {edge} {piece.includes('front') ? 'front' : 'back'}, {aboveBust < 0 ? 'below' : 'above'} bust line
         </span>
         <strong>{formatNumber(Math.abs(aboveBust), unit, { style: 'typeset' })}</strong>
       </p>

@@ -1,0 +1,120 @@
+import {
+  curveLength,
+  endOf,
+  lengthWhere,
+  nearestOn,
+  placeAtLength,
+  type Curve,
+} from '../../geometry/curve.ts';
+import { distance, point, unitVector, subtract, type Point } from '../../geometry/point.ts';
+import { handleCurve, line } from '../../geometry/segment.ts';
+import { edgeLength, edgeOf, makePiece, type Edge, type Level, type Piece } from '../../pieces/piece.ts';
+import { splitAcross, type PlaceOnLoop } from './split-across.ts';
+
+/** The shape of a top edge: straight across, or over each breast in a curve to a dip at the centre. */
+export type TopShape = 'straight' | 'sweetheart' | 'v';
+
+/** Where the top edge of a strapless or off-shoulder panel runs, mm on the half-piece. */
+export interface DropPlan {
+  /** Down at the centre. */
+  readonly centre: number;
+  /** Where the edge ends: at a level of the armhole, or that far down the side from the underarm. */
+  readonly end:
+    { readonly on: 'armhole'; readonly level: number } | { readonly on: 'side'; readonly down: number };
+  readonly shape: TopShape;
+  /** Where a sweetheart is highest: over the bust point. */
+  readonly peak: Point;
+  readonly allowance: number;
+}
+
+/** How a sweetheart leaves its dip, and how full it is over the breast. The team's drafting study. */
+const SWEETHEART = { dip: 0.62, peak: 0.55, outer: 0.4 };
+
+/** The edge from the centre outwards. */
+function topEdge({ shape, centre, peak }: DropPlan, end: Point): Curve {
+  const start = point(0, centre);
+  switch (shape) {
+    case 'straight': {
+      const length = distance(start, end);
+      const arriving = unitVector(subtract(end, start));
+      return [handleCurve(start, point(1, 0), 0.4 * length, end, arriving, 0.3 * length)];
+    }
+    case 'v':
+      return [line(start, end)];
+    case 'sweetheart': {
+      const level = point(1, 0);
+      const rise = Math.max(1, centre - peak.y);
+      return [
+        handleCurve(
+          start,
+          unitVector(point(0.3, -1)),
+          SWEETHEART.dip * rise,
+          peak,
+          level,
+          SWEETHEART.peak * peak.x,
+        ),
+        handleCurve(
+          peak,
+          level,
+          SWEETHEART.outer * (end.x - peak.x),
+          end,
+          unitVector(subtract(end, peak)),
+          SWEETHEART.outer * (end.x - peak.x),
+        ),
+      ];
+    }
+  }
+}
+
+/** The edge stays this far above the bust line at the side, mm: the finished bust is measured below it. */
+const ABOVE_BUST = 8;
+
+/** The first stretch of the side: a bust dart may part it. */
+function upperSide(panel: Piece): Edge {
+  const side = panel.edges.find(({ role }) => role === 'side');
+  if (!side) throw new Error(`${panel.id} has no side`);
+  return side;
+}
+
+function endPlace(panel: Piece, { end }: DropPlan): PlaceOnLoop {
+  switch (end.on) {
+    case 'armhole': {
+      const armhole = edgeOf(panel, 'armhole');
+      const at = lengthWhere(armhole.path, 'y', end.level);
+      if (at === undefined) throw new Error(`${panel.id}: its armhole does not reach the level ${end.level}`);
+      return { edge: armhole.id, at };
+    }
+    case 'side': {
+      const side = upperSide(panel);
+      const bust = panel.levels.find(({ name }) => name === 'bust')?.path.at(-1);
+      const lowest = bust ? nearestOn(side.path, bust).along - ABOVE_BUST : 0.5 * edgeLength(side);
+      return { edge: side.id, at: Math.max(0, Math.min(end.down, lowest)) };
+    }
+  }
+}
+
+const isBelow = ({ path }: Level, top: number): boolean => path.every(({ y }) => y > top);
+
+/**
+ * Cuts everything above a line away from a panel: neck, shoulder and the armhole as far as the line runs. What lies below
+ * keeps its lengths; the loop starts with the new top edge, from the centre outwards. Throws for an armhole that the level
+ * does not cross.
+ */
+export function dropToLevel(panel: Piece, plan: DropPlan): Piece {
+  const centre = panel.edges.at(-1);
+  if (!centre) throw new Error(`${panel.id} has no edges`);
+  const end = endPlace(panel, plan);
+  const ends = placeAtLength(edgeOf(panel, end.edge).path, end.at).point;
+  const path = topEdge(plan, ends);
+  const at = curveLength(centre.path) - (plan.centre - endOf(centre.path).y);
+  const { between } = splitAcross(panel, end, { edge: centre.id, at });
+  const top: Edge = { id: 'top', role: 'top', path, allowance: plan.allowance };
+  return makePiece({
+    ...panel,
+    edges: [top, ...between.edges],
+    notches: between.notches,
+    levels: panel.levels.filter(
+      (level) => level.name !== 'chest' || isBelow(level, Math.max(plan.centre, ends.y)),
+    ),
+  });
+}

@@ -1,0 +1,54 @@
+import { add, point, type Point } from '../../geometry/point.ts';
+import { curveLength, endDirection, endOf, startOf, type Curve } from '../../geometry/curve.ts';
+import { line } from '../../geometry/segment.ts';
+import { makePiece, type Piece } from '../../pieces/piece.ts';
+
+export interface ExtendPlan {
+  /** How far the front runs past its centre, mm: a button stand, or an overlap. */
+  readonly by: number;
+  readonly allowance: number;
+  /** The upper edge drawn anew from the corner at the front edge; else it is carried on level. */
+  readonly redraw?: (corner: Point) => Curve;
+}
+
+/** A hem that arrives steeper than this at the centre is carried on level instead, sine. */
+const STEEPEST = 0.8;
+
+/** The lower edge carried on past the centre, the way that it arrives there. */
+function footOf(path: Curve, by: number): Point {
+  const { x, y } = endDirection(path);
+  return add(endOf(path), point(-by, Math.abs(y) < STEEPEST ? (y / Math.abs(x)) * by : 0));
+}
+
+/**
+ * Carries a front on past its centre, so that it can button or overlap. The piece is cut as a pair instead of on the fold;
+ * widths are still taken from the centre line, which a notch marks at the lower end and, where the upper edge runs on level,
+ * at the upper. Its first edge must be the upper one, from the centre outwards, and its last the centre.
+ */
+export function extendCentre(panel: Piece, { by, allowance, redraw }: ExtendPlan): Piece {
+  const [upper] = panel.edges;
+  const lower = panel.edges.at(-2);
+  const centre = panel.edges.at(-1);
+  if (!upper || !lower || !centre || by <= 0) return panel;
+  const start = startOf(upper.path);
+  const corner = add(start, point(-by, 0));
+  const above = redraw ? redraw(corner) : [line(corner, start), ...upper.path];
+  const foot = footOf(lower.path, by);
+  const gained = curveLength(above) - curveLength(upper.path);
+  return makePiece({
+    ...panel,
+    cut: { copies: 2, layers: 'pair' },
+    edges: panel.edges.map((edge) => {
+      if (edge === upper) return { ...edge, path: above };
+      if (edge === lower) return { ...edge, path: [...lower.path, line(endOf(lower.path), foot)] };
+      return edge === centre ? { id: centre.id, role: 'front', path: [line(foot, corner)], allowance } : edge;
+    }),
+    notches: [
+      ...panel.notches.map((notch) =>
+        notch.edge === upper.id ? { ...notch, at: notch.at + gained } : notch,
+      ),
+      ...(redraw ? [] : [{ edge: upper.id, at: by, kind: 'single' as const }]),
+      { edge: lower.id, at: curveLength(lower.path), kind: 'single' },
+    ],
+  });
+}

@@ -1,0 +1,39 @@
+import { endOf, lengthWhere, placeAtLength, splitCurve } from '../../geometry/curve.ts';
+import { point, type Point } from '../../geometry/point.ts';
+import { handleCurve, line } from '../../geometry/segment.ts';
+import { makePiece, type Level, type Piece } from '../../pieces/piece.ts';
+
+/**
+ * Nips the centre back in at the waist, tapering to nothing at `from` (the chest line), mm: a zip would bulge in the hollow
+ * of the back. It takes `nip` of the waist, which the intake records, so that the side gives it back.
+ */
+export function nipCentreBack(panel: Piece, nip: number, from: number): Piece {
+  const centre = panel.edges.at(-1);
+  const waist = panel.edges.at(-2);
+  if (nip <= 0 || !centre || waist?.role !== 'waist') return panel;
+  const top = endOf(centre.path);
+  const at = lengthWhere(waist.path, 'x', nip);
+  if (at === undefined) throw new Error(`${panel.id}: its waist does not reach ${nip} mm from the centre`);
+  const [kept] = splitCurve(waist.path, at);
+  const foot = endOf(kept);
+  const level = Math.max(top.y, Math.min(from, foot.y - 1));
+  const rise = foot.y - level;
+  const upright = point(0, -1);
+  const bent = handleCurve(foot, upright, 0.3 * rise, point(0, level), upright, 0.45 * rise);
+  const startOn = ({ name, path: [start = foot] }: Level): Point => {
+    if (name === 'waist') return foot;
+    const along = lengthWhere([bent], 'y', start.y);
+    return along === undefined ? start : placeAtLength([bent], along).point;
+  };
+  return makePiece({
+    ...panel,
+    edges: panel.edges.map((edge) => {
+      if (edge === waist) return { ...edge, path: kept };
+      if (edge === centre)
+        return { ...edge, path: level > top.y + 1e-6 ? [bent, line(point(0, level), top)] : [bent] };
+      return edge;
+    }),
+    levels: panel.levels.map((each) => ({ ...each, path: [startOn(each), ...each.path.slice(1)] })),
+    intakes: [...panel.intakes, { operation: 'centre back nipped', level: 'waist', mm: nip }],
+  });
+}

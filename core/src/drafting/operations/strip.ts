@@ -1,0 +1,50 @@
+import { point } from '../../geometry/point.ts';
+import { line } from '../../geometry/segment.ts';
+import { makePiece, type ClothRole, type Notch, type Piece } from '../../pieces/piece.ts';
+
+/** A straight strip: what it joins measures its length, mm. */
+export interface StripPlan {
+  readonly id: string;
+  readonly name: string;
+  readonly role: ClothRole;
+  /** Stitch to stitch. */
+  readonly length: number;
+  /** Finished; a doubled strip is folded along its middle and cut twice as wide. */
+  readonly width: number;
+  readonly doubled: boolean;
+  readonly copies: number;
+  readonly allowance: number;
+  /** Where the strip meets seams and centres of what it is sewn to, mm from its start. */
+  readonly notchesAt: readonly number[];
+}
+
+/** A strip lies with its length along the grain, out from x = 0; its long edge at x = 0 is the one that is sewn. */
+export function strip(plan: StripPlan): Piece {
+  const { length, allowance } = plan;
+  const wide = plan.doubled ? 2 * plan.width : plan.width;
+  const [a, b, c, d] = [point(0, 0), point(wide, 0), point(wide, length), point(0, length)];
+  const notches = plan.notchesAt
+    .filter((at) => at > 1 && at < length - 1)
+    .map((at): Notch => ({ edge: 'band', at: length - at, kind: 'single' }));
+  return makePiece({
+    id: plan.id,
+    name: plan.name,
+    role: plan.role,
+    cut: { copies: plan.copies, layers: plan.copies % 2 === 0 ? 'pair' : 'single' },
+    grain: point(0, 1),
+    edges: [
+      { id: 'end-start', role: 'end', path: [line(a, b)], allowance },
+      { id: 'free', role: plan.doubled ? 'band' : 'free', path: [line(b, c)], allowance },
+      { id: 'end-finish', role: 'end', path: [line(c, d)], allowance },
+      { id: 'band', role: 'band', path: [line(d, a)], allowance },
+    ],
+    notches,
+    darts: [],
+    levels: [],
+    intakes: [],
+  });
+}
+
+/** How many lengths a strip is pieced from, where the cloth gives `usable` mm in one and each length loses two joins. */
+export const pieceCount = (length: number, usable: number, join: number): number =>
+  Math.max(1, Math.ceil(length / (usable - 2 * join)));

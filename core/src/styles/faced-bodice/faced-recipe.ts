@@ -1,0 +1,69 @@
+import { armholeFindings } from '../../checks/openings.ts';
+import { measureRound } from '../../checks/rounds.ts';
+import { allowancesFrom } from '../../drafting/allowances.ts';
+import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
+import { resolveBody, type Body } from '../../drafting/body.ts';
+import type { Draft } from '../../drafting/draft.ts';
+import type { Piece } from '../../pieces/piece.ts';
+import type { Seam } from '../../pieces/seam.ts';
+import type { Working } from '../../workings/working.ts';
+import { assembleDraft, type Named } from '../assemble-draft.ts';
+import { edgeFigures } from '../edge-figures.ts';
+import type { FigureContext } from '../figure-parts.ts';
+import type { DraftInput, Recipe, Style } from '../style.ts';
+import { hangs } from '../worn.ts';
+import type { FacedBodiceChosen } from './choices.ts';
+import { facedBodiceFigures } from './faced-bodice-figures.ts';
+import { draftFacedBodice, type FacedBodice } from './faced-bodice.ts';
+import { facedBodiceSeams } from './seams.ts';
+
+/** What a style adds to a faced bodice: pieces measured by their edges, and what they are sewn to. */
+export interface AddedToBodice {
+  readonly pieces: readonly Piece[];
+  readonly sums: { readonly [piece: string]: { readonly [edge: string]: Working } };
+  readonly seams: readonly Seam[];
+}
+
+export interface FacedStyle<Chosen extends FacedBodiceChosen> {
+  readonly style: Style;
+  readonly fill: (body: Body, input: DraftInput) => Chosen;
+  readonly bodice: (chosen: Chosen) => BodiceChoices;
+  readonly more?: (context: FigureContext, faced: FacedBodice, chosen: Chosen) => AddedToBodice;
+}
+
+const nothing: AddedToBodice = { pieces: [], sums: {}, seams: [] };
+
+/** The recipe of a bodice to the waist with facings, lining and stay; the zip runs through, so that the waist opens. */
+export function facedRecipe<Chosen extends FacedBodiceChosen>(spec: FacedStyle<Chosen>): Recipe {
+  const bodyOf = (input: DraftInput) => resolveBody(input.person, spec.style.derives, input.rules);
+  const draft = (input: DraftInput): Draft => {
+    const { rules } = input;
+    const { body, findings } = bodyOf(input);
+    const chosen = spec.fill(body, input);
+    const allowances = allowancesFrom(rules, input.allowances);
+    const faced = draftFacedBodice(body, spec.bodice(chosen), rules, allowances);
+    const context = { body, allowances, rules };
+    const added = spec.more?.(context, faced, chosen) ?? nothing;
+    const ofBodice = facedBodiceFigures(context, chosen, faced.bodice);
+    const isAdded = (id: string) => added.pieces.some((piece) => piece.id === id);
+    const bodice = (named: Named) => [named('bodice-front'), named('bodice-back')];
+    return assembleDraft(
+      {
+        pieces: [...Object.values<Piece>({ ...faced.pieces }), ...added.pieces],
+        figuresOf: (piece) =>
+          isAdded(piece.piece.id) ? edgeFigures(piece, added.sums[piece.piece.id]) : ofBodice(piece),
+        seams: [...facedBodiceSeams(faced.pieces), ...added.seams],
+        rounds: (named) => [
+          measureRound('bust', bodice(named), body.mm('bust'), chosen.easeBust),
+          measureRound('waist', bodice(named), body.mm('waist'), chosen.easeWaist),
+        ],
+        covering: ['bodice-front', 'bodice-back'],
+        worn: [hangs(faced.pieces.bodiceFront, 'front'), hangs(faced.pieces.bodiceBack, 'back')],
+        openings: (named) => armholeFindings(bodice(named), (id) => body.taken(id)),
+        findings: [...faced.findings, ...findings],
+      },
+      input,
+    );
+  };
+  return { draft, chosen: (input) => spec.fill(bodyOf(input).body, input) };
+}

@@ -1,0 +1,234 @@
+import { levelWidth } from '../../checks/level-width.ts';
+import { finding, type Finding, type FindingCode } from '../../checks/finding.ts';
+import type { Allowances } from '../../drafting/allowances.ts';
+import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
+import type { Bodice } from '../../drafting/bodice/bodice.ts';
+import type { Body } from '../../drafting/body.ts';
+import { dropToLevel, type DropPlan } from '../../drafting/operations/drop-to-level.ts';
+import { nipCentreBack } from '../../drafting/operations/nip-centre-back.ts';
+import { shortenDart } from '../../drafting/operations/shorten-dart.ts';
+import {
+  splitOnPrincess,
+  type PrincessPanels,
+  type UnderBustPlan,
+} from '../../drafting/operations/split-on-princess.ts';
+import { clamp } from '../../geometry/clamp.ts';
+import { curveLength, endOf, lengthWhere } from '../../geometry/curve.ts';
+import { point, type Point } from '../../geometry/point.ts';
+import { settle } from '../../geometry/settle.ts';
+import { edgeOf, roleLength, stitchRing, type LevelName, type Piece } from '../../pieces/piece.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { inches } from '../../units/length.ts';
+import { lengthenShell } from './lengthen-shell.ts';
+import type { ShellPlan } from './shell-plan.ts';
+
+/** Front and back of a garment in two panels each, on its half. */
+export interface PrincessShell {
+  readonly bodice: Bodice;
+  readonly front: PrincessPanels;
+  readonly back: PrincessPanels;
+  /** Under the bust, where the shell is shaped there: the level, and what each edge of the front's seams takes; mm. */
+  readonly underBust: UnderBustPlan | undefined;
+  /** What the panels found, and what the block found that still holds on them. */
+  readonly findings: readonly Finding[];
+}
+
+/** What the drawing is moved by until the finished rounds are right, mm. */
+interface GivenBack {
+  readonly bust: number;
+  readonly waist: number;
+  readonly hem: number;
+  readonly underBust: number;
+}
+
+/** What is said of a dart does not hold for the seam that takes its place, and the waist is measured on the panels again. */
+const goneIntoSeams: readonly FindingCode[] = ['waist-dart-large', 'bust-dart-large', 'waist-unsolved'];
+
+/** The waist dart that the princess line runs through, and takes the place of. */
+const DART = 'waist-dart-1';
+/** Redrafts stop when each finished round is this near to what is wanted, mm. */
+const SETTLED = 0.05;
+const MOST_REDRAFTS = 14;
+const LONGEST_STRIDE = 80;
+/** The level under the bust keeps this far from the bust point and from the waist, mm. The team's drafting study. */
+const UNDER_BUST = { belowBust: inches(1.5), aboveWaist: inches(1), usual: inches(3) };
+/** More than this on the half under the bust cannot be shaped by one seam, mm. The team's drafting study. */
+const MOST_UNDER_BUST = inches(2.25);
+/** A seam that would be too narrow there is let out in a curve, up to this on the half, mm. */
+const MOST_LET_OUT = inches(1.5);
+/** The centre panel's part of the shaping under the bust by the solved block. The team's drafting study. */
+const CENTRE_PART = 0.4;
+
+export const panelsOf = ({ front, back }: Pick<PrincessShell, 'front' | 'back'>): Piece[] => [
+  front.centre,
+  front.side,
+  back.centre,
+  back.side,
+];
+
+/** The level under the bust, by the tape over the bust where it was taken. */
+function underBustLevel(body: Body, { frame }: Bodice): number {
+  const taken = body.taken('shoulderToUnderBust');
+  const below = taken === undefined ? UNDER_BUST.usual : taken - body.mm('shoulderToBust');
+  const lowest = Math.min(frame.waist.front, frame.waist.back) - UNDER_BUST.aboveWaist;
+  return clamp(frame.bustPoint.y + below, frame.bustPoint.y + UNDER_BUST.belowBust, lowest);
+}
+
+/** What each edge takes of the shaping under the bust on the half, by the school in force. */
+function underBustPlan(level: number, half: number, rules: RuleSet): UnderBustPlan {
+  switch (rules['school.block']) {
+    case 'solved':
+      return { level, centre: CENTRE_PART * half, side: (1 - CENTRE_PART) * half };
+    case 'table': {
+      const centre = Math.min(half, rules['habit.underBustCentre']);
+      return { level, centre, side: half - centre };
+    }
+  }
+}
+
+/** A seam runs at least this far from a top edge to the tip of its dart, mm. */
+const SEAM_ABOVE_TIP = 30;
+
+/** The back's dart shortened where a low top edge would cut through it. */
+function belowTop(panel: Piece, { centre }: DropPlan): Piece {
+  const dart = panel.darts.find(({ id }) => id === DART);
+  if (!dart) return panel;
+  const tip = endOf(edgeOf(panel, dart.legs[0]).path);
+  return shortenDart(panel, DART, Math.max(0, centre + SEAM_ABOVE_TIP - tip.y));
+}
+
+/** Where the line runs through a back without a dart: half-way out, at the chest line or below a top edge. */
+const backTip = ({ frame, shape }: Bodice, top: DropPlan | undefined): Point =>
+  point(frame.waistWidth.back / 2, Math.max(shape.chest, (top?.centre ?? 0) + SEAM_ABOVE_TIP));
+
+/** The place on the upper edge where the seam leaves it: above the tip on a top edge, by the rule on an armhole. */
+function leavesAt(panel: Piece, from: ShellPlan['leaves'], tip: Point, rules: RuleSet) {
+  const top = panel.edges.find(({ role }) => role === 'top');
+  if (top) {
+    const whole = curveLength(top.path);
+    const at = lengthWhere(top.path, 'x', tip.x) ?? 0.55 * whole;
+    return { edge: top.id, part: clamp(at / whole, 0.2, 0.8) };
+  }
+  return { edge: from, part: from === 'shoulder' ? 0.5 : rules['princess.armhole'] };
+}
+
+function split(
+  body: Body,
+  plan: ShellPlan,
+  given: GivenBack,
+  rules: RuleSet,
+  allowances: Allowances,
+): PrincessShell {
+  const { bodice: choices } = plan;
+  const bodice = bodiceBySchool(
+    body,
+    {
+      ...choices,
+      darted: true,
+      easeBust: choices.easeBust + given.bust,
+      easeWaist: choices.easeWaist + given.waist,
+    },
+    { ...rules, 'armhole.ease': plan.armholeEase },
+    allowances,
+  );
+  const tops = plan.top?.(bodice);
+  const [frontBlock, backBlock] = [
+    tops ? dropToLevel(bodice.frontBlock, tops.front) : bodice.frontBlock,
+    tops ? dropToLevel(belowTop(bodice.back, tops.back), tops.back) : bodice.back,
+  ];
+  const underBust =
+    plan.underBust === undefined
+      ? undefined
+      : underBustPlan(underBustLevel(body, bodice), given.underBust, rules);
+  const splitFrom = (panel: Piece, tip: Point, shaped: boolean) =>
+    splitOnPrincess(panel, DART, {
+      leaves: leavesAt(panel, plan.leaves, tip, rules),
+      soften: rules['princess.soften'],
+      allowance: allowances.princess,
+      tip,
+      overBust: shaped ? plan.overBust : 0,
+      ...(underBust && { underBust: shaped ? underBust : { ...underBust, centre: 0, side: 0 } }),
+    });
+  const front = splitFrom(frontBlock, bodice.frame.bustPoint, true);
+  const split = splitFrom(backBlock, backTip(bodice, tops?.back), false);
+  const back = { ...split, centre: nipCentreBack(split.centre, plan.nip, bodice.shape.chest) };
+  const shell = { bodice, front, back, underBust, findings: [] };
+  return plan.below ? lengthenShell(body, shell, plan.below, given.hem, rules, allowances) : shell;
+}
+
+/** The finished round of all panels at a level, mm: along the waist where that is a seam. */
+function roundAt(shell: PrincessShell, level: LevelName): number {
+  const half = panelsOf(shell).reduce((sum, piece) => {
+    const seam = level === 'waist' ? roleLength(piece, 'waist') : 0;
+    const path = piece.levels.find(({ name }) => name === level)?.path ?? [];
+    return sum + (seam > 0 ? seam : levelWidth(stitchRing(piece), path));
+  }, 0);
+  return 2 * half;
+}
+
+/** By how much the shell is wider under the bust than is wanted, mm; nothing where it has no such level. */
+function underBustOver(shell: PrincessShell, { underBust }: ShellPlan): number {
+  const has = panelsOf(shell).every(({ levels }) => levels.some(({ name }) => name === 'underBust'));
+  return underBust === undefined || !has ? 0 : roundAt(shell, 'underBust') - underBust;
+}
+
+/** Drafts the panels, and drafts them again until every finished round is what was asked, whatever the seams took. */
+export function draftPrincessShell(
+  body: Body,
+  plan: ShellPlan,
+  rules: RuleSet,
+  allowances: Allowances,
+): PrincessShell {
+  const wanted = {
+    bust: body.mm('bust') + plan.bodice.easeBust,
+    waist: body.mm('waist') + plan.bodice.easeWaist,
+  };
+  const byHabit = rules['school.block'] === 'table';
+  const givenBack = ([bust = 0, waist = 0, hem = 0, underBust = 0]: readonly number[]): GivenBack => ({
+    bust,
+    waist,
+    hem,
+    underBust: clamp(underBust, -MOST_LET_OUT, MOST_UNDER_BUST),
+  });
+  const shell = settle({
+    start: [0, 0, 0, 0],
+    gains: [1, 1, 1, 0.5],
+    draw: (unknowns) => split(body, plan, givenBack(unknowns), rules, allowances),
+    residuals: (drawn, [, , , underBust = 0]) => {
+      const over = underBustOver(drawn, plan);
+      const spent = over > 0 ? underBust >= MOST_UNDER_BUST : underBust <= -MOST_LET_OUT;
+      return [
+        byHabit ? 0 : wanted.bust - roundAt(drawn, 'bust'),
+        byHabit ? 0 : wanted.waist - roundAt(drawn, 'waist'),
+        byHabit || !plan.below ? 0 : plan.below.round - roundAt(drawn, 'hem'),
+        spent ? 0 : over,
+      ];
+    },
+    tolerance: SETTLED,
+    longestStride: LONGEST_STRIDE,
+    mostRounds: MOST_REDRAFTS,
+  });
+  return {
+    ...shell,
+    findings: [
+      ...shell.bodice.findings.filter(({ code }) => !goneIntoSeams.includes(code)),
+      ...underBustFindings(plan, underBustOver(shell, plan)),
+    ],
+  };
+}
+
+/** What one seam could not shape under the bust: the garment stands away there, or is tighter than asked. */
+function underBustFindings({ underBust }: ShellPlan, left: number): Finding[] {
+  if (underBust === undefined || Math.abs(left) <= inches(0.25)) return [];
+  return [
+    finding(
+      'under-bust-off',
+      { choice: 'easeUnderBust', measure: 'underBust' },
+      {
+        found: underBust + left,
+        expected: underBust,
+        remedy: { kind: 'set-choice', choice: 'easeUnderBust' },
+      },
+    ),
+  ];
+}

@@ -1,0 +1,33 @@
+import type { Bodice } from '../../drafting/bodice/bodice.ts';
+import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { DropPlan } from '../../drafting/operations/drop-to-level.ts';
+
+/** How the shell goes on below the waist, mm. */
+export interface BelowPlan {
+  /** From the waist down to the hem, at the side. */
+  readonly depth: number;
+  /** The finished round there. */
+  readonly round: number;
+  /** Sewn to its lining along the hem, instead of turned up. */
+  readonly lined: boolean;
+  /** A front hem that runs down to a point: so far below the side's hem, and so far out from the centre. */
+  readonly point?: { readonly lower: number; readonly out: number };
+}
+
+/** What a shell of princess panels is made to: every style of that family is one of these. */
+export interface ShellPlan {
+  readonly bodice: BodiceChoices;
+  /** Where the seams leave: the armhole or the middle of the shoulder; from a top edge where there is one. */
+  readonly leaves: 'armhole' | 'shoulder';
+  /** A top edge below the shoulder, worked out on the block. */
+  readonly top?: (bodice: Bodice) => { readonly front: DropPlan; readonly back: DropPlan };
+  /** How much longer than the measured armhole the block's is drawn, mm: less raises the underarm. */
+  readonly armholeEase: number;
+  /** Taken out of the top edge on the half, mm. */
+  readonly overBust: number;
+  /** The finished round under the bust; undefined leaves the seams straight there. */
+  readonly underBust: number | undefined;
+  /** In at the centre back waist, mm. */
+  readonly nip: number;
+  readonly below: BelowPlan | undefined;
+}

@@ -1,0 +1,20 @@
+import { measureRound, type Round } from '../../checks/rounds.ts';
+import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
+import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
+import type { LevelName } from '../../pieces/piece.ts';
+import type { ShellContext } from './panel-figures.ts';
+
+/** The finished rounds that a shell was drafted to, measured on its panels. */
+export function shellRounds({ body, plan, shell }: ShellContext, all: readonly DraftedPiece[]): Round[] {
+  const { below, underBust, bodice } = plan;
+  const atHem = below && roundBelowWaist(body, below.depth);
+  const at = (level: LevelName) => all.filter(({ piece }) => piece.levels.some(({ name }) => name === level));
+  return [
+    measureRound('bust', at('bust'), body.mm('bust'), bodice.easeBust),
+    ...(underBust === undefined || !shell.front.side.levels.some(({ name }) => name === 'underBust')
+      ? []
+      : [measureRound('underBust', at('underBust'), body.mm('underBust'), underBust - body.mm('underBust'))]),
+    measureRound('waist', at('waist'), body.mm('waist'), bodice.easeWaist),
+    ...(below && atHem !== undefined ? [measureRound('hem', at('hem'), atHem, below.round - atHem)] : []),
+  ];
+}

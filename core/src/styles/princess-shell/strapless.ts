@@ -1,0 +1,94 @@
+import { finding, type Finding } from '../../checks/finding.ts';
+import type { Bodice } from '../../drafting/bodice/bodice.ts';
+import type { BodiceFrame } from '../../drafting/bodice/frame.ts';
+import type { DropPlan, TopShape } from '../../drafting/operations/drop-to-level.ts';
+import { point } from '../../geometry/point.ts';
+import { inches } from '../../units/length.ts';
+
+/** A top edge all round, as it is chosen; mm. */
+export interface StraplessPlan {
+  readonly shape: { readonly front: TopShape; readonly back: TopShape };
+  /** Down from the start line, over the bust. */
+  readonly level: number;
+  /** How far a sweetheart, or a back's V, falls below that at the centre. */
+  readonly dip: { readonly front: number; readonly back: number };
+  /** How much lower the back's edge is. */
+  readonly backLower: number;
+  /** Where the edge ends: below the underarm on the side, or on the armhole at its level. */
+  readonly ends: { readonly on: 'side'; readonly down: number } | { readonly on: 'armhole' };
+  readonly allowance: number;
+}
+
+/** A top edge stays this far above the bust point, so that a seam can run from it, mm. */
+const ABOVE_BUST = inches(1);
+
+/** The lowest level that a top edge can be cut at: clear above the bust point even at its dip, mm down. */
+export const lowestTop = ({ bustPoint }: Pick<BodiceFrame, 'bustPoint'>, dip: number): number =>
+  bustPoint.y - ABOVE_BUST - dip;
+
+/** A back's edge stays this far above the bust line, mm: the garment is held there. */
+const BACK_ABOVE_BUST = 12;
+
+/** The lowest that a back's edge can be cut at the centre, before its dip; mm down. */
+const lowestBack = ({ bustPoint }: Pick<BodiceFrame, 'bustPoint'>, dip: number): number =>
+  bustPoint.y - BACK_ABOVE_BUST - dip;
+
+/** Where an edge on the armhole can end: between the tip of the shoulder and the underarm, mm down. */
+function onArmhole({ frame, shape }: Bodice, level: number): number {
+  return Math.max(frame.tip.y + 15, Math.min(level, shape.chest - 15));
+}
+
+/** The edges of front and back on a drafted block; a level that lies too low is drawn at the lowest there is. */
+export const straplessTops =
+  ({ shape, level, dip, backLower, ends, allowance }: StraplessPlan) =>
+  (bodice: Bodice): { front: DropPlan; back: DropPlan } => {
+    const { bustPoint } = bodice.frame;
+    const drawn = Math.min(level, lowestTop(bodice.frame, dip.front));
+    const back = Math.min(drawn + backLower, lowestBack(bodice.frame, dip.back));
+    const end = (at: number): DropPlan['end'] =>
+      ends.on === 'side' ? ends : { on: 'armhole', level: onArmhole(bodice, at) };
+    return {
+      front: {
+        shape: shape.front,
+        centre: drawn + dip.front,
+        end: end(drawn),
+        peak: point(bustPoint.x, drawn),
+        allowance,
+      },
+      back: {
+        shape: shape.back,
+        centre: back + dip.back,
+        end: end(back),
+        peak: point(bustPoint.x, back),
+        allowance,
+      },
+    };
+  };
+
+/** A top edge as it was chosen, with the choices that set it. */
+export interface ChosenTop {
+  readonly plan: StraplessPlan;
+  readonly level: string;
+  readonly backLower: string;
+}
+
+/** Stops a top edge that was chosen at or under the bust, in front or behind: it is drawn at the lowest there is. */
+export function topTooLow({ frame }: Bodice, { plan, level, backLower }: ChosenTop): Finding[] {
+  const lowest = lowestTop(frame, plan.dip.front);
+  const drawn = Math.min(plan.level, lowest);
+  const mostBelow = lowestBack(frame, plan.dip.back) - drawn;
+  const tooLow = (piece: string, choice: string, found: number, expected: number): Finding[] =>
+    found <= expected
+      ? []
+      : [
+          finding(
+            'top-too-low',
+            { piece, choice },
+            { found, expected, remedy: { kind: 'set-choice', choice, mm: expected } },
+          ),
+        ];
+  return [
+    ...tooLow('bodice-front-centre', level, plan.level, lowest),
+    ...tooLow('bodice-back-centre', backLower, plan.backLower, mostBelow),
+  ];
+}

@@ -1,0 +1,86 @@
+import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { Body } from '../../drafting/body.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { inches } from '../../units/length.ts';
+import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import { panelsOf } from '../princess-shell/princess-shell.ts';
+import type { ShellPlan } from '../princess-shell/shell-plan.ts';
+import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
+import { shellWorn } from '../princess-shell/shell-worn.ts';
+import { straplessTops, topTooLow, type StraplessPlan } from '../princess-shell/strapless.ts';
+import { shellSeams } from '../princess-shell/shell-seams.ts';
+import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { withDefaults, type DraftInput } from '../style.ts';
+import { tubeTopChoices, type TubeTopChosen } from './choices.ts';
+import { cupsOf, cupSeams, cupWorn, type CupFront } from './cups.ts';
+import { tubeTop } from './tube-top.ts';
+
+/** The top edge stands this far above the bust line unless chosen, mm. Common practice: less shows more than most expect. */
+const ABOVE_BUST = inches(4);
+
+/** What is cut away above the edge was drafted on an ordinary round neck. */
+const bodiceChoices = (chosen: TubeTopChosen): BodiceChoices => ({
+  neckline: 'round',
+  darted: true,
+  neckWidth: inches(3),
+  neckDepthFront: inches(2.5),
+  neckDepthBack: inches(0.75),
+  easeBust: chosen.easeBust,
+  easeWaist: chosen.easeWaist,
+});
+
+const dipOf = (chosen: TubeTopChosen): number => (chosen.topEdge === 'sweetheart' ? chosen.dip : 0);
+
+function fill(body: Body, { choices, rules }: DraftInput): TubeTopChosen {
+  const filled = withDefaults(tubeTopChoices, choices);
+  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
+  return { ...filled, topLevel: filled.topLevel || frame.bustPoint.y - ABOVE_BUST - dipOf(filled) };
+}
+
+const topOf = (chosen: TubeTopChosen, rules: RuleSet): StraplessPlan => ({
+  shape: { front: chosen.topEdge, back: 'straight' },
+  level: chosen.topLevel,
+  dip: { front: dipOf(chosen), back: 0 },
+  backLower: chosen.topBack,
+  ends: { on: 'side', down: chosen.topSide },
+  allowance: rules['allowance.top'],
+});
+
+const plan = (body: Body, chosen: TubeTopChosen, rules: RuleSet): ShellPlan => ({
+  bodice: bodiceChoices(chosen),
+  leaves: 'armhole',
+  armholeEase: rules['strapless.armholeEase'],
+  top: straplessTops(topOf(chosen, rules)),
+  overBust: rules['contour.overBust'],
+  underBust: body.mm('underBust') + chosen.easeUnderBust,
+  nip: rules['back.nip'],
+  below: undefined,
+});
+
+/** The front in two panels, or in cups and a band. */
+const frontOf = ({ shell, allowances, rules }: ShellContext, chosen: TubeTopChosen): CupFront | undefined =>
+  chosen.cups === 'seam' ? cupsOf(shell, allowances.princess, rules['cup.lessThanUnderBust']) : undefined;
+
+function finish(context: ShellContext, chosen: TubeTopChosen): ShellGarment {
+  const { shell } = context;
+  const cups = frontOf(context, chosen);
+  const panels = cups ? [...cups.pieces, shell.back.centre, shell.back.side] : panelsOf(shell);
+  const seams = cups ? cupSeams(cups, shell.back) : shellSeams(shell);
+  return {
+    panels,
+    others: [...traced(panels, 'lining'), ...traced(panels, 'stay')],
+    sums: {},
+    seams: [...seams, ...seamsIn(seams, 'lining')],
+    worn: cups ? cupWorn(cups, shell) : shellWorn(shell),
+    covering: [cups ? cups.upper.centre.id : shell.front.centre.id, shell.back.centre.id],
+    openings: () => [],
+    findings: topTooLow(shell.bodice, {
+      plan: topOf(chosen, context.rules),
+      level: 'topLevel',
+      backLower: 'topBack',
+    }),
+    strapless: { choice: 'topLevel', level: chosen.topLevel },
+  };
+}
+
+export const tubeTopRecipe = shellRecipe({ style: tubeTop, fill, plan, finish });

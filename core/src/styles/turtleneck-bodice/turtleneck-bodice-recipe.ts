@@ -1,0 +1,61 @@
+import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { Body } from '../../drafting/body.ts';
+import { standCollar } from '../../drafting/collar/stand-collar.ts';
+import { roleLength } from '../../pieces/piece.ts';
+import { equalSeam } from '../../pieces/seam.ts';
+import { drawn, plus, sum } from '../../workings/working.ts';
+import type { FacedBodice } from '../faced-bodice/faced-bodice.ts';
+import { facedRecipe, type AddedToBodice } from '../faced-bodice/faced-recipe.ts';
+import { choiceTerm, type FigureContext } from '../figure-parts.ts';
+import { edgesOf } from '../seam-parts.ts';
+import { withDefaults, type DraftInput } from '../style.ts';
+import { turtleneckBodiceChoices, type TurtleneckBodiceChosen } from './choices.ts';
+import { turtleneckBodice } from './turtleneck-bodice.ts';
+
+const bodice = (chosen: TurtleneckBodiceChosen): BodiceChoices => ({
+  ...chosen,
+  darted: chosen.darts === 'darts',
+});
+
+/** Choices with defaults filled in: unless chosen, the neck lies at its base. */
+function fill(body: Body, { choices, rules }: DraftInput): TurtleneckBodiceChosen {
+  const filled = withDefaults(turtleneckBodiceChoices, choices);
+  const { frame } = bodiceFrame(body, bodice(filled), rules);
+  return { ...filled, neckWidth: filled.neckWidth || frame.neckPoint.x };
+}
+
+/** The collar, as long as the necklines that were drafted. */
+function more(
+  { allowances }: FigureContext,
+  { pieces }: FacedBodice,
+  chosen: TurtleneckBodiceChosen,
+): AddedToBodice {
+  const [front, back] = [roleLength(pieces.bodiceFront, 'neck'), roleLength(pieces.bodiceBack, 'neck')];
+  const collar = standCollar({
+    neck: front + back,
+    shoulderAt: front,
+    height: chosen.collarHeight,
+    raise: chosen.collarRaise,
+    allowance: allowances.neck,
+    copies: 2,
+  });
+  return {
+    pieces: [collar],
+    sums: {
+      [collar.id]: {
+        neck: sum(plus(drawn('front neck', front)), plus(drawn('back neck', back))),
+        end: choiceTerm(turtleneckBodiceChoices.collarHeight, chosen.collarHeight),
+      },
+    },
+    seams: [
+      equalSeam(
+        'collar to neck',
+        edgesOf(collar, 'band'),
+        [...edgesOf(pieces.bodiceFront, 'neck'), ...edgesOf(pieces.bodiceBack, 'neck')],
+        'shoulder',
+      ),
+    ],
+  };
+}
+
+export const turtleneckBodiceRecipe = facedRecipe({ style: turtleneckBodice, fill, bodice, more });

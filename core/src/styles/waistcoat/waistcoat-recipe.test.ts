@@ -1,0 +1,59 @@
+import { describe, expect, test } from '@jest/globals';
+import { endOf, startOf } from '../../geometry/curve.ts';
+import { edgeOf, roleLength } from '../../pieces/piece.ts';
+import { draftInput, middleBody } from '../../testing/bodies.ts';
+import { expectStyleSound } from '../../testing/style-suite.ts';
+import { inches } from '../../units/length.ts';
+import type { ChoiceValues } from '../style.ts';
+import { waistcoat } from './waistcoat.ts';
+import { waistcoatRecipe } from './waistcoat-recipe.ts';
+
+const draft = (choices: ChoiceValues = {}) => waistcoatRecipe.draft(draftInput(middleBody, choices));
+const frontOf = (choices: ChoiceValues = {}) => {
+  const found = draft(choices).pieces.find(({ piece }) => piece.id === 'bodice-front-centre');
+  if (!found) throw new Error('no front');
+  return found.piece;
+};
+
+describe('the waistcoat', () => {
+  expectStyleSound(waistcoat, waistcoatRecipe, [{}, { hem: 'straight', neckDart: inches(0.5) }]);
+
+  test('fronts are a pair with a stand past the centre; the back lies on the fold; all is lined', () => {
+    const cuts = draft().pieces.map(({ piece: { id, cut } }) => `${id} ${cut.layers}`);
+    expect(cuts.slice(0, 4)).toEqual([
+      'bodice-front-centre pair',
+      'bodice-front-side pair',
+      'bodice-back-centre fold',
+      'bodice-back-side pair',
+    ]);
+    expect(cuts.filter((each) => each.startsWith('lining')).length).toBe(4);
+    const edge = edgeOf(frontOf({ stand: inches(1.5) }), 'centre-front');
+    expect(edge.role).toBe('front');
+    for (const end of [startOf(edge.path), endOf(edge.path)]) expect(end.x).toBeCloseTo(-inches(1.5), 6);
+  });
+
+  test('the point falls 4 in below the side’s hem, and a neck dart takes its half inch. Common practice', () => {
+    const lowest = Math.max(...edgeOf(frontOf(), 'hem').path.map(({ b }) => b.y));
+    const straight = Math.max(...edgeOf(frontOf({ hem: 'straight' }), 'hem').path.map(({ b }) => b.y));
+    expect(lowest - straight).toBeCloseTo(inches(4), -1);
+    const gaped = frontOf({ neckDart: inches(0.5) });
+    expect(roleLength(frontOf(), 'neck') - roleLength(gaped, 'neck')).toBeCloseTo(inches(0.5), 0);
+    expect(gaped.darts.map(({ id }) => id)).toEqual(['neck-dart']);
+  });
+
+  test('a rounded tummy closes the intake sooner, and the hem is as wide all the same', () => {
+    const input = draftInput(middleBody);
+    const rounded = waistcoatRecipe.draft({
+      ...input,
+      person: { ...input.person, observations: { ...input.person.observations, tummy: 'rounded' } },
+    });
+    const hemOf = ({ rounds }: typeof rounded) => rounds.find(({ level }) => level === 'hem')?.finished;
+    expect(hemOf(rounded)).toBeCloseTo(hemOf(draft()) ?? 0, 0);
+    const seamAt = ({ pieces }: typeof rounded) =>
+      pieces
+        .find(({ piece }) => piece.id === 'bodice-front-centre')
+        ?.piece.levels.find(({ name }) => name === 'hem')
+        ?.path.at(-1)?.x ?? 0;
+    expect(seamAt(rounded)).toBeGreaterThan(seamAt(draft()) + 1);
+  });
+});

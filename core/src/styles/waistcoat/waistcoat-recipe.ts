@@ -1,0 +1,121 @@
+import { armholeFindings } from '../../checks/openings.ts';
+import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import { neckline } from '../../drafting/bodice/neckline.ts';
+import type { Body } from '../../drafting/body.ts';
+import { dartInEdge } from '../../drafting/operations/dart-in-edge.ts';
+import { extendCentre } from '../../drafting/operations/extend-centre.ts';
+import { onFold } from '../../drafting/operations/on-fold.ts';
+import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
+import { mapCurve, type Curve } from '../../geometry/curve.ts';
+import { add, point, type Point } from '../../geometry/point.ts';
+import type { Piece } from '../../pieces/piece.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { inches } from '../../units/length.ts';
+import { drawn } from '../../workings/working.ts';
+import { neckAndShoulder } from '../faced-bodice/bodice-figures.ts';
+import { choiceTerm } from '../figure-parts.ts';
+import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import { panelsOf, type PrincessShell } from '../princess-shell/princess-shell.ts';
+import type { ShellPlan } from '../princess-shell/shell-plan.ts';
+import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
+import { shellSeams } from '../princess-shell/shell-seams.ts';
+import { shellWorn } from '../princess-shell/shell-worn.ts';
+import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { dartSeams } from '../seam-parts.ts';
+import { withDefaults, type DraftInput } from '../style.ts';
+import { waistcoatChoices, type WaistcoatChosen } from './choices.ts';
+import { waistcoat } from './waistcoat.ts';
+
+/** The V ends at least this far above the bust line unless chosen lower, mm. */
+const ABOVE_BUST = inches(1);
+/** A neck dart points towards the bust, half-way down the V. */
+const NECK_DART = { at: 0.55, length: inches(3.5) };
+
+const bodiceChoices = (chosen: WaistcoatChosen): BodiceChoices => ({
+  ...chosen,
+  neckline: 'v',
+  darted: true,
+});
+
+function fill(body: Body, { choices, rules }: DraftInput): WaistcoatChosen {
+  const filled = withDefaults(waistcoatChoices, choices);
+  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
+  return {
+    ...filled,
+    neckWidth: filled.neckWidth || frame.neckPoint.x,
+    neckDepthFront: filled.neckDepthFront || Math.min(body.mm('armhole') / 2, frame.bustPoint.y - ABOVE_BUST),
+  };
+}
+
+const plan = (body: Body, chosen: WaistcoatChosen, rules: RuleSet): ShellPlan => ({
+  bodice: bodiceChoices(chosen),
+  leaves: 'armhole',
+  armholeEase: rules['armhole.ease'],
+  overBust: 0,
+  underBust: undefined,
+  nip: 0,
+  below: {
+    depth: chosen.length,
+    lined: true,
+    round: roundBelowWaist(body, chosen.length) + chosen.easeHem,
+    ...(chosen.hem === 'points' && { point: { lower: chosen.pointLower, out: chosen.pointOut } }),
+  },
+});
+
+/** The V drawn from the front edge, so that it runs straight on past the centre. */
+const vFromEdge =
+  ({ bodice }: PrincessShell) =>
+  (corner: Point): Curve => {
+    const { neckPoint, shoulder } = bodice.frame;
+    const shift = point(-corner.x, 0);
+    const path = neckline('v', { neckPoint: add(neckPoint, shift), shoulder, depth: corner.y });
+    return mapCurve(path, (p) => add(p, point(corner.x, 0)));
+  };
+
+function openedFront(context: ShellContext, chosen: WaistcoatChosen): Piece {
+  const { shell, allowances } = context;
+  const front = extendCentre(shell.front.centre, {
+    by: chosen.stand,
+    allowance: allowances.front,
+    redraw: vFromEdge(shell),
+  });
+  return dartInEdge(front, 'neck', {
+    id: 'neck-dart',
+    at: NECK_DART.at,
+    intake: chosen.neckDart,
+    length: NECK_DART.length,
+    pressed: 'centre',
+  });
+}
+
+function finish(context: ShellContext, chosen: WaistcoatChosen): ShellGarment {
+  const shell: PrincessShell = {
+    ...context.shell,
+    front: { ...context.shell.front, centre: openedFront(context, chosen) },
+    back: { ...context.shell.back, centre: onFold(context.shell.back.centre) },
+  };
+  const panels = panelsOf(shell);
+  const seams = [...shellSeams(shell), ...panels.flatMap(dartSeams)];
+  return {
+    panels,
+    others: [...traced(panels, 'lining'), ...traced([shell.front.centre, shell.front.side], 'stay')],
+    sums: {},
+    seams: [...seams, ...seamsIn(seams, 'lining')],
+    worn: shellWorn(shell),
+    covering: [shell.front.centre.id, shell.back.centre.id],
+    neck: (piece, which) => neckAndShoulder(context, chosen, shell.bodice, piece, which),
+    dart: () => ({
+      intake: choiceTerm(waistcoatChoices.neckDart, chosen.neckDart),
+      tipOut: drawn('square to the neck', 0),
+      tipDown: drawn('square to the neck', 0),
+    }),
+    openings: (named) =>
+      armholeFindings(
+        panels.map(({ id }) => named(id)),
+        (id) => context.body.taken(id),
+      ),
+    findings: [],
+  };
+}
+
+export const waistcoatRecipe = shellRecipe({ style: waistcoat, fill, plan, finish });

@@ -1,0 +1,77 @@
+import { expect, test } from '@jest/globals';
+import type { Draft } from '../drafting/draft.ts';
+import { ruleSet } from '../rules/catalogue.ts';
+import type { ChoiceValues, Recipe, Style } from '../styles/style.ts';
+import { findingWords } from '../words/finding-words.ts';
+import { evaluate } from '../workings/working.ts';
+import { draftInput, middleBody } from './bodies.ts';
+import { expectCuttable, expectTrue } from './expect-sound.ts';
+import { missesBody, missesSizes } from './misses-size-table.ts';
+import { extremeRanges, ordinaryRanges, randomBodies, type BodyRanges } from './random-bodies.ts';
+
+const stopsOf = ({ findings }: Draft) => findings.filter(({ severity }) => severity === 'stop');
+
+/** What every style owes: true over a published size table, sound on bodies of all proportions, and open about its sums. */
+export function expectStyleSound(
+  style: Style,
+  recipe: Recipe,
+  variants: readonly ChoiceValues[] = [{}],
+): void {
+  const draftOf = (ranges: BodyRanges, count: number, choices: ChoiceValues): Draft[] => {
+    const bodies = randomBodies(ranges, 9);
+    return Array.from({ length: count }, () => {
+      const { values, observations } = bodies.next().value;
+      const input = draftInput(values, choices);
+      return recipe.draft({ ...input, person: { ...input.person, observations } });
+    });
+  };
+
+  // ASTM D5585-95 bust, waist and hip, from memory; the rest derived: see the table.
+  test.each(missesSizes)('size $size drafts true', (size) => {
+    for (const choices of variants) expectTrue(recipe.draft(draftInput(missesBody(size), choices)));
+  });
+
+  test('ordinary bodies draft true', () => {
+    for (const each of draftOf(ordinaryRanges, 20, {})) expectTrue(each);
+  }, 90_000);
+
+  test.each(variants.map((choices) => [JSON.stringify(choices), choices] as const))(
+    'of extreme bodies fewer than one in fifty gets a stop, each naming what to change; the rest can be cut: %s',
+    (_, choices) => {
+      const drafts = draftOf(extremeRanges, 60, choices);
+      const stopped = drafts.filter((each) => stopsOf(each).length > 0);
+      expect(stopped.length / drafts.length).toBeLessThan(0.02);
+      for (const stop of stopped.flatMap(stopsOf)) expect(findingWords(stop, 'in').remedy).not.toBe('');
+      for (const each of drafts.filter((one) => !stopped.includes(one))) expectCuttable(each);
+    },
+    90_000,
+  );
+
+  test('every working comes to its figure, and every cloth of the style has its pieces', () => {
+    for (const choices of variants) {
+      const draft = recipe.draft(draftInput(middleBody, choices));
+      for (const { id, mm, working } of draft.figures)
+        expect([id, Math.abs(evaluate(working) - mm) < 0.2]).toEqual([id, true]);
+      const roles = new Set(draft.pieces.map(({ piece }) => piece.role));
+      expect([...roles].filter((role) => !style.cloths.includes(role))).toEqual([]);
+      const ids = draft.pieces.map(({ piece }) => piece.id);
+      expect(new Set(ids).size).toBe(ids.length);
+    }
+  });
+
+  test('the finished garment is drawn from pieces of its own, front and back', () => {
+    const { pieces, worn } = recipe.draft(draftInput(middleBody));
+    for (const half of ['front', 'back'] as const) {
+      const parts = worn.filter((part) => part.half === half);
+      expect(parts.length).toBeGreaterThan(0);
+      for (const part of parts) expect(pieces.some(({ piece }) => piece.id === part.piece)).toBe(true);
+    }
+  });
+
+  test('by the table habit it can be cut as well', () => {
+    for (const choices of variants)
+      expectCuttable(
+        recipe.draft({ ...draftInput(middleBody, choices), rules: ruleSet({ 'school.block': 'table' }) }),
+      );
+  });
+}
