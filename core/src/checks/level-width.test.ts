@@ -25,6 +25,11 @@ describe('levelWidth', () => {
     expect(bent).toBeCloseTo(40 + 40 * Math.SQRT2, 6);
   });
 
+  test('a neckline that falls below the level leaves the centre bare, and the width counts from the centre all the same', () => {
+    const open = ring([0, 60], [40, 0], [100, 0], [100, 80], [0, 80]);
+    expect(levelWidth(open, [point(0, 30), point(100, 30)])).toBeCloseTo(100, 9);
+  });
+
   test('a level that never leaves a broken outline counts as far as it was drawn', () => {
     const far = ring([0, 0], [500, 0], [500, 80], [0, 80]);
     expect(levelWidth(far, [point(0, 40), point(100, 40)])).toBeCloseTo(100, 9);

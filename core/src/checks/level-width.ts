@@ -19,11 +19,23 @@ function crossingsAlong(ring: Ring, from: Point, to: Point): number[] {
   return found.sort((p, q) => p - q);
 }
 
+/** Further than any piece reaches, mm. */
+const FAR = 5000;
+
+/** Whether a level starts off the piece: a neckline that falls below the level leaves its centre bare. */
+function startsOutside(ring: Ring, [from, to]: readonly Point[]): boolean {
+  if (!from || !to || distance(from, to) === 0) return false;
+  const far = add(from, scale(unitVector(subtract(to, from)), FAR));
+  return crossingsAlong(ring, from, far).length % 2 === 0;
+}
+
 /**
  * The finished width of a piece at a level, mm: how much of the level line lies inside the stitch ring, so that open
- * darts do not count. Measured on the ring alone, without knowledge of how it was drawn.
+ * darts do not count; what a neckline leaves bare at the centre does, since the body is as wide there. Measured on the ring
+ * alone, without knowledge of how it was drawn.
  */
 export function levelWidth(ring: Ring, path: readonly Point[]): number {
+  let bare = startsOutside(ring, path);
   let inside = true;
   let width = 0;
   path.slice(1).forEach((end, index) => {
@@ -32,6 +44,10 @@ export function levelWidth(ring: Ring, path: readonly Point[]): number {
     const to = isLast ? add(end, scale(unitVector(subtract(end, from)), BEYOND)) : end;
     let position = 0;
     for (const crossing of crossingsAlong(ring, from, to)) {
+      if (bare) {
+        bare = false;
+        continue;
+      }
       if (inside) width += crossing - position;
       position = crossing;
       inside = !inside;

@@ -1,6 +1,7 @@
 import type { MeasureId } from '../measures/catalogue.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import { roleLength, type LevelName } from '../pieces/piece.ts';
+import { segmentLength } from '../geometry/segment.ts';
+import { edgesWithRole, type EdgeRole, type LevelName, type Piece } from '../pieces/piece.ts';
 import { inches } from '../units/length.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import type { HandFigures } from '../drafting/hand-figures.ts';
@@ -10,6 +11,9 @@ import { remedyFor } from './remedy-for.ts';
 
 /** A round may miss what is wanted by ¼ in: common practice. */
 export const ROUND_TOLERANCE = inches(1 / 4);
+
+/** An edge that ends this near to the centre line, mm, is not past it. */
+const PAST_CENTRE = 0.01;
 
 export interface Round {
   readonly level: LevelName;
@@ -23,13 +27,21 @@ export interface Round {
   readonly pieces: readonly string[];
 }
 
+/** Length of all edges of one role from the centre outwards: a stand or an overlap past the centre does not count. */
+const lengthFromCentre = (piece: Piece, role: EdgeRole): number =>
+  edgesWithRole(piece, role)
+    .flatMap(({ path }) => path)
+    .filter(({ a, b }) => a.x > -PAST_CENTRE && b.x > -PAST_CENTRE)
+    .reduce((total, segment) => total + segmentLength(segment), 0);
+
 /** Finished width of one half-piece: a waist that is a seam is measured along it, other levels straight across. */
 function halfWidth({ piece, stitch }: DraftedPiece, level: LevelName): number {
-  const seam = level === 'waist' ? roleLength(piece, 'waist') : 0;
-  if (seam > 0) return seam;
-  const line = piece.levels.find(({ name }) => name === level);
-  if (!line) throw new Error(`${piece.id} has no ${level} level`);
-  return levelWidth(stitch, line.path);
+  const found = piece.levels.find(({ name }) => name === level);
+  const seam = level === 'waist' ? 'waist' : found?.along;
+  const along = seam ? lengthFromCentre(piece, seam) : 0;
+  if (along > 0) return along;
+  if (!found) throw new Error(`${piece.id} has no ${level} level`);
+  return levelWidth(stitch, found.path);
 }
 
 /** Each half-piece lies on the body twice: once on each side of the centre. */

@@ -23,6 +23,7 @@ export function draftOrder(order: DraftableOrder): Draft {
     );
   const findings = [
     ...draft.findings,
+    ...(order.style.neckCord && order.client.kind === 'child' ? [finding('child-neck-cord', {})] : []),
     ...checkMeasures(order.person.values, order.client.kind, order.rules),
     ...clothless,
   ];

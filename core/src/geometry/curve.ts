@@ -1,7 +1,9 @@
 import { clamp } from './clamp.ts';
-import type { Point } from './point.ts';
+import { add, subtract, type Point } from './point.ts';
 import {
+  cubic,
   directionAt,
+  line,
   mapSegment,
   parameterAtLength,
   pointAt,
@@ -115,3 +117,14 @@ export function nearestOn(curve: Curve, target: Point): { readonly along: number
   const along = (low + high) / 2;
   return { along, gap: gapAt(along) };
 }
+
+/** The curve with its start moved, and the handle there with it. */
+export function startedAt([first, ...rest]: Curve, start: Point): Curve {
+  if (!first) throw new Error('a curve has at least one segment');
+  if (first.kind === 'line') return [line(start, first.b), ...rest];
+  const by = subtract(start, first.a);
+  return [cubic(start, add(first.c, by), first.d, first.b), ...rest];
+}
+
+/** The curve with its end moved, and the handle there with it. */
+export const endedAt = (curve: Curve, end: Point): Curve => reverseCurve(startedAt(reverseCurve(curve), end));

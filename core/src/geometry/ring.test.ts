@@ -29,6 +29,12 @@ describe('rings', () => {
     expect(boxOf(whole)).toEqual({ minX: -60, minY: 0, maxX: 60, maxY: 90 });
   });
 
+  test('points on the fold between its ends are left out when it is opened', () => {
+    const whole = openHalf(ring([0, 10], [40, 0], [60, 80], [0, 90], [0, 50]));
+    expect(whole).toHaveLength(6);
+    expect(signedArea(whole)).toBeCloseTo(2 * signedArea(halfPiece), 9);
+  });
+
   test('a piece that does not lie on the fold cannot be opened', () => {
     expect(() => openHalf(ring([5, 0], [10, 0], [10, 10]))).toThrow('fold');
   });

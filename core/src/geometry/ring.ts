@@ -53,9 +53,13 @@ export function openHalf(ring: Ring): Point[] {
   const first = ring.findIndex((p, index) => onFold(p) && !onFold(ring[(index + 1) % ring.length] ?? p));
   if (first < 0) throw new Error('a half-piece must have two points on its fold');
   const turned = [...ring.slice(first), ...ring.slice(0, first)];
-  const half = turned.slice(0, turned.findLastIndex(onFold) + 1);
-  const inner = half.filter((p) => !onFold(p));
-  return [...half, ...mirrorRing(inner)];
+  // The fold itself may have points between its ends: the half runs from one end round to the other.
+  const inner = turned.slice(
+    1,
+    turned.findIndex((p, index) => index > 0 && onFold(p)),
+  );
+  const ends = [turned[0], turned[inner.length + 1]].filter((p) => p !== undefined);
+  return [...ends.slice(0, 1), ...inner, ...ends.slice(1), ...mirrorRing(inner)];
 }
 
 /** Where the level line y = `level` crosses the ring, as x values from the centre outwards. */

@@ -36,6 +36,10 @@ const derivations: { readonly [id in MeasureId]?: Derivation } = {
     from(values, 'bust', (bust) =>
       sum(plus(bust), minus(byRule('derive.highBustBelowBust', rules['derive.highBustBelowBust']))),
     ),
+  offShoulderRound: (values, rules) =>
+    from(values, 'bust', (bust) =>
+      sum(plus(bust), plus(byRule('derive.offShoulderOverBust', rules['derive.offShoulderOverBust']))),
+    ),
   underBust: (values, rules) => {
     const highBust =
       values.highBust === undefined

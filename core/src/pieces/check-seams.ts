@@ -28,6 +28,8 @@ function wantedOfA(relation: SeamRelation, lengthB: number): number {
       return lengthB + relation.mm;
     case 'gather':
       return lengthB * relation.ratio;
+    case 'part':
+      return (lengthB - relation.free) * relation.layers;
   }
 }
 

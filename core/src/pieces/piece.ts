@@ -61,6 +61,8 @@ export interface Dart {
 export interface Level {
   readonly name: LevelName;
   readonly path: readonly Point[];
+  /** Edges along which the finished width is measured, where the level is a hem that darts open into. */
+  readonly along?: EdgeRole;
 }
 
 export interface Cut {

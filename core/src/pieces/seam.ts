@@ -4,7 +4,9 @@ import type { MeasureId } from '../measures/catalogue.ts';
 export type SeamRelation =
   | { readonly kind: 'equal' }
   | { readonly kind: 'ease'; readonly mm: number }
-  | { readonly kind: 'gather'; readonly ratio: number };
+  | { readonly kind: 'gather'; readonly ratio: number }
+  /** Sewn over a part of side b only: `free` mm of it stay finished apart; side a is `layers` thick, folded on itself. */
+  | { readonly kind: 'part'; readonly free: number; readonly layers: number };
 
 /** Edges named as piece/edge, in the order in which they are sewn. */
 export interface Seam {

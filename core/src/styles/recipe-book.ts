@@ -10,6 +10,12 @@ import { waistcoat } from './waistcoat/waistcoat.ts';
 import { waistcoatRecipe } from './waistcoat/waistcoat-recipe.ts';
 import { turtleneckBodice } from './turtleneck-bodice/turtleneck-bodice.ts';
 import { turtleneckBodiceRecipe } from './turtleneck-bodice/turtleneck-bodice-recipe.ts';
+import { bandedOffShoulderTop } from './banded-off-shoulder-top/banded-off-shoulder-top.ts';
+import { bandedOffShoulderTopRecipe } from './banded-off-shoulder-top/banded-off-shoulder-top-recipe.ts';
+import { halterBodice } from './halter-bodice/halter-bodice.ts';
+import { halterBodiceRecipe } from './halter-bodice/halter-bodice-recipe.ts';
+import { surpliceCropTop } from './surplice-crop-top/surplice-crop-top.ts';
+import { surpliceCropTopRecipe } from './surplice-crop-top/surplice-crop-top-recipe.ts';
 import type { Recipe, Style } from './style.ts';
 
 const recipes: { readonly [id: string]: Recipe } = {
@@ -19,6 +25,9 @@ const recipes: { readonly [id: string]: Recipe } = {
   [tubeTop.id]: tubeTopRecipe,
   [waistcoat.id]: waistcoatRecipe,
   [turtleneckBodice.id]: turtleneckBodiceRecipe,
+  [bandedOffShoulderTop.id]: bandedOffShoulderTopRecipe,
+  [halterBodice.id]: halterBodiceRecipe,
+  [surpliceCropTop.id]: surpliceCropTopRecipe,
 };
 
 /** How a style of the style book is drafted. It stands apart from the book, so that only what drafts loads it. */

@@ -4,6 +4,9 @@ import { plainBodice } from './plain-bodice/plain-bodice.ts';
 import { tubeTop } from './tube-top/tube-top.ts';
 import { waistcoat } from './waistcoat/waistcoat.ts';
 import { turtleneckBodice } from './turtleneck-bodice/turtleneck-bodice.ts';
+import { bandedOffShoulderTop } from './banded-off-shoulder-top/banded-off-shoulder-top.ts';
+import { halterBodice } from './halter-bodice/halter-bodice.ts';
+import { surpliceCropTop } from './surplice-crop-top/surplice-crop-top.ts';
 import type { Style } from './style.ts';
 
 /** The styles that the shop can draft, by id; their recipes are in the recipe book. */
@@ -14,6 +17,9 @@ export const styleBook: { readonly [id: string]: Style } = {
   [tubeTop.id]: tubeTop,
   [waistcoat.id]: waistcoat,
   [turtleneckBodice.id]: turtleneckBodice,
+  [bandedOffShoulderTop.id]: bandedOffShoulderTop,
+  [halterBodice.id]: halterBodice,
+  [surpliceCropTop.id]: surpliceCropTop,
 };
 
 export const styleOf = (id: string): Style | undefined =>

@@ -74,6 +74,8 @@ export interface Style {
   /** Only compared with what was drafted. */
   readonly checks: readonly MeasureId[];
   readonly choices: { readonly [id: string]: Choice };
+  /** Held by a cord or tie at the neck, which children’s wear must not have. */
+  readonly neckCord?: boolean;
 }
 
 /** How a style is drafted: blocks and operations composed into a garment. */

@@ -126,6 +126,32 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
         message: `Under the bust the garment comes out ${length(found)} round; ${length(expected)} is wanted. One seam shapes no more there.`,
         remedy,
       };
+    case 'arm-share-small':
+      return {
+        message: `Off the shoulders, ${length(found)} of the round are left for each arm; an arm needs ${length(expected)} or more.`,
+        remedy,
+      };
+    case 'band-too-deep':
+      return {
+        message: `${piece}: ${length(found)} deep, but the armhole under the top edge leaves only ${length(expected)} to sew it to.`,
+        remedy,
+      };
+    case 'child-neck-cord':
+      return {
+        message:
+          'Children’s wear has no cord or tie at the neck: EN 14682 and local rules decide, the shop checks them.',
+        remedy: 'Choose another style, or fix short straps in place of the ties.',
+      };
+    case 'hem-above-tip':
+      return {
+        message: `Cut off ${length(found)} above the waist the hem would meet the darts; it is drawn ${length(expected)} above.`,
+        remedy,
+      };
+    case 'back-open-below-hem':
+      return {
+        message: `The back is open ${length(found)} down; it has no cloth left above the hem. ${length(expected)} is the most there is.`,
+        remedy,
+      };
     case 'top-too-low':
       return {
         message: `${piece}: the top edge is set to ${length(found)}, at or under the bust line; ${length(expected)} is the most there is.`,

@@ -7,7 +7,7 @@ export interface ExtendPlan {
   /** How far the front runs past its centre, mm: a button stand, or an overlap. */
   readonly by: number;
   readonly allowance: number;
-  /** The upper edge drawn anew from the corner at the front edge; else it is carried on level. */
+  /** The upper edge drawn anew from the front edge; else it is carried on level. It is given where a level one would end. */
   readonly redraw?: (corner: Point) => Curve;
 }
 
@@ -41,7 +41,9 @@ export function extendCentre(panel: Piece, { by, allowance, redraw }: ExtendPlan
     edges: panel.edges.map((edge) => {
       if (edge === upper) return { ...edge, path: above };
       if (edge === lower) return { ...edge, path: [...lower.path, line(endOf(lower.path), foot)] };
-      return edge === centre ? { id: centre.id, role: 'front', path: [line(foot, corner)], allowance } : edge;
+      return edge === centre
+        ? { id: centre.id, role: 'front', path: [line(foot, startOf(above))], allowance }
+        : edge;
     }),
     notches: [
       ...panel.notches.map((notch) =>

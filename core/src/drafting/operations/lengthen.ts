@@ -52,7 +52,7 @@ const UPRIGHT = 1e-6;
 export function carriedOn(edge: Curve, to: Point, soften: number): Curve {
   const waist = endOf(edge);
   if (Math.abs(to.x - waist.x) < UPRIGHT && Math.abs(endDirection(edge).x) < UPRIGHT)
-    return [...edge, line(waist, to)];
+    return [...edge.slice(0, -1), line(edge.at(-1)?.a ?? waist, to)];
   const chord = unitVector(subtract(to, waist));
   const length = distance(waist, to);
   const arriving = unitVector(add(chord, point(0, 1)));

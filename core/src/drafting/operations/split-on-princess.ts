@@ -1,6 +1,7 @@
 import {
   curveLength,
   endDirection,
+  endedAt,
   endOf,
   lengthWhere,
   mapCurve,
@@ -8,6 +9,7 @@ import {
   placeAtLength,
   reverseCurve,
   splitCurve,
+  startedAt,
   startOf,
   type Curve,
 } from '../../geometry/curve.ts';
@@ -22,7 +24,7 @@ import {
   unitVector,
   type Point,
 } from '../../geometry/point.ts';
-import { cubic, handleCurve, line } from '../../geometry/segment.ts';
+import { handleCurve, line } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
 import {
   edgeLength,
@@ -136,17 +138,6 @@ function trued(
     foot = add(foot, scale(endDirection(after), lacking));
   }
 }
-
-/** An edge whose start is moved, its handle with it. */
-function startedAt([first, ...rest]: Curve, start: Point): Curve {
-  if (!first) throw new Error('a curve has at least one segment');
-  const by = subtract(start, first.a);
-  const moved =
-    first.kind === 'line' ? line(start, first.b) : cubic(start, add(first.c, by), first.d, first.b);
-  return [moved, ...rest];
-}
-
-const endedAt = (curve: Curve, end: Point): Curve => reverseCurve(startedAt(reverseCurve(curve), end));
 
 /** Where an edge passes a level, in mm along it; undefined where it does not. */
 const along = (path: Curve, level: number): number | undefined => lengthWhere(path, 'y', level);

@@ -16,7 +16,7 @@ import type { OrderFile, WrittenLength } from './order.ts';
 import { ALLOWANCE_BOUNDS } from './read-choices.ts';
 
 const RULE_BOUNDS = { least: 0, most: inches(12) };
-/** Rules that checks are made by hold whole rounds. */
+/** Rules that checks are made by hold whole rounds, and a strip may be as long as cloth is wide. */
 const CHECK_BOUNDS = { least: 0, most: inches(120) };
 const NUMBER_MOST = { ratio: 10, percent: 50, days: 730 } as const;
 
@@ -29,7 +29,11 @@ function readMethod(rule: MethodRule, written: WrittenLength, field: string): Re
 }
 
 const boundsOf = (id: RuleId): LengthBounds =>
-  id.startsWith('allowance.') ? ALLOWANCE_BOUNDS : id.startsWith('check.') ? CHECK_BOUNDS : RULE_BOUNDS;
+  id.startsWith('allowance.')
+    ? ALLOWANCE_BOUNDS
+    : id.startsWith('check.') || id.startsWith('strip.')
+      ? CHECK_BOUNDS
+      : RULE_BOUNDS;
 
 /** Reads one house rule: a length in any form, a plain number, or the name of a method. */
 export function readRule(id: RuleId, written: WrittenLength, unit: Unit, field: string): Read<RuleValue> {

@@ -2,7 +2,7 @@ import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { Figure } from '../../drafting/draft.ts';
 import { endOf } from '../../geometry/curve.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
-import { edgeOf, edgesWithRole } from '../../pieces/piece.ts';
+import { edgeOf, edgesWithRole, type LevelName } from '../../pieces/piece.ts';
 import { byRule, divided, drawn, minus, plus, sum } from '../../workings/working.ts';
 import { shareTerm, dropRule, scaled, dartWorkings, chestLine, bustTerms } from './bodice-workings.ts';
 import { facedBodiceChoices, type FacedBodiceChosen } from './choices.ts';
@@ -52,7 +52,9 @@ export function neckAndShoulder(
       `centre-${which}`,
       'down',
       'neck-depth',
-      'Neck, down at the centre',
+      piece.piece.edges.some(({ role }) => role === 'front')
+        ? 'Neck, down at the front edge'
+        : 'Neck, down at the centre',
       sum(plus(choiceTerm(facedBodiceChoices[depth], choices[depth])), lessAllowance(context, 'neck')),
     ),
     cornerFigure(
@@ -148,7 +150,7 @@ function levels(
       sum(bustLine.working),
       bustLine.because,
     ),
-    ...waistDowns(context, bodice, piece, which),
+    ...(hasLevel(piece, 'waist') ? waistDowns(context, bodice, piece, which) : []),
   ];
 }
 
@@ -185,6 +187,9 @@ export function liningBodiceFigures(
     seamFigure(piece, 'side', 'Side seam'),
   ];
 }
+
+const hasLevel = ({ piece }: DraftedPiece, level: LevelName): boolean =>
+  piece.levels.some(({ name }) => name === level);
 
 const whichOf = ({ piece }: DraftedPiece): 'front' | 'back' =>
   piece.id.endsWith('front') ? 'front' : 'back';
@@ -260,7 +265,7 @@ export function bodiceFigures(
     }),
     bustFigure(context, choices, bodice, piece, which),
     ...(which === 'front' ? [spanFigure] : []),
-    waistFigure(context, choices, bodice, piece, which),
+    ...(hasLevel(piece, 'waist') ? [waistFigure(context, choices, bodice, piece, which)] : []),
     ...dartFigures(piece, (dartId) => dartWorkings(context, choices, bodice, dartId, which)),
     seamFigure(piece, 'side', 'Side seam'),
   ];

@@ -49,7 +49,7 @@ const topOf = (chosen: TubeTopChosen, rules: RuleSet): StraplessPlan => ({
 const plan = (body: Body, chosen: TubeTopChosen, rules: RuleSet): ShellPlan => ({
   bodice: bodiceChoices(chosen),
   leaves: 'armhole',
-  armholeEase: rules['strapless.armholeEase'],
+  armholeEase: -rules['strapless.armholeLess'],
   top: straplessTops(topOf(chosen, rules)),
   overBust: rules['contour.overBust'],
   underBust: body.mm('underBust') + chosen.easeUnderBust,

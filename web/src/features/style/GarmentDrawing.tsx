@@ -10,16 +10,15 @@ interface HalfGarment {
   readonly rings: readonly Ring[];
 }
 
-/** Whether a half-piece lies on the fold, so that it opens into one. */
-const touchesFold = (ring: Ring): boolean => ring.some(({ x }) => Math.abs(x) < 0.01);
-
-/** The pieces of front and back as they hang, each at its place. */
+/** The pieces of front and back as they hang, each at its place: opened on their fold, or both of a pair. */
 const halvesOf = ({ pieces, worn }: Draft): HalfGarment[] =>
   (['front', 'back'] as const).map((half) => ({
     words: half,
     rings: worn.flatMap((part) => {
       const found = pieces.find(({ piece }) => piece.id === part.piece);
-      return part.half === half && found ? [moveRing(found.stitch, part.by.x, part.by.y)] : [];
+      if (part.half !== half || !found) return [];
+      const ring = moveRing(found.stitch, part.by.x, part.by.y);
+      return found.piece.cut.layers === 'fold' ? [openHalf(ring)] : [ring, mirrorRing(ring)];
     }),
   }));
 
@@ -31,11 +30,7 @@ export function GarmentDrawing({ draft, cloth }: { readonly draft: Draft; readon
   const { colour } = chalkFor(cloth);
   const halves = halvesOf(draft);
   const half = { width: size.width / 2, height: size.height };
-  const rings = halves.map((half) =>
-    half.rings.flatMap((ring) =>
-      half.words === 'front' && touchesFold(ring) ? [openHalf(ring)] : [ring, mirrorRing(ring)],
-    ),
-  );
+  const rings = halves.map((each) => each.rings);
   // Both to one scale, so that front and back compare.
   const view = fitView(boxOf(rings.flat(2)), half, 20);
   return (

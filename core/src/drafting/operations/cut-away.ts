@@ -1,0 +1,57 @@
+import { placeAtLength, splitCurve, startDirection, startOf } from '../../geometry/curve.ts';
+import { add, distance, point, quarterTurn, scale } from '../../geometry/point.ts';
+import { handleCurve, line } from '../../geometry/segment.ts';
+import { edgeLength, edgeOf, makePiece, type Level, type Piece } from '../../pieces/piece.ts';
+
+export interface CutAwayPlan {
+  /** Width of the strap left on the shoulder, from the neck point, mm. */
+  readonly strap: number;
+  /** How far below the underarm the armhole ends on the side, mm. */
+  readonly lower: number;
+}
+
+/** The deep armhole leaves the strap straight down and arrives square to the side; handles as parts of its chord. */
+const DEEP = { strap: 0.5, side: 0.42 };
+/** At most this part of the side above a dart is cut away. */
+const MOST_OF_SIDE = 0.6;
+
+/**
+ * Cuts the shoulder away to a small strap, and the armhole deep to the side: a halter. The neckline stays; what the side loses
+ * at its top is the plan's, and its notches count from there.
+ */
+export function cutAway(front: Piece, { strap, lower }: CutAwayPlan): Piece {
+  const shoulder = edgeOf(front, 'shoulder');
+  const index = front.edges.findIndex(({ role }) => role === 'armhole');
+  const [armhole, side] = [front.edges[index], front.edges[index + 1]];
+  if (!armhole || side?.role !== 'side') throw new Error(`${front.id} has no side below its armhole`);
+  const cut = Math.min(lower, MOST_OF_SIDE * edgeLength(side));
+  const rest = cut > 0 ? splitCurve(side.path, cut)[1] : side.path;
+  const at = placeAtLength(side.path, cut);
+  const direction = startDirection(shoulder.path);
+  const neckPoint = startOf(shoulder.path);
+  const outer = add(neckPoint, scale(direction, Math.min(strap, 0.9 * edgeLength(shoulder))));
+  const chord = distance(outer, at.point);
+  const deep = handleCurve(
+    outer,
+    quarterTurn(direction),
+    DEEP.strap * chord,
+    at.point,
+    scale(quarterTurn(at.direction), -1),
+    DEEP.side * chord,
+  );
+  const moved = (level: Level): Level =>
+    level.name === 'chest' ? { ...level, path: [point(0, at.point.y), at.point] } : level;
+  return makePiece({
+    ...front,
+    edges: front.edges.map((edge) => {
+      if (edge === shoulder) return { ...edge, path: [line(neckPoint, outer)] };
+      if (edge === armhole) return { ...edge, path: [deep] };
+      return edge === side ? { ...edge, path: rest } : edge;
+    }),
+    notches: front.notches.flatMap((notch) => {
+      if (notch.edge === armhole.id) return [];
+      return [notch.edge === side.id ? { ...notch, at: notch.at - cut } : notch];
+    }),
+    levels: front.levels.map(moved),
+  });
+}

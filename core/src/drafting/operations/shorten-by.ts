@@ -1,0 +1,56 @@
+import { curveLength, endOf, splitCurve, startOf, type Curve } from '../../geometry/curve.ts';
+import { line } from '../../geometry/segment.ts';
+import { edgeLength, makePiece, type Edge, type Piece } from '../../pieces/piece.ts';
+
+/** An edge beside the waist without the `by` mm that lay nearest to it. */
+function lessAtWaist(path: Curve, by: number, waistIsAtEnd: boolean): Curve {
+  const whole = curveLength(path);
+  return waistIsAtEnd ? splitCurve(path, whole - by)[0] : splitCurve(path, by)[1];
+}
+
+/**
+ * Cuts a panel off above its waist, along it: every edge that met the waist, darts' legs too, loses `by` mm, so that seams
+ * stay as they were to each other. Each stretch of the waist becomes a straight stretch of hem; levels and notches below are
+ * gone. Edges must be longer than that.
+ */
+export function shortenBy(panel: Piece, by: number, allowance: number): Piece {
+  const count = panel.edges.length;
+  const at = (edges: readonly Edge[], index: number) => edges[(index + count) % count];
+  const isWaist = (edge: Edge | undefined): boolean => edge?.role === 'waist';
+  const cut = panel.edges.map((edge, index): Edge => {
+    if (isWaist(edge)) return edge;
+    if (isWaist(at(panel.edges, index + 1))) return { ...edge, path: lessAtWaist(edge.path, by, true) };
+    if (isWaist(at(panel.edges, index - 1))) return { ...edge, path: lessAtWaist(edge.path, by, false) };
+    return edge;
+  });
+  const edges = cut.map((edge, index): Edge => {
+    const [before, after] = [at(cut, index - 1), at(cut, index + 1)];
+    if (!isWaist(edge) || !before || !after) return edge;
+    const path = [line(endOf(before.path), startOf(after.path))];
+    return { ...edge, id: edge.id.replace('waist', 'hem'), role: 'hem', allowance, path };
+  });
+  const hems = edges.filter(({ role }) => role === 'hem');
+  const [first, last] = [hems[0], hems.at(-1)];
+  if (!first || !last) throw new Error(`${panel.id} has no waist to be shortened from`);
+  return makePiece({
+    ...panel,
+    edges,
+    levels: [
+      ...panel.levels.filter(({ name }) => name !== 'waist'),
+      { name: 'hem', path: [endOf(last.path), startOf(first.path)], along: 'hem' },
+    ],
+    notches: panel.notches.flatMap((notch) => {
+      const kept = edges.find(({ id }) => id === notch.edge);
+      if (!kept) return [];
+      const moved = isStartCut(panel, kept) ? notch.at - by : notch.at;
+      return moved > 0 && moved < edgeLength(kept) ? [{ ...notch, at: moved }] : [];
+    }),
+    intakes: panel.intakes.filter(({ level }) => level !== 'waist'),
+  });
+}
+
+/** Whether the cut took an edge's start, so that its notches count from there. */
+const isStartCut = (panel: Piece, kept: Edge): boolean => {
+  const index = panel.edges.findIndex(({ id }) => id === kept.id);
+  return panel.edges[(index + panel.edges.length - 1) % panel.edges.length]?.role === 'waist';
+};

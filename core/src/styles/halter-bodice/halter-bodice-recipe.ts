@@ -1,0 +1,76 @@
+import { allowancesFrom } from '../../drafting/allowances.ts';
+import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
+import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import { resolveBody, type Body } from '../../drafting/body.ts';
+import type { Draft } from '../../drafting/draft.ts';
+import { cutAway } from '../../drafting/operations/cut-away.ts';
+import { roleLength } from '../../pieces/piece.ts';
+import { assembleDraft } from '../assemble-draft.ts';
+import { edgeFigures } from '../edge-figures.ts';
+import { bodiceFigures } from '../faced-bodice/bodice-figures.ts';
+import { traced } from '../princess-shell/traced.ts';
+import { dartSeams, joined } from '../seam-parts.ts';
+import { withDefaults, type DraftInput, type Recipe } from '../style.ts';
+import { hangs } from '../worn.ts';
+import { halterBodiceChoices, type HalterBodiceChosen } from './choices.ts';
+import { halterBodice } from './halter-bodice.ts';
+import { tiesOf } from './ties.ts';
+
+const bodiceChoices = (chosen: HalterBodiceChosen): BodiceChoices => ({ ...chosen, darted: true });
+
+/** Choices with defaults filled in: unless chosen, the strap starts at the base of the neck. */
+function fill(body: Body, { choices, rules }: DraftInput): HalterBodiceChosen {
+  const filled = withDefaults(halterBodiceChoices, choices);
+  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
+  return { ...filled, neckWidth: filled.neckWidth || frame.neckPoint.x };
+}
+
+/** The front of the block cut away to its strap; the back, which only balanced its side, is left out. */
+function draft(input: DraftInput): Draft {
+  const { rules } = input;
+  const { body, findings } = resolveBody(input.person, halterBodice.derives, rules);
+  const chosen = fill(body, input);
+  const allowances = allowancesFrom(rules, input.allowances);
+  const block = bodiceBySchool(body, bodiceChoices(chosen), rules, allowances);
+  const openBack = 2 * roleLength(block.back, 'waist');
+  const cut = cutAway(block.front, { strap: chosen.strap, lower: chosen.lower });
+  const { front, strips, sums } = tiesOf(
+    cut,
+    Number(chosen.loops),
+    openBack,
+    chosen.tieWidth,
+    rules['strip.longest'],
+    allowances.strip,
+  );
+  const [lining, stay] = [traced([front], 'lining'), traced([front], 'stay')];
+  const context = { body, allowances, rules };
+  return assembleDraft(
+    {
+      pieces: [front, ...strips, ...lining, ...stay],
+      figuresOf: (piece) =>
+        piece.piece.id === front.id
+          ? bodiceFigures(context, chosen, block, piece)
+          : edgeFigures(piece, sums[piece.piece.id]),
+      seams: [
+        ...dartSeams(front),
+        ...lining.flatMap(dartSeams),
+        ...lining.flatMap((inside) => [
+          joined('lining to neck', 'neck', inside, front),
+          joined('lining to armhole', 'armhole', inside, front),
+        ]),
+      ],
+      // Laced across the back, it closes to whatever the ties are drawn to: no round is sewn.
+      rounds: () => [],
+      covering: [front.id],
+      worn: [hangs(front, 'front')],
+      openings: () => [],
+      findings: [...block.findings, ...findings],
+    },
+    input,
+  );
+}
+
+export const halterBodiceRecipe: Recipe = {
+  draft,
+  chosen: (input) => fill(resolveBody(input.person, halterBodice.derives, input.rules).body, input),
+};

@@ -1,0 +1,75 @@
+import { evenly, notched } from '../../drafting/operations/notched.ts';
+import { pieceCount, strip } from '../../drafting/operations/strip.ts';
+import { edgeLength, edgesWithRole, type Piece } from '../../pieces/piece.ts';
+import { inches } from '../../units/length.ts';
+import { drawn, plus, sum, times, type Working } from '../../workings/working.ts';
+
+/** A loop is cut so long, mm: about 3 in. Common practice. */
+const LOOP = inches(3);
+/** A tie at the neck, and what hangs below the lowest loop of the ties behind, mm. Common practice. */
+const NECK_TIE = inches(20);
+const BOW = inches(24);
+
+export interface Ties {
+  readonly front: Piece;
+  readonly strips: readonly Piece[];
+  readonly sums: { readonly [piece: string]: { readonly [edge: string]: Working } };
+}
+
+/** The side's notches for loops: evenly spaced over all its stretches, so that none lies in an allowance. */
+function loopNotches(front: Piece, count: number): Piece {
+  const sides = edgesWithRole(front, 'side');
+  const whole = sides.reduce((total, edge) => total + edgeLength(edge), 0);
+  let before = 0;
+  return sides.reduce((piece, side) => {
+    const own = evenly(count, whole).map((at) => at - before);
+    before += edgeLength(side);
+    return notched(piece, side.id, own);
+  }, front);
+}
+
+/** The open back as wide as what the front leaves of the round, laced once for each pair of loops. */
+export function tiesOf(
+  front: Piece,
+  loops: number,
+  openBack: number,
+  width: number,
+  longest: number,
+  allowance: number,
+): Ties {
+  const lace = loops * openBack + 2 * BOW;
+  const pieces = pieceCount(lace, longest, allowance);
+  const tie = (id: string, name: string, length: number, copies: number): Piece =>
+    strip({
+      id,
+      name,
+      role: 'outer',
+      length,
+      width,
+      doubled: true,
+      copies,
+      allowance: Math.min(allowance, inches(0.375)),
+      notchesAt: [],
+    });
+  const strips = [
+    tie('neck-tie', 'Neck tie', NECK_TIE, 2),
+    tie('lace', pieces > 1 ? 'Back tie, in lengths' : 'Back tie', lace / pieces, pieces),
+    tie('loops', 'Strip for the loops', 2 * loops * LOOP, 1),
+  ];
+  return {
+    front: loopNotches(front, loops),
+    strips,
+    sums: {
+      lace: {
+        band:
+          pieces > 1
+            ? drawn('one length of the tie', lace / pieces)
+            : sum(
+                plus(times(drawn('open back', openBack), loops)),
+                plus(drawn('two ends for the bow', 2 * BOW)),
+              ),
+      },
+      loops: { band: times(drawn('one loop', LOOP), 2 * loops) },
+    },
+  };
+}

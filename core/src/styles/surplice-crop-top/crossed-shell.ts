@@ -1,0 +1,110 @@
+import { levelWidth } from '../../checks/level-width.ts';
+import type { Bodice } from '../../drafting/bodice/bodice.ts';
+import type { Body } from '../../drafting/body.ts';
+import { extendCentre } from '../../drafting/operations/extend-centre.ts';
+import { notched } from '../../drafting/operations/notched.ts';
+import { onFold } from '../../drafting/operations/on-fold.ts';
+import { shortenBy } from '../../drafting/operations/shorten-by.ts';
+import { lengthWhere, type Curve } from '../../geometry/curve.ts';
+import { distance, point, subtract, unitVector, type Point } from '../../geometry/point.ts';
+import { handleCurve } from '../../geometry/segment.ts';
+import { settle } from '../../geometry/settle.ts';
+import { edgeLength, edgeOf, roleLength, stitchRing, type Piece } from '../../pieces/piece.ts';
+import type { Allowances } from '../../drafting/allowances.ts';
+import { inches } from '../../units/length.ts';
+
+export interface CrossedPlan {
+  /** Each front past the centre, mm. */
+  readonly overlap: number;
+  /** Where the fronts cross at the centre, mm down. */
+  readonly crossing: number;
+  /** How far above the waist it ends, mm; no more than the darts allow. */
+  readonly shorter: number;
+  /** The finished rounds at bust and hem, mm. */
+  readonly bust: number;
+  readonly hem: number;
+  /** By the solved block they are drawn to; by the table habit they are what the lines leave. */
+  readonly solved: boolean;
+}
+
+export interface CrossedShell {
+  readonly bodice: Bodice;
+  readonly front: Piece;
+  readonly back: Piece;
+}
+
+/** The front edge stands so far up from the hem before it turns into the neck, mm. */
+export const FRONT_EDGE = inches(1);
+/** So much is left of a side and of every dart's legs, mm. */
+const BELOW_TIP = 20;
+
+/** How much may be cut off above the waist before the hem meets a dart's tip or the bust dart, mm. */
+export const mostShorter = ({ front, back }: Bodice): number =>
+  Math.min(
+    ...[front, back].flatMap((piece) => {
+      const legs = piece.darts.filter(({ id }) => id.startsWith('waist-dart')).map(({ legs: [leg] }) => leg);
+      const side = piece.edges.findLast(({ role }) => role === 'side');
+      return [...legs, side?.id ?? 'side'].map((id) => edgeLength(edgeOf(piece, id)) - BELOW_TIP);
+    }),
+  );
+
+/** The round of the body at a level between under bust and waist, by proportion; mm. Common practice. */
+export function roundAboveWaist(body: Body, { frame }: Bodice, shorter: number): number {
+  const [underBust, waist] = [body.mm('underBust'), body.mm('waist')];
+  const taken = body.taken('shoulderToUnderBust');
+  const fromBust = taken === undefined ? inches(3) : taken - body.mm('shoulderToBust');
+  const between = Math.max(inches(1), frame.waist.front - frame.bustPoint.y - fromBust);
+  return waist + (underBust - waist) * Math.min(1, shorter / between);
+}
+
+/** From the foot of the neck edge, through the place where the fronts cross, to the neck point. */
+function crossedNeck(foot: Point, crossing: number, neckPoint: Point): Curve {
+  const middle = point(0, crossing);
+  const along = unitVector(subtract(neckPoint, foot));
+  const [lower, upper] = [distance(foot, middle), distance(middle, neckPoint)];
+  return [
+    handleCurve(foot, unitVector(subtract(middle, foot)), 0.3 * lower, middle, along, 0.35 * lower),
+    handleCurve(middle, along, 0.35 * upper, neckPoint, unitVector(subtract(neckPoint, middle)), 0.3 * upper),
+  ];
+}
+
+const bustWidth = (piece: Piece): number =>
+  levelWidth(stitchRing(piece), piece.levels.find(({ name }) => name === 'bust')?.path ?? []);
+
+/**
+ * Two fronts that cross and a back on the fold, cut off above the waist. The block is drawn again until the finished rounds at
+ * bust and hem are what was asked. Notches mark the centre on neck and hem: they meet when worn.
+ */
+export function crossedShell(
+  drawBlock: (bust: number, waist: number) => Bodice,
+  plan: CrossedPlan,
+  allowances: Allowances,
+): CrossedShell {
+  const { bodice, ...halves } = settle({
+    start: [0, 0],
+    gains: [1, 1],
+    draw: ([bust = 0, waist = 0]) => {
+      const block = drawBlock(bust, waist);
+      const cut = (panel: Piece) => shortenBy(panel, plan.shorter, allowances.topHem);
+      return { bodice: block, front: cut(block.front), back: cut(block.back) };
+    },
+    residuals: ({ front, back }) =>
+      plan.solved
+        ? [
+            plan.bust - 2 * (bustWidth(front) + bustWidth(back)),
+            plan.hem - 2 * (roleLength(front, 'hem') + roleLength(back, 'hem')),
+          ]
+        : [0, 0],
+    tolerance: 0.02,
+    longestStride: 60,
+    mostRounds: 12,
+  });
+  const foot = point(-plan.overlap, bodice.frame.waist.front - plan.shorter - FRONT_EDGE);
+  const front = extendCentre(halves.front, {
+    by: plan.overlap,
+    allowance: allowances.front,
+    redraw: () => crossedNeck(foot, Math.min(plan.crossing, foot.y - FRONT_EDGE), bodice.frame.neckPoint),
+  });
+  const crossing = lengthWhere(edgeOf(front, 'neck').path, 'x', 0) ?? 0;
+  return { bodice, front: notched(front, 'neck', [crossing]), back: onFold(halves.back) };
+}

@@ -1,0 +1,231 @@
+import { finding, type Finding } from '../../checks/finding.ts';
+import { armholeFindings } from '../../checks/openings.ts';
+import { measureRound } from '../../checks/rounds.ts';
+import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
+import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
+import type { Bodice } from '../../drafting/bodice/bodice.ts';
+import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import { resolveBody, type Body } from '../../drafting/body.ts';
+import type { Draft } from '../../drafting/draft.ts';
+import { gatheredSleeve } from '../../drafting/gathered-sleeve.ts';
+import { pieceCount, strip } from '../../drafting/operations/strip.ts';
+import { edgesWithRole, roleLength, type Piece } from '../../pieces/piece.ts';
+import type { Seam } from '../../pieces/seam.ts';
+import { inches } from '../../units/length.ts';
+import { chosen as chosenTerm, divided, drawn, plus, sum, times } from '../../workings/working.ts';
+import { assembleDraft, type Named } from '../assemble-draft.ts';
+import { edgeFigures } from '../edge-figures.ts';
+import { bodiceFigures } from '../faced-bodice/bodice-figures.ts';
+import type { FacedBodiceChosen } from '../faced-bodice/choices.ts';
+import { outFigure } from '../figure-parts.ts';
+import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { dartSeams, edgesOf, joined } from '../seam-parts.ts';
+import { withDefaults, type DraftInput, type Recipe } from '../style.ts';
+import { hangs } from '../worn.ts';
+import { surpliceCropTopChoices, type SurpliceCropTopChosen } from './choices.ts';
+import { crossedShell, FRONT_EDGE, mostShorter, roundAboveWaist } from './crossed-shell.ts';
+import { surpliceCropTop } from './surplice-crop-top.ts';
+
+/** The sleeve's lower end, as a part of its gathered edge. Common practice: it tapers. */
+const SLEEVE_TAPER = 0.8;
+/** The open back ends at least this far above the hem, mm. */
+const BACK_ABOVE_HEM = inches(1);
+
+/** What the block is drafted to; the waist takes the ease of the hem, and is drawn wider by what the hem then lacks. */
+const blockChoices = (chosen: SurpliceCropTopChosen): BodiceChoices & FacedBodiceChosen => ({
+  neckline: 'v',
+  darted: true,
+  neckWidth: chosen.neckWidth,
+  neckDepthFront: chosen.neckDepthFront,
+  neckDepthBack: chosen.neckDepthBack,
+  easeBust: chosen.easeBust,
+  easeWaist: chosen.easeHem,
+});
+
+/** Unless chosen, the neck lies at its base, and the fronts cross where a straight edge from there to the overlap would. */
+function fill(body: Body, { choices, rules }: DraftInput): SurpliceCropTopChosen {
+  const filled = withDefaults(surpliceCropTopChoices, choices);
+  const { frame } = bodiceFrame(body, blockChoices(filled), rules);
+  const neckWidth = filled.neckWidth || frame.neckPoint.x;
+  const foot = frame.waist.front - filled.shorter - FRONT_EDGE;
+  const crossing = (foot * neckWidth) / (neckWidth + filled.overlap);
+  const lowestBack = frame.waist.back - filled.shorter - BACK_ABOVE_HEM;
+  return {
+    ...filled,
+    neckWidth,
+    neckDepthFront: filled.neckDepthFront || crossing,
+    neckDepthBack:
+      choices['neckDepthBack'] === undefined
+        ? Math.min(filled.neckDepthBack, lowestBack)
+        : filled.neckDepthBack,
+  };
+}
+
+/** A length above the waist, or a back, that leaves no room for the darts or the hem. */
+function cropFindings(bodice: Bodice, chosen: SurpliceCropTopChosen): Finding[] {
+  const most = mostShorter(bodice);
+  const lowest = bodice.frame.waist.back - Math.min(chosen.shorter, most) - BACK_ABOVE_HEM / 2;
+  const off = (
+    code: 'hem-above-tip' | 'back-open-below-hem',
+    choice: string,
+    found: number,
+    expected: number,
+  ) =>
+    found <= expected + 0.1
+      ? []
+      : [
+          finding(
+            code,
+            { choice },
+            { found, expected, remedy: { kind: 'set-choice', choice, mm: Math.max(0, expected) } },
+          ),
+        ];
+  return [
+    ...off('hem-above-tip', 'shorter', chosen.shorter, most),
+    ...off('back-open-below-hem', 'neckDepthBack', chosen.neckDepthBack, lowest),
+  ];
+}
+
+/** The belt in as many lengths as the cloth gives, sewn along the hem where there is one and tied with the rest. */
+function beltOf(body: Body, chosen: SurpliceCropTopChosen, longest: number, allowances: Allowances) {
+  const length = body.mm('waist') * Number(chosen.beltTimes);
+  const pieces = pieceCount(length, longest, allowances.strip);
+  const belt = strip({
+    id: 'belt',
+    name: pieces > 1 ? 'Tie belt, in lengths' : 'Tie belt',
+    role: 'outer',
+    length: length / pieces,
+    width: chosen.belt,
+    doubled: true,
+    copies: pieces,
+    allowance: allowances.strip,
+    notchesAt: [],
+  });
+  const whole = times(body.term('waist'), Number(chosen.beltTimes));
+  return { belt, pieces, length, working: pieces > 1 ? divided(whole, pieces) : whole };
+}
+
+function draft(input: DraftInput): Draft {
+  const { rules } = input;
+  const { body, findings } = resolveBody(input.person, surpliceCropTop.derives, rules);
+  const chosen = fill(body, input);
+  const allowances = allowancesFrom(rules, input.allowances);
+  const choices = blockChoices(chosen);
+  const drawBlock = (bust: number, waist: number): Bodice =>
+    bodiceBySchool(
+      body,
+      { ...choices, easeBust: choices.easeBust + bust, easeWaist: choices.easeWaist + waist },
+      rules,
+      allowances,
+    );
+  const first = drawBlock(0, 0);
+  const shorter = Math.min(chosen.shorter, mostShorter(first));
+  const atHem = roundAboveWaist(body, first, shorter);
+  const {
+    bodice: block,
+    front,
+    back,
+  } = crossedShell(
+    drawBlock,
+    {
+      solved: rules['school.block'] === 'solved',
+      bust: body.mm('bust') + chosen.easeBust,
+      overlap: chosen.overlap,
+      crossing: chosen.neckDepthFront,
+      shorter,
+      hem: atHem + chosen.easeHem,
+    },
+    allowances,
+  );
+  const armhole = roleLength(front, 'armhole') + roleLength(back, 'armhole');
+  const ratio = Number(chosen.sleeveRatio);
+  const sleeve = gatheredSleeve({
+    armhole,
+    ratio,
+    lower: armhole * ratio * SLEEVE_TAPER,
+    length: chosen.sleeve,
+    allowance: { armhole: allowances.armhole, side: allowances.armhole, hem: allowances.topHem },
+  });
+  const { belt, pieces, length, working } = beltOf(body, chosen, rules['strip.longest'], allowances);
+  const lining = traced([front, back], 'lining');
+  const context = { body, allowances, rules };
+  const halves = (named: Named) => [named(front.id), named(back.id)];
+  const bodiceSeams = [
+    joined('shoulder', 'shoulder', front, back),
+    joined('bodice side', 'side', front, back),
+    ...[front, back].flatMap(dartSeams),
+  ];
+  return assembleDraft(
+    {
+      pieces: [front, back, sleeve, belt, ...lining],
+      figuresOf: (piece) =>
+        piece.piece.id === front.id || piece.piece.id === back.id
+          ? [
+              ...bodiceFigures(context, choices, block, piece),
+              outFigure(
+                piece,
+                'hem',
+                'Hem, out',
+                sum(
+                  plus(
+                    divided(
+                      sum(plus(drawn('round at the hem', atHem)), plus(chosenTerm('ease', chosen.easeHem))),
+                      4,
+                    ),
+                  ),
+                ),
+                'darts, share and side',
+              ),
+            ]
+          : edgeFigures(piece, {
+              ...(piece.piece.id === belt.id && { band: working }),
+              ...(piece.piece.id === sleeve.id && {
+                cap: divided(times(drawn('armhole', armhole), ratio), 2),
+              }),
+            }),
+      seams: [
+        ...bodiceSeams,
+        ...seamsIn(bodiceSeams, 'lining'),
+        sleeveSeam(sleeve, front, back, ratio),
+        beltSeam(belt, pieces, length, [front, back]),
+      ],
+      rounds: (named) => [
+        measureRound('bust', halves(named), body.mm('bust'), chosen.easeBust),
+        measureRound('hem', halves(named), atHem, chosen.easeHem),
+      ],
+      covering: [front.id, back.id],
+      worn: [hangs(front, 'front'), hangs(back, 'back')],
+      openings: (named) => armholeFindings(halves(named), (id) => body.taken(id)),
+      findings: [...block.findings, ...cropFindings(block, chosen), ...findings],
+    },
+    input,
+  );
+}
+
+const sleeveSeam = (sleeve: Piece, front: Piece, back: Piece, ratio: number): Seam => ({
+  id: 'sleeve to armhole',
+  a: [`${sleeve.id}/cap`, `${sleeve.id}/cap`],
+  b: [...edgesOf(front, 'armhole'), ...edgesOf(back, 'armhole')],
+  relation: { kind: 'gather', ratio },
+  turnsOn: 'armhole',
+});
+
+/** The hem of both halves, sewn over a part of the belt; the rest of the belt is free to tie. */
+function beltSeam(belt: Piece, pieces: number, length: number, halves: readonly Piece[]): Seam {
+  const hems = halves.flatMap((piece) => edgesOf(piece, 'hem'));
+  const sewn = 2 * halves.reduce((total, piece) => total + roleLength(piece, 'hem'), 0);
+  return {
+    id: 'hem to belt',
+    a: [...hems, ...hems],
+    b: Array.from({ length: pieces }, () => edgesWithRole(belt, 'band').at(-1)?.id ?? 'band').map(
+      (edge) => `${belt.id}/${edge}`,
+    ),
+    relation: { kind: 'part', free: length - sewn, layers: 1 },
+    turnsOn: 'waist',
+  };
+}
+
+export const surpliceCropTopRecipe: Recipe = {
+  draft,
+  chosen: (input) => fill(resolveBody(input.person, surpliceCropTop.derives, input.rules).body, input),
+};
