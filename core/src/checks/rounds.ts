@@ -1,5 +1,6 @@
 import type { MeasureId } from '../measures/catalogue.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
+import type { Point } from '../geometry/point.ts';
 import { segmentLength } from '../geometry/segment.ts';
 import { edgesWithRole, type EdgeRole, type LevelName, type Piece } from '../pieces/piece.ts';
 import { inches } from '../units/length.ts';
@@ -27,18 +28,24 @@ export interface Round {
   readonly pieces: readonly string[];
 }
 
-/** Length of all edges of one role from the centre outwards: a stand or an overlap past the centre does not count. */
-const lengthFromCentre = (piece: Piece, role: EdgeRole): number =>
-  edgesWithRole(piece, role)
+/**
+ * Length of all edges of one role from the centre outwards: a stand or an overlap past the centre does not count, and what a
+ * front was trimmed by for a strip does, since the strip brings it out to the centre again.
+ */
+function lengthFromCentre(piece: Piece, role: EdgeRole, centre: Point | undefined): number {
+  const segments = edgesWithRole(piece, role)
     .flatMap(({ path }) => path)
-    .filter(({ a, b }) => a.x > -PAST_CENTRE && b.x > -PAST_CENTRE)
-    .reduce((total, segment) => total + segmentLength(segment), 0);
+    .filter(({ a, b }) => a.x > -PAST_CENTRE && b.x > -PAST_CENTRE);
+  const innermost = Math.min(...segments.flatMap(({ a, b }) => [a.x, b.x]));
+  const sewn = segments.reduce((total, segment) => total + segmentLength(segment), 0);
+  return segments.length > 0 && centre ? sewn + Math.max(0, innermost - centre.x) : sewn;
+}
 
 /** Finished width of one half-piece: a waist that is a seam is measured along it, other levels straight across. */
 function halfWidth({ piece, stitch }: DraftedPiece, level: LevelName): number {
   const found = piece.levels.find(({ name }) => name === level);
   const seam = level === 'waist' ? 'waist' : found?.along;
-  const along = seam ? lengthFromCentre(piece, seam) : 0;
+  const along = seam ? lengthFromCentre(piece, seam, found?.path[0]) : 0;
   if (along > 0) return along;
   if (!found) throw new Error(`${piece.id} has no ${level} level`);
   return levelWidth(stitch, found.path);

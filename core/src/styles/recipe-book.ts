@@ -16,6 +16,12 @@ import { halterBodice } from './halter-bodice/halter-bodice.ts';
 import { halterBodiceRecipe } from './halter-bodice/halter-bodice-recipe.ts';
 import { surpliceCropTop } from './surplice-crop-top/surplice-crop-top.ts';
 import { surpliceCropTopRecipe } from './surplice-crop-top/surplice-crop-top-recipe.ts';
+import { yokeBlouse } from './yoke-blouse/yoke-blouse.ts';
+import { yokeBlouseRecipe } from './yoke-blouse/yoke-blouse-recipe.ts';
+import { netVBlouse } from './net-v-blouse/net-v-blouse.ts';
+import { netVBlouseRecipe } from './net-v-blouse/net-v-blouse-recipe.ts';
+import { keyholeShirtBodice } from './keyhole-shirt-bodice/keyhole-shirt-bodice.ts';
+import { keyholeShirtBodiceRecipe } from './keyhole-shirt-bodice/keyhole-shirt-bodice-recipe.ts';
 import type { Recipe, Style } from './style.ts';
 
 const recipes: { readonly [id: string]: Recipe } = {
@@ -28,6 +34,9 @@ const recipes: { readonly [id: string]: Recipe } = {
   [bandedOffShoulderTop.id]: bandedOffShoulderTopRecipe,
   [halterBodice.id]: halterBodiceRecipe,
   [surpliceCropTop.id]: surpliceCropTopRecipe,
+  [yokeBlouse.id]: yokeBlouseRecipe,
+  [netVBlouse.id]: netVBlouseRecipe,
+  [keyholeShirtBodice.id]: keyholeShirtBodiceRecipe,
 };
 
 /** How a style of the style book is drafted. It stands apart from the book, so that only what drafts loads it. */

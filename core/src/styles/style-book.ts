@@ -7,6 +7,9 @@ import { turtleneckBodice } from './turtleneck-bodice/turtleneck-bodice.ts';
 import { bandedOffShoulderTop } from './banded-off-shoulder-top/banded-off-shoulder-top.ts';
 import { halterBodice } from './halter-bodice/halter-bodice.ts';
 import { surpliceCropTop } from './surplice-crop-top/surplice-crop-top.ts';
+import { yokeBlouse } from './yoke-blouse/yoke-blouse.ts';
+import { netVBlouse } from './net-v-blouse/net-v-blouse.ts';
+import { keyholeShirtBodice } from './keyhole-shirt-bodice/keyhole-shirt-bodice.ts';
 import type { Style } from './style.ts';
 
 /** The styles that the shop can draft, by id; their recipes are in the recipe book. */
@@ -20,6 +23,9 @@ export const styleBook: { readonly [id: string]: Style } = {
   [bandedOffShoulderTop.id]: bandedOffShoulderTop,
   [halterBodice.id]: halterBodice,
   [surpliceCropTop.id]: surpliceCropTop,
+  [yokeBlouse.id]: yokeBlouse,
+  [netVBlouse.id]: netVBlouse,
+  [keyholeShirtBodice.id]: keyholeShirtBodice,
 };
 
 export const styleOf = (id: string): Style | undefined =>

@@ -1,27 +1,8 @@
 import { curveLength, endOf, splitCurve, startOf } from '../../geometry/curve.ts';
-import {
-  add,
-  between,
-  cross,
-  distance,
-  dot,
-  quarterTurn,
-  scale,
-  subtract,
-  unitVector,
-  type Point,
-} from '../../geometry/point.ts';
+import { add, between, distance, quarterTurn, scale, subtract, unitVector } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
-import { sidesOf } from '../../geometry/ring.ts';
-import {
-  edgeOf,
-  makePiece,
-  stitchRing,
-  type Dart,
-  type Edge,
-  type Notch,
-  type Piece,
-} from '../../pieces/piece.ts';
+import { edgeOf, makePiece, type Dart, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
+import { roomAhead } from './room-ahead.ts';
 
 export interface EdgeDartPlan {
   readonly id: string;
@@ -38,18 +19,6 @@ const MOST = 0.5;
 
 /** A tip stays within this part of the way to the edge across. */
 const MOST_OF_ROOM = 0.6;
-
-/** How far it is from an edge straight across the piece, mm. */
-function roomAhead(piece: Piece, from: Point, inward: Point): number {
-  const ring = stitchRing(piece);
-  const hits = sidesOf(ring).flatMap(([p, q]) => {
-    const [before, after] = [cross(inward, subtract(p, from)), cross(inward, subtract(q, from))];
-    if (before < 0 === after < 0) return [];
-    const ahead = dot(inward, subtract(add(p, scale(subtract(q, p), before / (before - after))), from));
-    return ahead > 1 ? [ahead] : [];
-  });
-  return Math.min(...hits);
-}
 
 /**
  * Draws a dart into any edge, square to it: the edge is parted at its mouth into `-1` and `-2`, the tip stands over the

@@ -4,6 +4,7 @@ import {
   lengthWhere,
   nearestOn,
   placeAtLength,
+  reverseCurve,
   type Curve,
 } from '../../geometry/curve.ts';
 import { distance, point, unitVector, subtract, type Point } from '../../geometry/point.ts';
@@ -95,21 +96,28 @@ function endPlace(panel: Piece, { end }: DropPlan): PlaceOnLoop {
 
 const isBelow = ({ path }: Level, top: number): boolean => path.every(({ y }) => y > top);
 
+/** A panel parted along a top edge. */
+export interface Parted {
+  readonly lower: Piece;
+  /** What was cut away: neck, shoulder and the armhole down to the edge, which closes it as a yoke. */
+  readonly upper: Piece;
+}
+
 /**
- * Cuts everything above a line away from a panel: neck, shoulder and the armhole as far as the line runs. What lies below
- * keeps its lengths; the loop starts with the new top edge, from the centre outwards. Throws for an armhole that the level
- * does not cross.
+ * Parts a panel along a line across it, from the centre to its armhole or its side. Both parts have the line at one length;
+ * what else they have keeps its lengths. The lower loop starts with its top edge, the upper with its neck, each from the centre
+ * outwards. Throws for an armhole that the level does not cross.
  */
-export function dropToLevel(panel: Piece, plan: DropPlan): Piece {
+export function partAtLevel(panel: Piece, plan: DropPlan): Parted {
   const centre = panel.edges.at(-1);
   if (!centre) throw new Error(`${panel.id} has no edges`);
   const end = endPlace(panel, plan);
   const ends = placeAtLength(edgeOf(panel, end.edge).path, end.at).point;
   const path = topEdge(plan, ends);
   const at = curveLength(centre.path) - (plan.centre - endOf(centre.path).y);
-  const { between } = splitAcross(panel, end, { edge: centre.id, at });
+  const { between, beyond } = splitAcross(panel, end, { edge: centre.id, at });
   const top: Edge = { id: 'top', role: 'top', path, allowance: plan.allowance };
-  return makePiece({
+  const lower = makePiece({
     ...panel,
     edges: [top, ...between.edges],
     notches: between.notches,
@@ -117,4 +125,18 @@ export function dropToLevel(panel: Piece, plan: DropPlan): Piece {
       (level) => level.name !== 'chest' || isBelow(level, Math.max(plan.centre, ends.y)),
     ),
   });
+  const [centreAbove, ...others] = beyond.edges;
+  if (!centreAbove) throw new Error(`${panel.id} has nothing above its top edge`);
+  const upper = makePiece({
+    ...panel,
+    edges: [...others, { ...top, id: 'yoke', role: 'yoke', path: reverseCurve(path) }, centreAbove],
+    notches: beyond.notches,
+    darts: [],
+    levels: [],
+    intakes: [],
+  });
+  return { lower, upper };
 }
+
+/** Cuts everything above a line away from a panel: see partAtLevel. */
+export const dropToLevel = (panel: Piece, plan: DropPlan): Piece => partAtLevel(panel, plan).lower;

@@ -44,9 +44,13 @@ const centreDown = (piece: Piece): Curve => {
 /** A point lies on the centre panel: on a narrow one nearer to the centre than was asked. */
 const pointOut = (wanted: number, seamOut: number): number => Math.min(wanted, seamOut - INSIDE_SEAM);
 
+/** How much lower the hem is at the centre than at the side, mm. */
+const lowerAtCentre = ({ point: pointed, tail }: BelowPlan): number =>
+  pointed ? pointed.lower * CENTRE_OF_POINT : (tail ?? 0);
+
 /** A pointed hem falls straight from the side's hem to its point: how much lower it is at the seam, mm. */
 function lowerAtSeam({ plan, width }: Below, seamOut: number): number {
-  if (!plan.point) return 0;
+  if (!plan.point) return plan.tail ?? 0;
   const out = pointOut(plan.point.out, seamOut);
   return (plan.point.lower * (width - seamOut)) / Math.max(1, width - out);
 }
@@ -72,10 +76,7 @@ function lengthenPanels(
   const seamX = centreFoot.x + back;
   const lower = lowerAtSeam(below, seamX - inner);
   const outer = point(seamX, centreFoot.y + plan.depth + lower);
-  const centreEnd = point(
-    inner,
-    centreWaist.y + plan.depth + (plan.point ? plan.point.lower * CENTRE_OF_POINT : 0),
-  );
+  const centreEnd = point(inner, centreWaist.y + plan.depth + lowerAtCentre(plan));
   const longCentre = lengthen(centre, {
     outer,
     inner: centreEnd,
@@ -135,7 +136,12 @@ export function lengthenShell(
     undefined,
   );
   const sideLength = curveLength(sideOf(front.side));
-  const straight: BelowPlan = { depth: plan.depth, round: plan.round, lined: plan.lined };
+  const straight: BelowPlan = {
+    depth: plan.depth,
+    round: plan.round,
+    lined: plan.lined,
+    ...(plan.tail !== undefined && { tail: plan.tail }),
+  };
   const back = lengthenPanels(
     shell.back,
     { ...common, plan: straight, closed: hipDepth, width: quarter - share },

@@ -4,7 +4,7 @@ import type { Allowances } from '../../drafting/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { Body } from '../../drafting/body.ts';
-import { dropToLevel, type DropPlan } from '../../drafting/operations/drop-to-level.ts';
+import { partAtLevel, type DropPlan } from '../../drafting/operations/drop-to-level.ts';
 import { nipCentreBack } from '../../drafting/operations/nip-centre-back.ts';
 import { shortenDart } from '../../drafting/operations/shorten-dart.ts';
 import {
@@ -27,6 +27,8 @@ export interface PrincessShell {
   readonly bodice: Bodice;
   readonly front: PrincessPanels;
   readonly back: PrincessPanels;
+  /** What a top edge cut away of front and back: a yoke, for styles that have one. */
+  readonly cutAway: { readonly front: Piece; readonly back: Piece } | undefined;
   /** Under the bust, where the shell is shaped there: the level, and what each edge of the front's seams takes; mm. */
   readonly underBust: UnderBustPlan | undefined;
   /** What the panels found, and what the block found that still holds on them. */
@@ -132,10 +134,8 @@ function split(
     allowances,
   );
   const tops = plan.top?.(bodice);
-  const [frontBlock, backBlock] = [
-    tops ? dropToLevel(bodice.frontBlock, tops.front) : bodice.frontBlock,
-    tops ? dropToLevel(belowTop(bodice.back, tops.back), tops.back) : bodice.back,
-  ];
+  const front = tops && partAtLevel(bodice.frontBlock, tops.front);
+  const back = tops && partAtLevel(belowTop(bodice.back, tops.back), tops.back);
   const underBust =
     plan.underBust === undefined
       ? undefined
@@ -149,10 +149,16 @@ function split(
       overBust: shaped ? plan.overBust : 0,
       ...(underBust && { underBust: shaped ? underBust : { ...underBust, centre: 0, side: 0 } }),
     });
-  const front = splitFrom(frontBlock, bodice.frame.bustPoint, true);
-  const split = splitFrom(backBlock, backTip(bodice, tops?.back), false);
-  const back = { ...split, centre: nipCentreBack(split.centre, plan.nip, bodice.shape.chest) };
-  const shell = { bodice, front, back, underBust, findings: [] };
+  const frontPanels = splitFrom(front?.lower ?? bodice.frontBlock, bodice.frame.bustPoint, true);
+  const backPanels = splitFrom(back?.lower ?? bodice.back, backTip(bodice, tops?.back), false);
+  const shell: PrincessShell = {
+    bodice,
+    front: frontPanels,
+    back: { ...backPanels, centre: nipCentreBack(backPanels.centre, plan.nip, bodice.shape.chest) },
+    cutAway: front && back && { front: front.upper, back: back.upper },
+    underBust,
+    findings: [],
+  };
   return plan.below ? lengthenShell(body, shell, plan.below, given.hem, rules, allowances) : shell;
 }
 

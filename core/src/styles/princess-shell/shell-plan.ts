@@ -10,6 +10,8 @@ export interface BelowPlan {
   readonly round: number;
   /** Sewn to its lining along the hem, instead of turned up. */
   readonly lined: boolean;
+  /** How much lower the hem falls at seams and centres than at the side: a hem shaped at the side. */
+  readonly tail?: number;
   /** A front hem that runs down to a point: so far below the side's hem, and so far out from the centre. */
   readonly point?: { readonly lower: number; readonly out: number };
 }

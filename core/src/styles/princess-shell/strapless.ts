@@ -2,7 +2,10 @@ import { finding, type Finding } from '../../checks/finding.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { BodiceFrame } from '../../drafting/bodice/frame.ts';
 import type { DropPlan, TopShape } from '../../drafting/operations/drop-to-level.ts';
+import { clamp } from '../../geometry/clamp.ts';
+import { endOf, startOf } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
+import { edgeOf, type Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
 
 /** A top edge all round, as it is chosen; mm. */
@@ -33,9 +36,13 @@ const BACK_ABOVE_BUST = 12;
 const lowestBack = ({ bustPoint }: Pick<BodiceFrame, 'bustPoint'>, dip: number): number =>
   bustPoint.y - BACK_ABOVE_BUST - dip;
 
+/** An edge that ends on an armhole stays this far from both its ends, mm. */
+const ON_ARMHOLE = 15;
+
 /** Where an edge on the armhole can end: between the tip of the shoulder and the underarm, mm down. */
-function onArmhole({ frame, shape }: Bodice, level: number): number {
-  return Math.max(frame.tip.y + 15, Math.min(level, shape.chest - 15));
+function onArmhole(panel: Piece, level: number): number {
+  const { path } = edgeOf(panel, 'armhole');
+  return clamp(level, startOf(path).y + ON_ARMHOLE, endOf(path).y - ON_ARMHOLE);
 }
 
 /** The edges of front and back on a drafted block; a level that lies too low is drawn at the lowest there is. */
@@ -45,20 +52,20 @@ export const straplessTops =
     const { bustPoint } = bodice.frame;
     const drawn = Math.min(level, lowestTop(bodice.frame, dip.front));
     const back = Math.min(drawn + backLower, lowestBack(bodice.frame, dip.back));
-    const end = (at: number): DropPlan['end'] =>
-      ends.on === 'side' ? ends : { on: 'armhole', level: onArmhole(bodice, at) };
+    const end = (panel: Piece, at: number): DropPlan['end'] =>
+      ends.on === 'side' ? ends : { on: 'armhole', level: onArmhole(panel, at) };
     return {
       front: {
         shape: shape.front,
         centre: drawn + dip.front,
-        end: end(drawn),
+        end: end(bodice.frontBlock, drawn),
         peak: point(bustPoint.x, drawn),
         allowance,
       },
       back: {
         shape: shape.back,
         centre: back + dip.back,
-        end: end(back),
+        end: end(bodice.back, back),
         peak: point(bustPoint.x, back),
         allowance,
       },

@@ -4,7 +4,7 @@ import { measureRound } from '../../checks/rounds.ts';
 import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
-import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import { bodiceFrame, type BodiceChoices, type BodiceFrame } from '../../drafting/bodice/frame.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';
 import { gatheredSleeve } from '../../drafting/gathered-sleeve.ts';
@@ -41,6 +41,16 @@ const blockChoices = (chosen: SurpliceCropTopChosen): BodiceChoices & FacedBodic
   easeBust: chosen.easeBust,
   easeWaist: chosen.easeHem,
 });
+
+/** The same with necks that leave a centre above the hem, whatever was chosen: the findings say what was too deep. */
+function aboveHem({ waist }: BodiceFrame, chosen: SurpliceCropTopChosen) {
+  const choices = blockChoices(chosen);
+  return {
+    ...choices,
+    neckDepthFront: Math.min(choices.neckDepthFront, waist.front - chosen.shorter - 2 * FRONT_EDGE),
+    neckDepthBack: Math.min(choices.neckDepthBack, waist.back - chosen.shorter - BACK_ABOVE_HEM / 2),
+  };
+}
 
 /** Unless chosen, the neck lies at its base, and the fronts cross where a straight edge from there to the overlap would. */
 function fill(body: Body, { choices, rules }: DraftInput): SurpliceCropTopChosen {
@@ -110,7 +120,7 @@ function draft(input: DraftInput): Draft {
   const { body, findings } = resolveBody(input.person, surpliceCropTop.derives, rules);
   const chosen = fill(body, input);
   const allowances = allowancesFrom(rules, input.allowances);
-  const choices = blockChoices(chosen);
+  const choices = aboveHem(bodiceFrame(body, blockChoices(chosen), rules).frame, chosen);
   const drawBlock = (bust: number, waist: number): Bodice =>
     bodiceBySchool(
       body,

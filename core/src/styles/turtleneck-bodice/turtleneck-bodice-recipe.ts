@@ -33,6 +33,7 @@ function more(
   const [front, back] = [roleLength(pieces.bodiceFront, 'neck'), roleLength(pieces.bodiceBack, 'neck')];
   const collar = standCollar({
     neck: front + back,
+    fold: 'front',
     shoulderAt: front,
     height: chosen.collarHeight,
     raise: chosen.collarRaise,

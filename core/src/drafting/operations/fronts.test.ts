@@ -1,0 +1,155 @@
+import { describe, expect, test } from '@jest/globals';
+import { endOf, startOf } from '../../geometry/curve.ts';
+import { distance, point } from '../../geometry/point.ts';
+import { line } from '../../geometry/segment.ts';
+import { edgeLength, edgeOf, makePiece, roleLength, type Piece } from '../../pieces/piece.ts';
+import { cutAway } from './cut-away.ts';
+import { cutOut } from './cut-out.ts';
+import { partAtLevel } from './drop-to-level.ts';
+import { evenly, notched } from './notched.ts';
+import { shortenBy } from './shorten-by.ts';
+import { spreadInParallel } from './spread.ts';
+import { traceWithAllowance } from './trace.ts';
+import { trimCentre } from './trim-centre.ts';
+
+/** A front with an upright waist dart, 180 wide at the waist. */
+const front: Piece = makePiece({
+  id: 'bodice-front',
+  name: 'Bodice front',
+  role: 'outer',
+  cut: { copies: 1, layers: 'fold' },
+  grain: point(0, 1),
+  edges: [
+    { id: 'neck', role: 'neck', path: [line(point(0, 60), point(70, 0))], allowance: 6 },
+    { id: 'shoulder', role: 'shoulder', path: [line(point(70, 0), point(150, 20))], allowance: 12 },
+    { id: 'armhole', role: 'armhole', path: [line(point(150, 20), point(200, 180))], allowance: 12 },
+    { id: 'side', role: 'side', path: [line(point(200, 180), point(200, 400))], allowance: 25 },
+    { id: 'waist-2', role: 'waist', path: [line(point(200, 400), point(110, 400))], allowance: 12 },
+    { id: 'waist-dart-1-outer', role: 'dart', path: [line(point(110, 400), point(100, 260))], allowance: 0 },
+    { id: 'waist-dart-1-inner', role: 'dart', path: [line(point(100, 260), point(90, 400))], allowance: 0 },
+    { id: 'waist-1', role: 'waist', path: [line(point(90, 400), point(0, 400))], allowance: 12 },
+    { id: 'centre-front', role: 'fold', path: [line(point(0, 400), point(0, 60))], allowance: 0 },
+  ],
+  notches: [
+    { edge: 'side', at: 30, kind: 'single' },
+    { edge: 'side', at: 200, kind: 'single' },
+  ],
+  darts: [{ id: 'waist-dart-1', legs: ['waist-dart-1-outer', 'waist-dart-1-inner'], pressed: 'centre' }],
+  levels: [
+    { name: 'bust', path: [point(0, 250), point(200, 250)] },
+    { name: 'waist', path: [point(0, 400), point(200, 400)] },
+  ],
+  intakes: [{ operation: 'waist dart', level: 'waist', mm: 20 }],
+});
+
+const closes = ({ edges }: Piece) =>
+  edges.forEach(({ path }, index) => {
+    const next = edges[(index + 1) % edges.length];
+    if (next) expect(distance(endOf(path), startOf(next.path))).toBeLessThan(1e-6);
+  });
+
+test('shortened above the waist, every edge that met it loses as much, so that seams and legs stay equal', () => {
+  const short = shortenBy(front, 40, 25);
+  closes(short);
+  expect(roleLength(short, 'side')).toBeCloseTo(180, 6);
+  const [dart] = short.darts;
+  const [a, b] = (dart?.legs ?? []).map((id) => edgeLength(edgeOf(short, id)));
+  expect(a).toBeCloseTo(b ?? 0, 9);
+  expect(short.edges.filter(({ role }) => role === 'hem').map(({ id }) => id)).toEqual(['hem-2', 'hem-1']);
+  expect(short.levels.map(({ name }) => name)).toEqual(['bust', 'hem']);
+  expect(short.notches).toEqual([{ edge: 'side', at: 30, kind: 'single' }]);
+  expect(short.intakes).toEqual([]);
+});
+
+test('cut away to a strap the side loses its top, and notches count from there', () => {
+  const halter = cutAway(front, { strap: 25, lower: 20 });
+  closes(halter);
+  expect(roleLength(halter, 'shoulder')).toBeCloseTo(25, 9);
+  expect(roleLength(halter, 'side')).toBeCloseTo(200, 6);
+  expect(halter.notches).toEqual([
+    { edge: 'side', at: 10, kind: 'single' },
+    { edge: 'side', at: 180, kind: 'single' },
+  ]);
+});
+
+describe('a front that buttons', () => {
+  const trimmed = trimCentre(front, { by: 15, allowance: 12 });
+
+  test('trimmed for a strip, its edge lies inside the centre and its levels still start there', () => {
+    closes(trimmed);
+    const edge = edgeOf(trimmed, 'centre-front');
+    for (const end of [startOf(edge.path), endOf(edge.path)]) expect(end.x).toBeCloseTo(15, 6);
+    expect(trimmed.levels).toEqual(front.levels);
+    expect(trimmed.cut).toEqual({ copies: 2, layers: 'pair' });
+    expect(() => trimCentre(front, { by: 300, allowance: 12 })).toThrow('too narrow');
+  });
+
+  test('a heart cut out takes its wedge of the neck and its depth of the front edge', () => {
+    const heart = cutOut(trimmed, { depth: 60, wedge: 20, allowance: 6 });
+    closes(heart);
+    expect(roleLength(trimmed, 'neck') - roleLength(heart, 'neck')).toBeCloseTo(20, 6);
+    expect(
+      edgeLength(edgeOf(trimmed, 'centre-front')) - edgeLength(edgeOf(heart, 'centre-front')),
+    ).toBeCloseTo(60, 6);
+    expect(heart.edges.at(-1)?.id).toBe('cut-out');
+    expect(() => cutOut(front, { depth: 60, wedge: 20, allowance: 6 })).toThrow('front edge');
+  });
+});
+
+test('parted at a level, both parts have the line at one length and the yoke keeps neck and shoulder', () => {
+  const { lower, upper } = partAtLevel(front, {
+    centre: 120,
+    end: { on: 'armhole', level: 110 },
+    shape: 'straight',
+    peak: point(90, 110),
+    allowance: 12,
+  });
+  closes(lower);
+  closes(upper);
+  expect(roleLength(upper, 'yoke')).toBeCloseTo(roleLength(lower, 'top'), 9);
+  expect(upper.edges.map(({ id }) => id)).toEqual(['neck', 'shoulder', 'armhole', 'yoke', 'centre-front']);
+  expect(roleLength(upper, 'armhole') + roleLength(lower, 'armhole')).toBeCloseTo(
+    roleLength(front, 'armhole'),
+    9,
+  );
+});
+
+describe('spread in parallel', () => {
+  const plain: Piece = {
+    ...front,
+    darts: [],
+    edges: front.edges
+      .filter(({ role }) => role !== 'dart')
+      .map((edge) =>
+        edge.id === 'waist-2' ? { ...edge, path: [line(point(200, 400), point(90, 400))] } : edge,
+      ),
+  };
+  const spread = spreadInParallel(plain, { at: 40, by: 25 });
+
+  test('the two edges that the slash passes gain what it opens, all others keep their lengths', () => {
+    closes(spread);
+    for (const { id } of plain.edges) {
+      const gained = edgeLength(edgeOf(spread, id)) - edgeLength(edgeOf(plain, id));
+      expect([id, Math.round(gained * 1e6) / 1e6]).toEqual([id, id === 'neck' || id === 'waist-1' ? 25 : 0]);
+    }
+    expect(spread.levels[0]?.path.at(-1)).toEqual(point(225, 250));
+  });
+
+  test('a slash through a dart or past the piece is an error', () => {
+    expect(() => spreadInParallel(front, { at: 40, by: 25 })).toThrow('cannot be slashed');
+    expect(() => spreadInParallel(plain, { at: 900, by: 25 })).toThrow('cannot be slashed');
+  });
+});
+
+test('traced with one allowance all round, only the fold carries none', () => {
+  const net = traceWithAllowance(front, 'net', 12);
+  expect(net.role).toBe('net');
+  for (const { role, allowance } of net.edges) expect(allowance).toBe(role === 'fold' ? 0 : 12);
+});
+
+test('places that are even stand half a space clear of both ends; notches off their edge are left out', () => {
+  expect(evenly(4, 200)).toEqual([25, 75, 125, 175]);
+  expect(notched({ ...front, notches: [] }, 'side', [0, 110, 220]).notches).toEqual([
+    { edge: 'side', at: 110, kind: 'single' },
+  ]);
+});

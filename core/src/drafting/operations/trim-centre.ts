@@ -1,0 +1,38 @@
+import { endOf, lengthWhere, splitCurve, startOf } from '../../geometry/curve.ts';
+import { line } from '../../geometry/segment.ts';
+import { makePiece, type Piece } from '../../pieces/piece.ts';
+
+export interface TrimPlan {
+  /** How far inside the centre the front edge lies, mm: half of the strip that is sewn to it. */
+  readonly by: number;
+  readonly allowance: number;
+}
+
+/**
+ * Trims a front back from its centre, so that a strip sewn to it brings it out to the centre again: the finished round stays.
+ * The piece is cut as a pair; its levels still start at the centre. Its first edge must be the upper one, its last the centre.
+ */
+export function trimCentre(panel: Piece, { by, allowance }: TrimPlan): Piece {
+  const [upper] = panel.edges;
+  const lower = panel.edges.at(-2);
+  const centre = panel.edges.at(-1);
+  if (!upper || !lower || !centre) throw new Error(`${panel.id} has no centre to trim`);
+  const [at, to] = [lengthWhere(upper.path, 'x', by), lengthWhere(lower.path, 'x', by)];
+  if (at === undefined || to === undefined) throw new Error(`${panel.id} is too narrow to trim by ${by} mm`);
+  const [above, below] = [splitCurve(upper.path, at)[1], splitCurve(lower.path, to)[0]];
+  return makePiece({
+    ...panel,
+    cut: { copies: 2, layers: 'pair' },
+    edges: panel.edges.map((edge) => {
+      if (edge === upper) return { ...edge, path: above };
+      if (edge === lower) return { ...edge, path: below };
+      return edge === centre
+        ? { ...edge, role: 'front', allowance, path: [line(endOf(below), startOf(above))] }
+        : edge;
+    }),
+    notches: panel.notches.flatMap((notch) => {
+      if (notch.edge !== upper.id) return [notch];
+      return notch.at > at ? [{ ...notch, at: notch.at - at }] : [];
+    }),
+  });
+}

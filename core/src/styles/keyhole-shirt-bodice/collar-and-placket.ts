@@ -1,0 +1,76 @@
+import { standCollar } from '../../drafting/collar/stand-collar.ts';
+import { strip } from '../../drafting/operations/strip.ts';
+import { edgeLength, edgeOf, roleLength, type Piece } from '../../pieces/piece.ts';
+import { equalSeam, type Seam } from '../../pieces/seam.ts';
+import { drawn, plus, sum, times, type Working } from '../../workings/working.ts';
+import { choiceTerm } from '../figure-parts.ts';
+import { edgesOf } from '../seam-parts.ts';
+import { keyholeShirtBodiceChoices, type KeyholeShirtBodiceChosen } from './choices.ts';
+
+export interface CollarAndPlacket {
+  readonly pieces: readonly Piece[];
+  readonly sums: { readonly [piece: string]: { readonly [edge: string]: Working } };
+  readonly seams: readonly Seam[];
+}
+
+/**
+ * The placket is as long as the front edge and the cut-out around which it is carried; the collar as the necks that were
+ * drafted, less the wedge of the cut-out, and half of the placket that stands in for the cloth trimmed from the centre.
+ */
+export function collarAndPlacket(
+  front: Piece,
+  back: Piece,
+  chosen: KeyholeShirtBodiceChosen,
+  allowance: { readonly neck: number; readonly strip: number },
+): CollarAndPlacket {
+  const [frontNeck, backNeck] = [roleLength(front, 'neck'), roleLength(back, 'neck')];
+  const [edge, around] = [edgeLength(edgeOf(front, 'centre-front')), edgeLength(edgeOf(front, 'cut-out'))];
+  const half = chosen.placket / 2;
+  const placket = strip({
+    id: 'placket',
+    name: 'Placket',
+    role: 'outer',
+    length: edge + around,
+    width: chosen.placket,
+    doubled: true,
+    copies: 2,
+    allowance: allowance.strip,
+    notchesAt: [edge],
+  });
+  const collar = standCollar({
+    neck: frontNeck + backNeck + half,
+    fold: 'back',
+    shoulderAt: backNeck,
+    height: chosen.collarHeight,
+    raise: chosen.collarRaise,
+    allowance: allowance.neck,
+    copies: 2,
+  });
+  return {
+    pieces: [placket, collar],
+    sums: {
+      [placket.id]: {
+        band: sum(plus(drawn('front edge', edge)), plus(drawn('cut-out', around))),
+        'end-start': times(choiceTerm(keyholeShirtBodiceChoices.placket, chosen.placket), 2),
+        'end-finish': times(choiceTerm(keyholeShirtBodiceChoices.placket, chosen.placket), 2),
+      },
+      [collar.id]: {
+        neck: sum(
+          plus(drawn('front neck', frontNeck)),
+          plus(drawn('back neck', backNeck)),
+          plus(drawn('half the placket', half)),
+        ),
+      },
+    },
+    seams: [
+      equalSeam('placket to front', [`${placket.id}/band`], edgesOf(front, 'front'), 'frontWaistLength'),
+      {
+        id: 'collar to neck',
+        a: edgesOf(collar, 'band'),
+        b: [...edgesOf(front, 'neck'), ...edgesOf(back, 'neck')],
+        relation: { kind: 'ease', mm: half },
+        turnsOn: 'shoulder',
+      },
+    ],
+  };
+}

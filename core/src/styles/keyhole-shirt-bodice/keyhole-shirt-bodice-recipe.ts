@@ -1,0 +1,109 @@
+import { armholeFindings } from '../../checks/openings.ts';
+import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { Body } from '../../drafting/body.ts';
+import type { Figure } from '../../drafting/draft.ts';
+import { cutOut } from '../../drafting/operations/cut-out.ts';
+import { onFold } from '../../drafting/operations/on-fold.ts';
+import { trimCentre } from '../../drafting/operations/trim-centre.ts';
+import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
+import type { Piece } from '../../pieces/piece.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { plus, sum } from '../../workings/working.ts';
+import { neckAndShoulder } from '../faced-bodice/bodice-figures.ts';
+import { choiceTerm, cornerFigure } from '../figure-parts.ts';
+import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import { panelsOf, type PrincessShell } from '../princess-shell/princess-shell.ts';
+import type { ShellPlan } from '../princess-shell/shell-plan.ts';
+import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
+import { shellSeams } from '../princess-shell/shell-seams.ts';
+import { shellWorn } from '../princess-shell/shell-worn.ts';
+import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { withDefaults, type DraftInput } from '../style.ts';
+import { keyholeShirtBodiceChoices, type KeyholeShirtBodiceChosen } from './choices.ts';
+import { collarAndPlacket } from './collar-and-placket.ts';
+import { keyholeShirtBodice } from './keyhole-shirt-bodice.ts';
+
+const bodiceChoices = (chosen: KeyholeShirtBodiceChosen): BodiceChoices => ({
+  ...chosen,
+  neckline: 'round',
+  darted: true,
+});
+
+/** Choices with defaults filled in: unless chosen, the neck lies at its base. */
+function fill(body: Body, { choices, rules }: DraftInput): KeyholeShirtBodiceChosen {
+  const filled = withDefaults(keyholeShirtBodiceChoices, choices);
+  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
+  return { ...filled, neckWidth: filled.neckWidth || frame.neckPoint.x };
+}
+
+const plan = (_body: Body, chosen: KeyholeShirtBodiceChosen, rules: RuleSet): ShellPlan => ({
+  bodice: bodiceChoices(chosen),
+  leaves: 'armhole',
+  armholeEase: rules['armhole.ease'],
+  overBust: 0,
+  underBust: undefined,
+  nip: 0,
+  below: undefined,
+});
+
+/** Trimmed for the placket, with the heart cut out. */
+const frontOf = ({ shell, allowances }: ShellContext, chosen: KeyholeShirtBodiceChosen): Piece =>
+  cutOut(trimCentre(shell.front.centre, { by: chosen.placket / 2, allowance: allowances.front }), {
+    depth: chosen.cutDepth,
+    wedge: chosen.wedge,
+    allowance: allowances.front,
+  });
+
+/** The neck's figures; in front the corner at the front edge is the foot of the cut-out. */
+function neckFigures(
+  context: ShellContext,
+  chosen: KeyholeShirtBodiceChosen,
+  piece: DraftedPiece,
+  which: 'front' | 'back',
+): Figure[] {
+  const figures = neckAndShoulder(context, chosen, context.shell.bodice, piece, which);
+  if (which === 'back') return figures;
+  return [
+    ...figures.filter(({ id }) => !id.endsWith('/neck-depth')),
+    cornerFigure(
+      piece,
+      'centre-front',
+      'down',
+      'cut-out-foot',
+      'Cut-out, down at the front edge',
+      sum(
+        plus(choiceTerm(keyholeShirtBodiceChoices.neckDepthFront, chosen.neckDepthFront)),
+        plus(choiceTerm(keyholeShirtBodiceChoices.cutDepth, chosen.cutDepth)),
+      ),
+    ),
+  ];
+}
+
+function finish(context: ShellContext, chosen: KeyholeShirtBodiceChosen): ShellGarment {
+  const { body, allowances } = context;
+  const shell: PrincessShell = {
+    ...context.shell,
+    front: { ...context.shell.front, centre: frontOf(context, chosen) },
+    back: { ...context.shell.back, centre: onFold(context.shell.back.centre) },
+  };
+  const panels = panelsOf(shell);
+  const seams = shellSeams(shell);
+  const added = collarAndPlacket(shell.front.centre, shell.back.centre, chosen, allowances);
+  return {
+    panels,
+    others: [...added.pieces, ...traced(panels, 'lining'), ...traced(added.pieces, 'stay')],
+    sums: added.sums,
+    seams: [...seams, ...added.seams, ...seamsIn(seams, 'lining')],
+    worn: shellWorn(shell),
+    covering: [shell.front.centre.id, shell.back.centre.id],
+    neck: (piece, which) => neckFigures(context, chosen, piece, which),
+    openings: (named) =>
+      armholeFindings(
+        panels.map(({ id }) => named(id)),
+        (id) => body.taken(id),
+      ),
+    findings: [],
+  };
+}
+
+export const keyholeShirtBodiceRecipe = shellRecipe({ style: keyholeShirtBodice, fill, plan, finish });

@@ -1,0 +1,122 @@
+import { armholeFindings } from '../../checks/openings.ts';
+import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { Body } from '../../drafting/body.ts';
+import { partAtLevel } from '../../drafting/operations/drop-to-level.ts';
+import { traceWithAllowance } from '../../drafting/operations/trace.ts';
+import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
+import { point } from '../../geometry/point.ts';
+import type { Piece } from '../../pieces/piece.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { inches } from '../../units/length.ts';
+import { neckAndShoulder } from '../faced-bodice/bodice-figures.ts';
+import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import { panelsOf } from '../princess-shell/princess-shell.ts';
+import type { ShellPlan } from '../princess-shell/shell-plan.ts';
+import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
+import { shellSeams } from '../princess-shell/shell-seams.ts';
+import { shellWorn } from '../princess-shell/shell-worn.ts';
+import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { joined } from '../seam-parts.ts';
+import { withDefaults, type DraftInput } from '../style.ts';
+import { hangs } from '../worn.ts';
+import { netVBlouseChoices, type NetVBlouseChosen } from './choices.ts';
+import { netVBlouse } from './net-v-blouse.ts';
+
+/** The V leaves the armhole half-way down it. */
+const LEAVES = 0.5;
+/** The V ends at least this far under the neck at the centre, and this far above the waist; mm. */
+const UNDER_NECK = inches(1);
+const ABOVE_WAIST = inches(1.5);
+
+const bodiceChoices = (chosen: NetVBlouseChosen): BodiceChoices => ({
+  ...chosen,
+  neckline: 'round',
+  darted: true,
+});
+
+function fill(body: Body, { choices, rules }: DraftInput): NetVBlouseChosen {
+  const filled = withDefaults(netVBlouseChoices, choices);
+  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
+  return {
+    ...filled,
+    neckWidth: filled.neckWidth || frame.neckPoint.x,
+    netDepth: filled.netDepth || frame.bustPoint.y,
+  };
+}
+
+const plan = (body: Body, chosen: NetVBlouseChosen, rules: RuleSet): ShellPlan => ({
+  bodice: bodiceChoices(chosen),
+  leaves: 'armhole',
+  armholeEase: rules['armhole.ease'],
+  overBust: 0,
+  underBust: undefined,
+  nip: rules['back.nip'],
+  below: {
+    depth: chosen.length,
+    round: roundBelowWaist(body, chosen.length) + chosen.easeHem,
+    lined: false,
+  },
+});
+
+/** The V of net, traced from the block above a line from the armhole to the centre. */
+function netOver(
+  { shell, allowances }: ShellContext,
+  chosen: NetVBlouseChosen,
+  half: 'front' | 'back',
+): Piece {
+  const { frame, frontBlock, back, shape } = shell.bodice;
+  const block = half === 'front' ? frontBlock : back;
+  const neck = frame.neckDepth[half] + UNDER_NECK;
+  const centre = Math.max(neck, Math.min(chosen.netDepth, frame.waist[half] - ABOVE_WAIST));
+  const { upper } = partAtLevel(block, {
+    centre,
+    end: { on: 'armhole', level: frame.tip.y + LEAVES * (shape.chest - frame.tip.y) },
+    shape: 'v',
+    peak: point(0, centre),
+    allowance: allowances.overlay,
+  });
+  return {
+    ...traceWithAllowance(upper, 'net', allowances.overlay),
+    id: `net-${half}`,
+    name: `Net V ${half}`,
+  };
+}
+
+function finish(context: ShellContext, chosen: NetVBlouseChosen): ShellGarment {
+  const { shell, body } = context;
+  const panels = panelsOf(shell);
+  const seams = shellSeams(shell);
+  const front = netOver(context, chosen, 'front');
+  const back = chosen.netBack === 'v' ? [netOver(context, chosen, 'back')] : [];
+  return {
+    panels,
+    others: [
+      ...traced(panels, 'lining'),
+      ...traced([shell.front.centre, shell.front.side], 'stay'),
+      front,
+      ...back,
+    ],
+    sums: {},
+    seams: [
+      ...seams,
+      ...seamsIn(seams, 'lining'),
+      joined('net to neck front', 'neck', front, shell.front.centre),
+      joined('net to shoulder front', 'shoulder', front, shell.front.centre),
+      ...back.flatMap((net) => [
+        joined('net to neck back', 'neck', net, shell.back.centre),
+        joined('net shoulder', 'shoulder', front, net),
+      ]),
+    ],
+    worn: [...shellWorn(shell), hangs(front, 'front'), ...back.map((net) => hangs(net, 'back'))],
+    covering: [shell.front.centre.id, shell.back.centre.id],
+    neck: (piece, which) => neckAndShoulder(context, chosen, shell.bodice, piece, which),
+    openings: (named) =>
+      armholeFindings(
+        panels.map(({ id }) => named(id)),
+        (id) => body.taken(id),
+      ),
+    findings: [],
+  };
+}
+
+export const netVBlouseRecipe = shellRecipe({ style: netVBlouse, fill, plan, finish });

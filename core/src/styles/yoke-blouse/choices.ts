@@ -1,0 +1,14 @@
+import { inches } from '../../units/length.ts';
+import { blouseChoices } from '../princess-shell/blouse-choices.ts';
+import type { Choice, ChosenOf } from '../style.ts';
+
+/** What a client chooses of a blouse with a yoke of stretch net. */
+// prettier-ignore
+export const yokeBlouseChoices = {
+  ...blouseChoices,
+  yokeLevel: { kind: 'length', label: 'Yoke seam, down', group: 'Shape', help: 'From the start line', least: inches(3.5), most: inches(9), usual: 'from-body' },
+  drape: { kind: 'length', label: 'Ease for draping', group: 'Shape', help: 'Outer over its base, each half', least: 0, most: inches(3), usual: inches(0.75) },
+  tail: { kind: 'length', label: 'Hem lower at the centre', group: 'Shape', help: 'Than at the side', least: 0, most: inches(4), usual: inches(1.5) },
+} as const satisfies Record<string, Choice>;
+
+export type YokeBlouseChosen = ChosenOf<typeof yokeBlouseChoices>;

@@ -1,0 +1,113 @@
+import { bodiceFrame, bodyScale, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { Body } from '../../drafting/body.ts';
+import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { inches } from '../../units/length.ts';
+import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import { panelsOf } from '../princess-shell/princess-shell.ts';
+import type { ShellPlan } from '../princess-shell/shell-plan.ts';
+import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
+import { shellSeams } from '../princess-shell/shell-seams.ts';
+import { shellWorn } from '../princess-shell/shell-worn.ts';
+import { lowestTop, straplessTops, topTooLow, type StraplessPlan } from '../princess-shell/strapless.ts';
+import { equalSeam, type Seam } from '../../pieces/seam.ts';
+import type { Piece } from '../../pieces/piece.ts';
+import { edgesOf, joined } from '../seam-parts.ts';
+import { withDefaults, type DraftInput } from '../style.ts';
+import { hangs } from '../worn.ts';
+import { yokeBlouseChoices, type YokeBlouseChosen } from './choices.ts';
+import { baseOf, drapedOver, yokesOf } from './layers.ts';
+import { yokeBlouse } from './yoke-blouse.ts';
+
+/** The yoke ends so far down on an adult unless chosen, and stays so far above the bust; mm. Common practice. */
+const USUAL_LEVEL = inches(6);
+const ABOVE_BUST = inches(2.5);
+
+const bodiceChoices = (chosen: YokeBlouseChosen): BodiceChoices => ({
+  ...chosen,
+  neckline: 'round',
+  darted: true,
+});
+
+function fill(body: Body, { choices, rules }: DraftInput): YokeBlouseChosen {
+  const filled = withDefaults(yokeBlouseChoices, choices);
+  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
+  const usual = Math.min(USUAL_LEVEL * bodyScale(body), frame.bustPoint.y - ABOVE_BUST);
+  return {
+    ...filled,
+    neckWidth: filled.neckWidth || frame.neckPoint.x,
+    yokeLevel: filled.yokeLevel || Math.min(usual, lowestTop(frame, 0)),
+  };
+}
+
+const yokeSeam = (chosen: YokeBlouseChosen, allowance: number): StraplessPlan => ({
+  shape: { front: 'straight', back: 'straight' },
+  level: chosen.yokeLevel,
+  dip: { front: 0, back: 0 },
+  backLower: 0,
+  ends: { on: 'armhole' },
+  allowance,
+});
+
+const plan = (body: Body, chosen: YokeBlouseChosen, rules: RuleSet): ShellPlan => ({
+  bodice: bodiceChoices(chosen),
+  leaves: 'armhole',
+  armholeEase: rules['armhole.ease'],
+  top: straplessTops(yokeSeam(chosen, rules['allowance.top'])),
+  overBust: 0,
+  underBust: undefined,
+  nip: rules['back.nip'],
+  below: {
+    depth: chosen.length,
+    round: roundBelowWaist(body, chosen.length) + chosen.easeHem,
+    lined: false,
+    tail: chosen.tail,
+  },
+});
+
+const tops = (panels: readonly Piece[]): string[] => panels.flatMap((piece) => edgesOf(piece, 'top'));
+
+function finish(context: ShellContext, chosen: YokeBlouseChosen): ShellGarment {
+  const { shell, allowances } = context;
+  const yokes = yokesOf(shell);
+  const base = baseOf(shell);
+  const outer = drapedOver(shell, chosen.drape);
+  const toYoke = (half: 'front' | 'back'): Seam[] => [
+    equalSeam(
+      `base to yoke ${half}`,
+      tops([base[half].centre, base[half].side]),
+      edgesOf(yokes[half], 'yoke'),
+      'shoulder',
+    ),
+    {
+      id: `outer to yoke ${half}`,
+      a: tops([outer[half].centre, outer[half].side]),
+      b: edgesOf(yokes[half], 'yoke'),
+      relation: { kind: 'ease', mm: chosen.drape },
+      turnsOn: 'shoulder',
+    },
+  ];
+  const baseSeams = shellSeams(base).map((seam) => ({ ...seam, id: `base ${seam.id}` }));
+  return {
+    panels: panelsOf(base),
+    others: [...panelsOf(outer), yokes.front, yokes.back],
+    sums: {},
+    seams: [
+      ...shellSeams(outer),
+      ...baseSeams,
+      joined('shoulder', 'shoulder', yokes.front, yokes.back),
+      ...toYoke('front'),
+      ...toYoke('back'),
+    ],
+    worn: [...shellWorn(base), hangs(yokes.front, 'front'), hangs(yokes.back, 'back')],
+    covering: [base.front.centre.id, yokes.back.id],
+    openings: () => [],
+    findings: topTooLow(shell.bodice, {
+      plan: yokeSeam(chosen, allowances.top),
+      level: 'yokeLevel',
+      backLower: 'yokeLevel',
+    }),
+  };
+}
+
+export const yokeBlouseRecipe = shellRecipe({ style: yokeBlouse, fill, plan, finish });
