@@ -2,6 +2,7 @@ import type { Coverage } from '../checks/coverage.ts';
 import type { Finding } from '../checks/finding.ts';
 import type { Round } from '../checks/rounds.ts';
 import type { Point } from '../geometry/point.ts';
+import type { Ring } from '../geometry/ring.ts';
 import type { CheckedSeam } from '../pieces/check-seams.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import type { Working } from '../workings/working.ts';
@@ -26,11 +27,13 @@ export interface Figure {
   readonly why?: string;
 }
 
-/** A piece as it hangs in the finished garment: moved to its place on the half, front or back. */
+/** A piece as it hangs in the finished garment, seams and darts closed, drawn flat on the half; mm. */
 export interface WornPart {
   readonly piece: string;
   readonly half: 'front' | 'back';
-  readonly by: Point;
+  readonly ring: Ring;
+  /** On the fold, so that it is drawn opened; else it hangs on both sides. */
+  readonly onFold: boolean;
 }
 
 /** Everything that follows from measures, choices and rules; plain data, all lengths in mm. */

@@ -1,5 +1,4 @@
-import { clamp } from './clamp.ts';
-import { add, subtract, type Point } from './point.ts';
+import { add, distance, subtract, type Point } from './point.ts';
 import {
   cubic,
   directionAt,
@@ -48,11 +47,11 @@ interface Place {
 
 /** The place at `length` mm along the curve; lengths outside it give its ends. */
 export function placeAtLength(curve: Curve, length: number): Place {
-  let rest = clamp(length, 0, curveLength(curve));
+  let rest = Math.max(0, length);
   for (const [index, segment] of curve.entries()) {
     const whole = segmentLength(segment);
     if (rest <= whole || index === curve.length - 1) {
-      const t = parameterAtLength(segment, Math.min(rest, whole));
+      const t = parameterAtLength(segment, Math.min(rest, whole), whole);
       return { index, t, point: pointAt(segment, t), direction: directionAt(segment, t) };
     }
     rest -= whole;
@@ -74,48 +73,68 @@ export function splitCurve(curve: Curve, length: number): [Curve, Curve] {
   ];
 }
 
-/** How far along the curve the coordinate `axis` first reaches `value`; the curve must pass it. */
-export function lengthWhere(curve: Curve, axis: 'x' | 'y', value: number): number | undefined {
-  let before = 0;
-  for (const segment of curve) {
+/** Where the coordinate `axis` first reaches `value`: the segment and its parameter there; undefined where it never does. */
+function passing(curve: Curve, axis: 'x' | 'y', value: number): { index: number; t: number } | undefined {
+  for (const [index, segment] of curve.entries()) {
     const from = segment.a[axis] - value;
     const to = segment.b[axis] - value;
-    if (from === 0) return before;
-    if (from * to <= 0) {
-      let low = 0;
-      let high = 1;
-      for (let step = 0; step < 60; step++) {
-        const middle = (low + high) / 2;
-        if ((pointAt(segment, middle)[axis] - value) * from > 0) low = middle;
-        else high = middle;
-      }
-      return before + segmentLength(segment, 0, (low + high) / 2);
+    if (from === 0) return { index, t: 0 };
+    if (from * to > 0) continue;
+    let [low, high] = [0, 1];
+    for (let step = 0; step < 60; step++) {
+      const middle = (low + high) / 2;
+      if ((pointAt(segment, middle)[axis] - value) * from > 0) low = middle;
+      else high = middle;
     }
-    before += segmentLength(segment);
+    return { index, t: (low + high) / 2 };
   }
   return undefined;
 }
 
-/** How far along the curve it comes nearest to a point, and how near, mm: a fine search around the best of many samples. */
-export function nearestOn(curve: Curve, target: Point): { readonly along: number; readonly gap: number } {
-  const whole = curveLength(curve);
-  const gapAt = (along: number): number => {
-    const { point } = placeAtLength(curve, along);
-    return Math.hypot(point.x - target.x, point.y - target.y);
-  };
-  const samples = 48;
+/** How far along the curve the coordinate `axis` first reaches `value`; the curve must pass it. */
+export function lengthWhere(curve: Curve, axis: 'x' | 'y', value: number): number | undefined {
+  const place = passing(curve, axis, value);
+  return (
+    place &&
+    curveLength(curve.slice(0, place.index)) + segmentLength(segmentOf(curve, place.index), 0, place.t)
+  );
+}
+
+/** The point at which the coordinate `axis` first reaches `value`; undefined where it never does. */
+export function pointWhere(curve: Curve, axis: 'x' | 'y', value: number): Point | undefined {
+  const place = passing(curve, axis, value);
+  return place && pointAt(segmentOf(curve, place.index), place.t);
+}
+
+/** Places looked at on each segment before the nearest is sought finely. */
+const SAMPLES = 24;
+
+/** The parameter at which a segment comes nearest to a point: a fine search around the best of many samples. */
+function nearestParameter(segment: Segment, target: Point): number {
+  const gapAt = (t: number): number => distance(pointAt(segment, t), target);
   let best = 0;
-  for (let index = 1; index <= samples; index++)
-    if (gapAt((whole * index) / samples) < gapAt((whole * best) / samples)) best = index;
-  let low = (whole * Math.max(0, best - 1)) / samples;
-  let high = (whole * Math.min(samples, best + 1)) / samples;
-  while (high - low > 1e-4) {
+  for (let index = 1; index <= SAMPLES; index++)
+    if (gapAt(index / SAMPLES) < gapAt(best / SAMPLES)) best = index;
+  let [low, high] = [Math.max(0, best - 1) / SAMPLES, Math.min(SAMPLES, best + 1) / SAMPLES];
+  while (high - low > 1e-7) {
     const [a, b] = [low + (high - low) / 3, high - (high - low) / 3];
     if (gapAt(a) < gapAt(b)) high = b;
     else low = a;
   }
-  const along = (low + high) / 2;
-  return { along, gap: gapAt(along) };
+  return (low + high) / 2;
+}
+
+/** How far along the curve it comes nearest to a point, and how near, mm. */
+export function nearestOn(curve: Curve, target: Point): { readonly along: number; readonly gap: number } {
+  let nearest = { along: 0, gap: Infinity };
+  let before = 0;
+  for (const segment of curve) {
+    const t = nearestParameter(segment, target);
+    const gap = distance(pointAt(segment, t), target);
+    if (gap < nearest.gap) nearest = { along: before + segmentLength(segment, 0, t), gap };
+    before += segmentLength(segment);
+  }
+  return nearest;
 }
 
 /** The curve with its start moved, and the handle there with it. */

@@ -123,9 +123,8 @@ export function sweptArea(segment: Segment): number {
   );
 }
 
-/** The parameter at `length` mm from the start: Newton steps, kept inside a shrinking bracket. */
-export function parameterAtLength(segment: Segment, length: number): number {
-  const whole = segmentLength(segment);
+/** The parameter at `length` mm from the start of a segment that is `whole` mm long: Newton steps, kept inside a shrinking bracket. */
+export function parameterAtLength(segment: Segment, length: number, whole = segmentLength(segment)): number {
   if (whole === 0) return 0;
   if (segment.kind === 'line') return length / whole;
   let low = 0;

@@ -35,7 +35,7 @@ export type ContentChange =
   | { readonly part: 'option'; readonly id: string; readonly before?: string; readonly after?: string }
   | { readonly part: 'sign-off'; readonly id: string; readonly before?: string; readonly after?: string }
   | {
-      readonly part: 'title' | 'due' | 'unit' | 'remarks' | 'cut' | 'agreed';
+      readonly part: 'title' | 'style' | 'due' | 'unit' | 'remarks' | 'cut' | 'agreed';
       readonly before: string;
       readonly after: string;
     };
@@ -108,6 +108,7 @@ function plainChanges(before: TicketContent, after: TicketContent): ContentChang
   const agreed = ({ choices }: TicketContent) => (choices === null ? 'not agreed' : 'agreed');
   const parts = [
     ['title', before.title, after.title],
+    ['style', before.styleId, after.styleId],
     ['due', before.dueOn, after.dueOn],
     ['unit', before.unit, after.unit],
     ['remarks', before.remarks, after.remarks],

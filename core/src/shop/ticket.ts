@@ -87,6 +87,8 @@ export type Lays = { readonly [role in ClothRole]?: Lay };
 /** What can be changed of a ticket, and undone: inputs only; figures, pieces and marks are computed from them. */
 export interface TicketContent {
   readonly title: string;
+  /** What is made, by its id in the style book. */
+  readonly styleId: string;
   /** A calendar day, yyyy-mm-dd. */
   readonly dueOn: string;
   readonly unit: Unit;
@@ -117,7 +119,6 @@ export interface Ticket extends TicketContent {
   /** The short number on its stub. */
   readonly number: number;
   readonly client: TicketClient;
-  readonly styleId: string;
   /** Rises with every change; a stale write is refused. */
   readonly version: number;
   /** Since when its pieces are frozen, and by which version of core they were drafted; null until chalking starts. */

@@ -32,7 +32,7 @@ const panel = (id: string, height: number): Piece =>
   });
 
 const garment = (change: Partial<DrawnGarment> = {}): DrawnGarment => ({
-  worn: [],
+  worn: () => [],
   pieces: [panel('front', 200), panel('back', 200)],
   figuresOf: (piece) => [
     figure(piece, {

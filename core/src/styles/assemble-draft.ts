@@ -23,7 +23,7 @@ export interface DrawnGarment {
   readonly rounds: (named: Named) => Round[];
   /** Ids of the pieces whose neckline is held against the bust line. */
   readonly covering: readonly string[];
-  readonly worn: readonly WornPart[];
+  readonly worn: (named: Named) => readonly WornPart[];
   /** What must pass through the garment's openings. */
   readonly openings: (named: Named) => Finding[];
   /** What the drafting itself found. */
@@ -52,7 +52,7 @@ export function assembleDraft(garment: DrawnGarment, { rules, figures: hand }: D
   return {
     pieces: drafted,
     figures,
-    worn: garment.worn,
+    worn: garment.worn(named),
     seams,
     rounds,
     coverage,

@@ -32,13 +32,13 @@ export function expectStyleSound(
   });
 
   test('ordinary bodies draft true', () => {
-    for (const each of draftOf(ordinaryRanges, 20, {})) expectTrue(each);
+    for (const each of draftOf(ordinaryRanges, 12, {})) expectTrue(each);
   }, 90_000);
 
   test.each(variants.map((choices) => [JSON.stringify(choices), choices] as const))(
     'of extreme bodies fewer than one in fifty gets a stop, each naming what to change; the rest can be cut: %s',
     (_, choices) => {
-      const drafts = draftOf(extremeRanges, 60, choices);
+      const drafts = draftOf(extremeRanges, 51, choices);
       const stopped = drafts.filter((each) => stopsOf(each).length > 0);
       expect(stopped.length / drafts.length).toBeLessThan(0.02);
       for (const stop of stopped.flatMap(stopsOf)) expect(findingWords(stop, 'in').remedy).not.toBe('');

@@ -22,7 +22,7 @@ const plainNames = {
   due: 'Due',
   unit: 'Unit',
   remarks: 'Remarks',
-  agreed: 'Style',
+  agreed: 'Choices',
 } as const;
 
 const conditionNames: { readonly [id in keyof Conditions]: string } = {
@@ -119,6 +119,10 @@ export function changeWords(change: ContentChange, styleId: string, unit: Unit):
     }
     case 'sign-off':
       return { what: 'Signed off', before: change.before ?? 'no', after: change.after ?? 'taken back' };
+    case 'style': {
+      const name = (id: string) => styleOf(id)?.name ?? id;
+      return { what: 'Style', before: name(change.before), after: name(change.after) };
+    }
     case 'cut':
       return { what: 'Pieces cut', before: piecesWords(change.before), after: piecesWords(change.after) };
     case 'title':

@@ -1,7 +1,7 @@
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Mark } from '@ample-bolt/core/chalk/mark';
 import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
-import type { Draft } from '@ample-bolt/core/drafting/draft';
+import type { Draft, WornPart } from '@ample-bolt/core/drafting/draft';
 import { checkLay } from '@ample-bolt/core/lay/check-lay';
 import { layPieceOf } from '@ample-bolt/core/lay/layable';
 import type { Lay } from '@ample-bolt/core/lay/lay';
@@ -10,7 +10,9 @@ import { openStops } from '@ample-bolt/core/shop/sign-off';
 import type { DraftStanding } from '@ample-bolt/core/shop/stations';
 import { orderOfTicket, type Ticket, type TicketInputs } from '@ample-bolt/core/shop/ticket';
 import type { ChoiceValues } from '@ample-bolt/core/styles/style';
+import { bookInput } from '@ample-bolt/core/styles/book-figure';
 import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
+import { styleOf } from '@ample-bolt/core/styles/style-book';
 import { expose } from 'comlink';
 
 /** All that follows from a ticket's inputs. */
@@ -57,6 +59,12 @@ function draftTicket(inputs: string, frozen?: Draft): DraftedTicket | undefined 
   };
 }
 
-const api = { draftTicket };
+/** How a style of the book hangs, on an ordinary figure. */
+const drawStyle = (styleId: string): readonly WornPart[] => {
+  const style = styleOf(styleId);
+  return style ? recipeOf(style).draft(bookInput).worn : [];
+};
+
+const api = { draftTicket, drawStyle };
 export type DraftingApi = typeof api;
 expose(api);

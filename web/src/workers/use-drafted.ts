@@ -1,7 +1,8 @@
-import type { Draft } from '@ample-bolt/core/drafting/draft';
+import type { Draft, WornPart } from '@ample-bolt/core/drafting/draft';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useState } from 'react';
+import useSWRImmutable from 'swr/immutable';
 import type { DraftedTicket, DraftingApi, TicketToDraft } from './drafting.worker.ts';
 
 /** One worker for the whole application: drafts are short, and it keeps its code warm. */
@@ -66,6 +67,10 @@ export function useDrafted(ticket: TicketToDraft, frozen?: Draft): Drafting {
     pending: result?.inputs !== inputs || result.frozen !== frozen,
   };
 }
+
+/** How a style of the book hangs, drafted once on an ordinary figure; undefined until it is. */
+export const useStyleDrawn = (styleId: string): readonly WornPart[] | undefined =>
+  useSWRImmutable(['style-drawn', styleId], () => worker.drawStyle(styleId)).data;
 
 /** The ticket as another inputs would draft it, without its lays: for previews and comparisons. */
 export const asPreview = (ticket: Ticket, change: Partial<TicketToDraft>): TicketToDraft => ({

@@ -1,5 +1,5 @@
 import { clamp } from '../../geometry/clamp.ts';
-import { endOf, lengthWhere, placeAtLength, type Curve } from '../../geometry/curve.ts';
+import { endOf, pointWhere, type Curve } from '../../geometry/curve.ts';
 import { distance, point, subtract, unitVector, type Point } from '../../geometry/point.ts';
 import { handleCurve } from '../../geometry/segment.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -13,10 +13,8 @@ export function sideCurve(underarm: Point, waist: Point): Curve {
 }
 
 /** How far out the side lies at a level, mm; its end where it does not reach so far. */
-export function sideOutAt(side: Curve, level: number): number {
-  const length = lengthWhere(side, 'y', level);
-  return length === undefined ? endOf(side).x : placeAtLength(side, length).point.x;
-}
+export const sideOutAt = (side: Curve, level: number): number =>
+  (pointWhere(side, 'y', level) ?? endOf(side)).x;
 
 /** A drop up to this goes all to the side; more is shared with a dart. */
 const ALL_TO_SIDE = inches(0.5);

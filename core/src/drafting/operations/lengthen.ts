@@ -2,7 +2,7 @@ import {
   curveLength,
   endDirection,
   endOf,
-  lengthWhere,
+  pointWhere,
   nearestOn,
   placeAtLength,
   reverseCurve,
@@ -74,8 +74,7 @@ function passed(edge: Curve, corner: Point | undefined): Point {
 
 /** Where an edge that runs down crosses a level; its end where it stops short of it. */
 function crossing(edge: Curve, level: number): Point {
-  const at = lengthWhere(edge, 'y', level);
-  return at === undefined ? endOf(edge) : placeAtLength(edge, at).point;
+  return pointWhere(edge, 'y', level) ?? endOf(edge);
 }
 
 /** How low an edge must be carried on, `x` mm out, to be `wanted` mm long in all: so that it is as long as the one it is sewn to. */

@@ -58,7 +58,7 @@ export function facedRecipe<Chosen extends FacedBodiceChosen>(spec: FacedStyle<C
           measureRound('waist', bodice(named), body.mm('waist'), chosen.easeWaist),
         ],
         covering: ['bodice-front', 'bodice-back'],
-        worn: [hangs(faced.pieces.bodiceFront, 'front'), hangs(faced.pieces.bodiceBack, 'back')],
+        worn: (named) => [hangs(named('bodice-front'), 'front'), hangs(named('bodice-back'), 'back')],
         openings: (named) => armholeFindings(bodice(named), (id) => body.taken(id)),
         findings: [...faced.findings, ...findings],
       },

@@ -50,14 +50,11 @@ function draft(input: DraftInput): Draft {
         measureRound('hip', skirt(named), body.mm('hip'), choices.easeHip),
       ],
       covering: ['bodice-front', 'bodice-back'],
-      worn: (['front', 'back'] as const).flatMap((half) => [
-        hangs(half === 'front' ? dress.pieces.bodiceFront : dress.pieces.bodiceBack, half),
-        hangs(
-          half === 'front' ? dress.pieces.skirtFront : dress.pieces.skirtBack,
-          half,
-          point(0, dress.bodice.frame.waist[half]),
-        ),
-      ]),
+      worn: (named) =>
+        (['front', 'back'] as const).flatMap((half) => [
+          hangs(named(`bodice-${half}`), half),
+          hangs(named(`skirt-${half}`), half, point(0, dress.bodice.frame.waist[half])),
+        ]),
       openings: (named) => [
         ...zipFindings(skirt(named), zipEnd, body.mm('bust'), body.mm('hip')),
         ...armholeFindings(bodice(named), (id) => body.taken(id)),

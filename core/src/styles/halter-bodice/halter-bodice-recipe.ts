@@ -62,7 +62,7 @@ function draft(input: DraftInput): Draft {
       // Laced across the back, it closes to whatever the ties are drawn to: no round is sewn.
       rounds: () => [],
       covering: [front.id],
-      worn: [hangs(front, 'front')],
+      worn: (named) => [hangs(named(front.id), 'front')],
       openings: () => [],
       findings: [...block.findings, ...findings],
     },

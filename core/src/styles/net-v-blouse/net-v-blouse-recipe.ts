@@ -107,7 +107,11 @@ function finish(context: ShellContext, chosen: NetVBlouseChosen): ShellGarment {
         joined('net shoulder', 'shoulder', front, net),
       ]),
     ],
-    worn: [...shellWorn(shell), hangs(front, 'front'), ...back.map((net) => hangs(net, 'back'))],
+    worn: (named) => [
+      ...shellWorn(shell)(named),
+      hangs(named(front.id), 'front'),
+      ...back.map((net) => hangs(named(net.id), 'back')),
+    ],
     covering: [shell.front.centre.id, shell.back.centre.id],
     neck: (piece, which) => neckAndShoulder(context, chosen, shell.bodice, piece, which),
     openings: (named) =>

@@ -172,11 +172,13 @@ function roundAt(shell: PrincessShell, level: LevelName): number {
   return 2 * half;
 }
 
+/** Whether every panel has room for the level under the bust. */
+export const isShapedUnderBust = (shell: Pick<PrincessShell, 'front' | 'back'>): boolean =>
+  panelsOf(shell).every(({ levels }) => levels.some(({ name }) => name === 'underBust'));
+
 /** By how much the shell is wider under the bust than is wanted, mm; nothing where it has no such level. */
-function underBustOver(shell: PrincessShell, { underBust }: ShellPlan): number {
-  const has = panelsOf(shell).every(({ levels }) => levels.some(({ name }) => name === 'underBust'));
-  return underBust === undefined || !has ? 0 : roundAt(shell, 'underBust') - underBust;
-}
+const underBustOver = (shell: PrincessShell, { underBust }: ShellPlan): number =>
+  underBust === undefined || !isShapedUnderBust(shell) ? 0 : roundAt(shell, 'underBust') - underBust;
 
 /** Drafts the panels, and drafts them again until every finished round is what was asked, whatever the seams took. */
 export function draftPrincessShell(

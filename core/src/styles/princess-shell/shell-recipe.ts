@@ -27,7 +27,7 @@ export interface ShellGarment {
   /** Sums of edges of the other pieces, by piece and edge. */
   readonly sums: { readonly [piece: string]: { readonly [edge: string]: Working } };
   readonly seams: readonly Seam[];
-  readonly worn: readonly WornPart[];
+  readonly worn: (named: Named) => readonly WornPart[];
   readonly covering: readonly string[];
   /** Figures of the neck and shoulder, on panels that have them. */
   readonly neck?: (piece: DraftedPiece, which: 'front' | 'back') => Figure[];

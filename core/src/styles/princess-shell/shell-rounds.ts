@@ -3,6 +3,7 @@ import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import type { LevelName } from '../../pieces/piece.ts';
 import type { ShellContext } from './panel-figures.ts';
+import { isShapedUnderBust } from './princess-shell.ts';
 
 /** The finished rounds that a shell was drafted to, measured on its panels. */
 export function shellRounds({ body, plan, shell }: ShellContext, all: readonly DraftedPiece[]): Round[] {
@@ -11,7 +12,7 @@ export function shellRounds({ body, plan, shell }: ShellContext, all: readonly D
   const at = (level: LevelName) => all.filter(({ piece }) => piece.levels.some(({ name }) => name === level));
   return [
     measureRound('bust', at('bust'), body.mm('bust'), bodice.easeBust),
-    ...(underBust === undefined || !shell.front.side.levels.some(({ name }) => name === 'underBust')
+    ...(underBust === undefined || !isShapedUnderBust(shell)
       ? []
       : [measureRound('underBust', at('underBust'), body.mm('underBust'), underBust - body.mm('underBust'))]),
     measureRound('waist', at('waist'), body.mm('waist'), bodice.easeWaist),

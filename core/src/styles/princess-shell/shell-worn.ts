@@ -1,9 +1,12 @@
 import type { WornPart } from '../../drafting/draft.ts';
+import type { Named } from '../assemble-draft.ts';
 import { hangTogether } from '../worn.ts';
 import type { PrincessShell } from './princess-shell.ts';
 
 /** The panels of a shell as they hang. */
-export const shellWorn = ({ front, back }: Pick<PrincessShell, 'front' | 'back'>): WornPart[] => [
-  ...hangTogether(front.centre, front.side, 'front'),
-  ...hangTogether(back.centre, back.side, 'back'),
-];
+export const shellWorn =
+  ({ front, back }: Pick<PrincessShell, 'front' | 'back'>) =>
+  (named: Named): WornPart[] => [
+    ...hangTogether(named(front.centre.id), named(front.side.id), 'front'),
+    ...hangTogether(named(back.centre.id), named(back.side.id), 'back'),
+  ];

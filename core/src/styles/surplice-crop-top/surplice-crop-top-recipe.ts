@@ -204,7 +204,7 @@ function draft(input: DraftInput): Draft {
         measureRound('hem', halves(named), atHem, chosen.easeHem),
       ],
       covering: [front.id, back.id],
-      worn: [hangs(front, 'front'), hangs(back, 'back')],
+      worn: (named) => [hangs(named(front.id), 'front'), hangs(named(back.id), 'back')],
       openings: (named) => armholeFindings(halves(named), (id) => body.taken(id)),
       findings: [...block.findings, ...cropFindings(block, chosen), ...findings],
     },

@@ -5,7 +5,8 @@ import type { Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
 import type { PrincessShell } from '../princess-shell/princess-shell.ts';
-import { shellWorn } from '../princess-shell/shell-worn.ts';
+import type { Named } from '../assemble-draft.ts';
+import { hangTogether } from '../worn.ts';
 import { edgesOf, joined } from '../seam-parts.ts';
 
 /** A front of cups above and a band below. */
@@ -51,10 +52,10 @@ export function cupSeams({ upper, lower }: CupFront, back: PrincessPanels): Seam
   ];
 }
 
-/** Cups and band hang where the panels did that they were cut from. */
-export const cupWorn = ({ upper, lower }: CupFront, shell: PrincessShell): WornPart[] =>
-  shellWorn(shell).flatMap((part) => {
-    if (part.half === 'back') return [part];
-    const which = part.piece === shell.front.centre.id ? 'centre' : 'side';
-    return [upper[which], lower[which]].map(({ id }) => ({ ...part, piece: id }));
-  });
+/** Cups and band as they hang, each with its own seam closed. */
+export const cupWorn =
+  ({ upper, lower }: CupFront, { back }: PrincessShell) =>
+  (named: Named): WornPart[] => [
+    ...[upper, lower].flatMap(({ centre, side }) => hangTogether(named(centre.id), named(side.id), 'front')),
+    ...hangTogether(named(back.centre.id), named(back.side.id), 'back'),
+  ];

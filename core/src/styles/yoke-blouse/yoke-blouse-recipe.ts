@@ -99,7 +99,11 @@ function finish(context: ShellContext, chosen: YokeBlouseChosen): ShellGarment {
       ...toYoke('front'),
       ...toYoke('back'),
     ],
-    worn: [...shellWorn(base), hangs(yokes.front, 'front'), hangs(yokes.back, 'back')],
+    worn: (named) => [
+      ...shellWorn(base)(named),
+      hangs(named(yokes.front.id), 'front'),
+      hangs(named(yokes.back.id), 'back'),
+    ],
     covering: [base.front.centre.id, yokes.back.id],
     openings: () => [],
     findings: topTooLow(shell.bodice, {

@@ -5,6 +5,7 @@ import { up as dayOfMeasuring } from './0003-day-of-measuring.ts';
 import { up as remarks } from './0004-remarks.ts';
 import { up as setsOfTheirOwn } from './0005-sets-of-their-own.ts';
 import { up as measuredAtHome } from './0006-measured-at-home.ts';
+import { up as styleInHistory } from './0007-style-in-history.ts';
 
 /** In order; a migration that has run anywhere is never edited. */
 export const migrations: readonly { readonly name: string; readonly up: Migration }[] = [
@@ -14,4 +15,5 @@ export const migrations: readonly { readonly name: string; readonly up: Migratio
   { name: '0004-remarks', up: remarks },
   { name: '0005-sets-of-their-own', up: setsOfTheirOwn },
   { name: '0006-measured-at-home', up: measuredAtHome },
+  { name: '0007-style-in-history', up: styleInHistory },
 ];

@@ -19,6 +19,7 @@ export async function ticketById(id: string): Promise<Ticket> {
 /** What of a ticket its changes are made on. */
 export const contentOf = (ticket: Ticket): TicketContent => ({
   title: ticket.title,
+  styleId: ticket.styleId,
   dueOn: ticket.dueOn,
   unit: ticket.unit,
   remarks: ticket.remarks,
@@ -126,7 +127,7 @@ async function heldToFrozen(
 
 /** Whether a change touches anything that a draft depends on. */
 const redraws = (ticket: Ticket, next: TicketContent): boolean =>
-  (['measures', 'choices', 'rules', 'figures'] as const).some(
+  (['styleId', 'measures', 'choices', 'rules', 'figures'] as const).some(
     (part) => JSON.stringify(ticket[part]) !== JSON.stringify(next[part]),
   );
 
@@ -153,7 +154,7 @@ export function changeTicket(ticket: Ticket, on: Versioned, change: Partial<Tick
     const changes = compareContents(before, content);
     return changes.length === 0 && JSON.stringify(before) === JSON.stringify(content)
       ? undefined
-      : { kind: 'new', what: stepWords(changes, ticket.styleId, content.unit), before };
+      : { kind: 'new', what: stepWords(changes, content.styleId, content.unit), before };
   });
 }
 

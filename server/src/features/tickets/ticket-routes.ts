@@ -16,6 +16,7 @@ import * as service from './ticket-service.ts';
 /** What each part of a ticket is changed by: PUT /:id/PART with a body of that shape. */
 const parts: { readonly [part: string]: (id: string, body: unknown) => Promise<Ticket> } = {
   measures: edit(schemas.measuresEditSchema, service.setMeasures),
+  style: edit(schemas.styleEditSchema, service.setStyle),
   choices: edit(schemas.choicesEditSchema, service.setChoices),
   rules: edit(schemas.ticketRulesEditSchema, service.setRules),
   figures: edit(schemas.figuresEditSchema, service.setFigures),

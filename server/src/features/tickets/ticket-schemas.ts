@@ -101,6 +101,14 @@ export const measuresEditSchema = {
   },
 } as const;
 
+export type StyleEdit = Versioned & Pick<Ticket, 'styleId'>;
+export const styleEditSchema = {
+  type: 'object',
+  required: ['version', 'styleId'],
+  additionalProperties: false,
+  properties: { ...on, styleId: { type: 'string', maxLength: 60 } },
+} as const;
+
 export type ChoicesEdit = Versioned & { readonly choices: { readonly [id: string]: string } };
 export const choicesEditSchema = {
   type: 'object',

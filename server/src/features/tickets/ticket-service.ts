@@ -48,6 +48,7 @@ import type {
   NewTicket,
   PlaceEdit,
   SignOffsEdit,
+  StyleEdit,
   TicketEdit,
   TicketRulesEdit,
 } from './ticket-schemas.ts';
@@ -166,6 +167,24 @@ export async function setMeasures(id: string, edit: MeasuresEdit): Promise<Ticke
     garment: garmentFrom(edit, ticket),
   };
   return changeTicket(ticket, { version, release }, { measures });
+}
+
+/**
+ * Makes another style of the same measures: what was chosen of the one before, its figures by hand, its sign-offs and its lays
+ * do not hold for it. Undone as any other change.
+ */
+export async function setStyle(id: string, { styleId, ...on }: StyleEdit): Promise<Ticket> {
+  knownStyle(styleId);
+  const ticket = await ticketById(id);
+  if (ticket.styleId === styleId) return ticket;
+  return changeTicket(ticket, on, {
+    styleId,
+    choices: null,
+    figures: {},
+    signedOff: {},
+    lays: {},
+    marksInAll: 0,
+  });
 }
 
 export async function setChoices(id: string, { choices, ...on }: ChoicesEdit): Promise<Ticket> {

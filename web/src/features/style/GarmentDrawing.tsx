@@ -1,53 +1,84 @@
-import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
+import { chalkFor, markInHand } from '@ample-bolt/core/chalk/chalk-colour';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import { boxOf, mirrorRing, moveRing, openHalf, type Ring } from '@ample-bolt/core/geometry/ring';
+import { clamp } from '@ample-bolt/core/geometry/clamp';
+import type { ChoiceHandle } from '@ample-bolt/core/styles/choice-handles';
+import type { Unit } from '@ample-bolt/core/units/length';
+import { boxOf, type Box } from '@ample-bolt/core/geometry/ring';
+import { PointHandle, type MovablePoint } from '../../canvas/PointHandle.tsx';
 import { ringText } from '../../canvas/path-text.ts';
 import { fitView, viewTransform } from '../../canvas/view.ts';
+import { wornRings } from '../../canvas/worn-rings.ts';
 import { useSize } from '../../ui/use-size.ts';
 
-interface HalfGarment {
-  readonly words: string;
-  readonly rings: readonly Ring[];
-}
-
-/** The pieces of front and back as they hang, each at its place: opened on their fold, or both of a pair. */
-const halvesOf = ({ pieces, worn }: Draft): HalfGarment[] =>
-  (['front', 'back'] as const).map((half) => ({
-    words: half,
-    rings: worn.flatMap((part) => {
-      const found = pieces.find(({ piece }) => piece.id === part.piece);
-      if (part.half !== half || !found) return [];
-      const ring = moveRing(found.stitch, part.by.x, part.by.y);
-      return found.piece.cut.layers === 'fold' ? [openHalf(ring)] : [ring, mirrorRing(ring)];
-    }),
-  }));
+const halves = ['front', 'back'] as const;
 
 const fixed = { vectorEffect: 'non-scaling-stroke' as const, strokeWidth: 2, fillOpacity: 0.08 };
 
-/** The garment's own pieces, stitch to stitch, front and back as they will hang. */
-export function GarmentDrawing({ draft, cloth }: { readonly draft: Draft; readonly cloth: string }) {
+/** Steps in which the drawing's frame grows, mm: it holds still under a hand that drags a point. */
+const FRAME_STEP = 80;
+
+const steady = ({ minX, minY, maxX, maxY }: Box): Box => ({
+  minX: Math.floor(minX / FRAME_STEP) * FRAME_STEP,
+  minY: Math.floor(minY / FRAME_STEP) * FRAME_STEP,
+  maxX: Math.ceil(maxX / FRAME_STEP) * FRAME_STEP,
+  maxY: Math.ceil(maxY / FRAME_STEP) * FRAME_STEP,
+});
+
+interface GarmentDrawingProps {
+  readonly draft: Draft;
+  readonly cloth: string;
+  readonly unit: Unit;
+  /** Places that set a choice, and what happens when a hand moves one; mm. */
+  readonly handles: readonly ChoiceHandle[];
+  readonly onChoose: (choice: string, mm: number) => void;
+}
+
+/** The place as the hand moves it, within what can be chosen. */
+const movable = (
+  { at, axis, label, mm, least, most, choice }: ChoiceHandle,
+  onChoose: GarmentDrawingProps['onChoose'],
+): MovablePoint => ({
+  at,
+  axis,
+  label,
+  mm,
+  onMove: (wanted) => onChoose(choice, clamp(wanted, least, most)),
+});
+
+/** The garment's own pieces, stitch to stitch, front and back as they will hang; what is chosen by length can be moved on it. */
+export function GarmentDrawing({ draft, cloth, unit, handles, onChoose }: GarmentDrawingProps) {
   const [holder, size] = useSize<HTMLDivElement>();
   const { colour } = chalkFor(cloth);
-  const halves = halvesOf(draft);
   const half = { width: size.width / 2, height: size.height };
-  const rings = halves.map((each) => each.rings);
+  const rings = halves.map((each) => wornRings(draft.worn, each));
   // Both to one scale, so that front and back compare.
-  const view = fitView(boxOf(rings.flat(2)), half, 20);
+  const view = fitView(steady(boxOf(rings.flat(2))), half, 20);
   return (
     <div ref={holder} className="min-h-0 overflow-hidden rounded-soft" style={{ background: cloth }}>
       {size.width > 0 && (
         <svg
           width={size.width}
           height={size.height}
-          role="img"
+          role="group"
           aria-label="The garment drawn from its pieces, front and back"
         >
-          {halves.map(({ words }, index) => (
+          {halves.map((words, index) => (
             <g key={words} transform={`translate(${index * half.width} 0)`}>
               <g transform={viewTransform(view)} fill={colour} stroke={colour} strokeLinejoin="round">
                 {rings[index]?.map((ring, part) => (
                   <path key={part} d={ringText(ring)} {...fixed} />
                 ))}
+                {handles
+                  .filter(({ half }) => half === words)
+                  .map((handle) => (
+                    <PointHandle
+                      key={handle.choice}
+                      point={movable(handle, onChoose)}
+                      view={view}
+                      unit={unit}
+                      colour={markInHand(cloth)}
+                    />
+                  ))}
               </g>
               <text x={half.width / 2} y={size.height - 14} textAnchor="middle" fill={colour} fontSize="13">
                 {words}

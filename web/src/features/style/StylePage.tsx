@@ -1,7 +1,9 @@
+import { choiceHandles } from '@ample-bolt/core/styles/choice-handles';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
 import type { Choice, LengthChoice, OptionChoice, Style } from '@ample-bolt/core/styles/style';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
+import { useState } from 'react';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Segmented } from '../../ui/Segmented.tsx';
@@ -13,23 +15,42 @@ import { FindingList } from '../ticket/FindingList.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { GarmentDrawing } from './GarmentDrawing.tsx';
+import { AnotherStyle, StyleBookDialog } from './StyleBookDialog.tsx';
 import { useChoiceEntry, type ChoiceEntry } from './use-choice-entry.ts';
 
 export function StylePage() {
   const { ticket, drafted } = useTicketContext();
   const style = styleOf(ticket.styleId);
-  if (!style || !drafted) return <NotYet />;
+  if (!style) return <NotYet />;
+  if (!drafted)
+    return (
+      <div className="flex flex-col items-start gap-3">
+        <NotYet />
+        <AnotherStyle />
+      </div>
+    );
   return <AgreeStyle style={style} />;
 }
+
+/** An option of one word leaves nothing to choose. */
+const isAsked = (choice: Choice): boolean =>
+  choice.kind !== 'option' || Object.keys(choice.options).length > 1;
 
 /** The client's choices beside the garment that they give, drawn anew with every figure typed. */
 function AgreeStyle({ style }: { readonly style: Style }) {
   const { ticket, actions, goTo } = useTicketContext();
   const stillHere = useStillHere();
+  const [looking, setLooking] = useState(false);
   const entry = useChoiceEntry(ticket, style, actions);
   const preview = useDrafted(asPreview(ticket, { choices: entry.preview }));
   const drafted = preview.drafted;
-  const groups = [...new Set(Object.values(style.choices).map(({ group }) => group))];
+  const groups = [
+    ...new Set(
+      Object.values(style.choices)
+        .filter(isAsked)
+        .map(({ group }) => group),
+    ),
+  ];
   return (
     <div className="grid h-full grid-cols-[352px_minmax(0,1fr)_280px] gap-4 max-md:h-auto max-md:grid-cols-1 max-lg:grid-cols-[330px_minmax(0,1fr)]">
       <form
@@ -40,13 +61,18 @@ function AgreeStyle({ style }: { readonly style: Style }) {
         }}
       >
         <div className="min-h-0 grow overflow-auto">
-          <h2 className="text-2xl">{style.name}</h2>
+          <div className="flex items-start gap-2">
+            <h2 className="grow text-2xl">{style.name}</h2>
+            <Button look="quiet" onClick={() => setLooking(true)}>
+              Style book
+            </Button>
+          </div>
           <p className="text-sm text-walnut-2">{style.summary}</p>
           {groups.map((group) => (
             <fieldset key={group} className="mt-1.5 border-t border-linen-2 pt-1">
               <legend className="sr-only">{group}</legend>
               {Object.entries(style.choices)
-                .filter(([, choice]) => choice.group === group)
+                .filter(([, choice]) => choice.group === group && isAsked(choice))
                 .map(([id, choice]) => (
                   <ChoiceField
                     key={id}
@@ -60,6 +86,7 @@ function AgreeStyle({ style }: { readonly style: Style }) {
             </fieldset>
           ))}
         </div>
+        <StyleBookDialog open={looking} onClose={() => setLooking(false)} />
         {entry.failure && <Notice tone="stop">{entry.failure}</Notice>}
         <Button type="submit" className="mt-2 min-h-12 w-full" hotkey="↵">
           {ticket.choices === null
@@ -70,7 +97,15 @@ function AgreeStyle({ style }: { readonly style: Style }) {
         </Button>
       </form>
       {drafted ? (
-        <GarmentDrawing draft={drafted.draft} cloth={clothColour(ticket)} />
+        <GarmentDrawing
+          draft={drafted.draft}
+          cloth={clothColour(ticket)}
+          unit={ticket.unit}
+          handles={choiceHandles(style, drafted.draft, drafted.chosen)}
+          onChoose={(choice, mm) =>
+            entry.type(choice, formatNumber(mm, ticket.unit, { denominator: 16, decimals: 2 }))
+          }
+        />
       ) : (
         <div className="rounded-soft bg-linen-1" />
       )}

@@ -24,7 +24,7 @@ export function useChoiceEntry(
   style: Style,
   actions: TicketActions,
 ): ChoiceEntry {
-  const { typed: kept, type, forget } = useKeptLengths(`choices-${ticketId}`, unit);
+  const { typed: kept, type, forget } = useKeptLengths(`choices-${ticketId}-${style.id}`, unit);
   const [failure, setFailure] = useState<string>();
   const stored = choices ?? {};
   const read = (id: string) => {

@@ -1,4 +1,4 @@
-import { styleBook, styleOf } from '@ample-bolt/core/styles/style-book';
+import { styleOf } from '@ample-bolt/core/styles/style-book';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { useEffect, useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -13,6 +13,7 @@ import { FileButton } from '../../ui/FileButton.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Segmented } from '../../ui/Segmented.tsx';
 import { useKept } from '../../ui/use-kept.ts';
+import { StyleBook } from '../ticket/StyleBook.tsx';
 
 interface Fields {
   client: string;
@@ -80,7 +81,7 @@ export function NewTicketPage() {
   };
 
   return (
-    <main className="mx-auto max-w-2xl p-6">
+    <main className="mx-auto max-w-4xl p-6">
       <header className="flex flex-wrap items-center gap-3">
         <h1 className="grow text-3xl">New ticket</h1>
         <FileButton accept=".json,application/json" onFile={(file) => void fromFile(file)}>
@@ -130,16 +131,15 @@ export function NewTicketPage() {
             })}
           />
         </Field>
-        <div className="grid grid-cols-2 gap-5">
-          <Field label="Style" hint={styleOf(fields.styleId ?? '')?.summary}>
-            <select className={inputClass} {...register('styleId')}>
-              {Object.values(styleBook).map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          </Field>
+        <fieldset>
+          <legend className="pb-1 text-sm font-semibold text-walnut-2">Style</legend>
+          <StyleBook
+            value={fields.styleId ?? ''}
+            onChange={(styleId) => setValue('styleId', styleId, { shouldDirty: true })}
+          />
+          <p className="pt-1.5 text-sm text-walnut-2">{styleOf(fields.styleId ?? '')?.summary}</p>
+        </fieldset>
+        <div className="flex flex-wrap items-end gap-x-8 gap-y-4">
           <Field label="Due" error={formState.errors.dueOn?.message}>
             <input
               type="date"

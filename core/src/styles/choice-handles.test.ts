@@ -1,0 +1,28 @@
+import { describe, expect, test } from '@jest/globals';
+import { draftInput, middleBody } from '../testing/bodies.ts';
+import { inches } from '../units/length.ts';
+import { choiceHandles } from './choice-handles.ts';
+import { recipeOf } from './recipe-book.ts';
+import { styleBook } from './style-book.ts';
+import type { ChoiceValues, Style } from './style.ts';
+
+const handlesOf = (style: Style, choices: ChoiceValues = {}) => {
+  const recipe = recipeOf(style);
+  const input = draftInput(middleBody, choices);
+  return choiceHandles(style, recipe.draft(input), recipe.chosen(input));
+};
+
+describe.each(Object.values(styleBook))('$name', (style) => {
+  test('every handle follows its choice: set further, it lies as much further along its axis', () => {
+    const handles = handlesOf(style);
+    expect(handles.length).toBeGreaterThan(0);
+    for (const { choice, axis, at, mm, least, most } of handles) {
+      const by = mm + inches(0.25) <= most ? inches(0.25) : -inches(0.25);
+      if (mm + by < least) continue;
+      const moved = handlesOf(style, { [choice]: mm + by }).find((each) => each.choice === choice);
+      expect([choice, Math.round(moved?.mm ?? 0)]).toEqual([choice, Math.round(mm + by)]);
+      const went = (moved?.at[axis] ?? 0) - at[axis];
+      expect([choice, Math.abs(went - by) < inches(0.15)]).toEqual([choice, true]);
+    }
+  });
+});
