@@ -51,11 +51,11 @@ test('a choice typed and not yet agreed stays the same length when the unit is s
 }) => {
   const id = await ticketId(request, 'Choir');
   await page.goto(`/tickets/${id}/style`);
-  await page.getByLabel('Neck depth, front').fill('4');
+  await page.getByRole('textbox', { name: /^Neck depth, front/ }).fill('4');
   await page.getByRole('button', { name: /Lengths in inches/ }).click();
-  await expect(page.getByLabel('Neck depth, front')).toHaveValue('10.16');
+  await expect(page.getByRole('textbox', { name: /^Neck depth, front/ })).toHaveValue('10.16');
   await page.getByRole('button', { name: /Lengths in centimetres/ }).click();
-  await expect(page.getByLabel('Neck depth, front')).toHaveValue('4');
+  await expect(page.getByRole('textbox', { name: /^Neck depth, front/ })).toHaveValue('4');
   await page.route(`**/api/tickets/${id}`, (route) => route.abort());
   await page.getByRole('button', { name: /Lengths in inches/ }).click();
   await expect(page.getByRole('alert')).toContainText('does not answer');

@@ -22,7 +22,7 @@ test('from a new ticket to the last mark, with one slip on the way', async ({ pa
 
   await page.keyboard.press('Escape');
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Style/ }).click();
-  await page.getByLabel('Neck depth, front').fill('4');
+  await page.getByRole('textbox', { name: /^Neck depth, front/ }).fill('4');
   await page.getByLabel('Pegging').fill('1/2');
   await page.getByRole('button', { name: 'Agree this style' }).click();
 

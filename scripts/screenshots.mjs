@@ -44,7 +44,7 @@ const views = (id, privateLink) => [
   {
     name: 'versions',
     address: `/tickets/${id('Cornet')}/versions`,
-    press: ['button:has-text("Style: not agreed")'],
+    press: ['button:has-text("Choices: not agreed")'],
     sign: 'text=Lining cloth',
   },
   {

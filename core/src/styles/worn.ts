@@ -8,33 +8,53 @@ import {
   startOf,
   type Curve,
 } from '../geometry/curve.ts';
+import { clamp } from '../geometry/clamp.ts';
 import { add, point, subtract, type Point } from '../geometry/point.ts';
+import { boxOf, type Ring } from '../geometry/ring.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { edgeOf, stitchRing, type Dart, type Piece } from '../pieces/piece.ts';
 
 const still = point(0, 0);
 
-/** How far a dart stands open beside a place: towards its mouth in proportion, nothing beyond its tip. */
-function openingBeside(piece: Piece, dart: Dart, p: Point): { mm: number; beyond: boolean } {
-  const [first, second] = [edgeOf(piece, dart.legs[0]).path, edgeOf(piece, dart.legs[1]).path];
-  const [outer, tip, inner] = [startOf(first), endOf(first), endOf(second)];
-  if (dart.id.startsWith('waist')) {
-    const mouth = (outer.y + inner.y) / 2;
-    const part = (p.y - tip.y) / (mouth - tip.y);
-    const axis = tip.x + ((outer.x + inner.x) / 2 - tip.x) * Math.max(0, part);
-    return { mm: (outer.x - inner.x) * Math.min(1, Math.max(0, part)), beyond: p.x > axis };
-  }
-  return { mm: 0, beyond: false };
+/** An upright dart drawn closed: what lies outside of it is moved in by as much as it stands open there. */
+function uprightClosed({ outer, tip, inner }: Mouth, p: Point): Point {
+  const part = clamp((p.y - tip.y) / ((outer.y + inner.y) / 2 - tip.y), 0, 1);
+  const axis = tip.x + ((outer.x + inner.x) / 2 - tip.x) * part;
+  return p.x > axis ? point(p.x - Math.abs(outer.x - inner.x) * part, p.y) : p;
 }
 
-/** A piece drawn with its upright darts closed: what lies outside of one is moved in by as much as it is open there. */
-function closedFlat(piece: Piece, ring: readonly Point[]): Point[] {
-  return ring.map((p) =>
-    piece.darts.reduce((at, dart) => {
-      const { mm, beyond } = openingBeside(piece, dart, p);
-      return beyond ? add(at, point(-mm, 0)) : at;
-    }, p),
-  );
+/** A side dart drawn closed: what lies below it is moved up, most at the dart and nothing at the waist. */
+function sideClosed({ outer: upper, tip, inner: lower }: Mouth, waist: number, p: Point): Point {
+  const part = clamp((p.x - tip.x) / ((upper.x + lower.x) / 2 - tip.x), 0, 1);
+  const [top, foot] = [tip.y + part * (upper.y - tip.y), tip.y + part * (lower.y - tip.y)];
+  if (p.y < (top + foot) / 2) return p;
+  return point(p.x, p.y - (foot - top) * clamp((waist - p.y) / Math.max(1, waist - foot), 0, 1));
+}
+
+/** The legs of a dart by their ends. */
+interface Mouth {
+  readonly outer: Point;
+  readonly tip: Point;
+  readonly inner: Point;
+}
+
+function mouthOf(piece: Piece, { legs }: Dart): Mouth {
+  const [first, second] = [edgeOf(piece, legs[0]).path, edgeOf(piece, legs[1]).path];
+  return { outer: startOf(first), tip: endOf(first), inner: endOf(second) };
+}
+
+/** A piece drawn with its darts closed, as a flat drawing of the garment shows it; a small dart in another edge stays open. */
+function closedFlat(piece: Piece, ring: Ring): Point[] {
+  const waist = boxOf(ring).maxY;
+  const mouths = (isOne: (id: string) => boolean) =>
+    piece.darts.filter(({ id }) => isOne(id)).map((dart) => mouthOf(piece, dart));
+  const sides = mouths((id) => id === 'bust-dart');
+  // The outermost first: it moves only what lies outside of it, where the others still stand as drafted.
+  const uprights = mouths((id) => id.startsWith('waist')).sort((a, b) => b.tip.x - a.tip.x);
+  return ring.map((p) => {
+    const below = sides.reduce((at, mouth) => sideClosed(mouth, waist, at), p);
+    return uprights.reduce((at, mouth) => uprightClosed(mouth, at), below);
+  });
 }
 
 const onFold = ({ cut }: Piece): boolean => cut.layers === 'fold';

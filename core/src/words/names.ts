@@ -10,7 +10,7 @@ export const pieceName = (id: string): string => {
 export const levelName: { readonly [level in LevelName]: string } = {
   chest: 'chest line',
   bust: 'bust line',
-  underBust: 'under the bust',
+  underBust: 'under bust',
   waist: 'waist',
   hip: 'hip line',
   hem: 'hem',

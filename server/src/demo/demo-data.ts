@@ -45,6 +45,12 @@ const seen = (
 
 const outer = (name: string, colour: string, width: string, more: Partial<ClothFile> = {}): ClothFile => ({ role: 'outer', name, colour, width, ...more }); // prettier-ignore
 const lining = (name: string, colour: string, width = '54in'): ClothFile => ({ role: 'lining', name, colour, width }); // prettier-ignore
+const net = (name: string, colour: string, width: string): ClothFile => ({
+  role: 'net',
+  name,
+  colour,
+  width,
+});
 const stay: ClothFile = { role: 'stay', name: 'Light woven stay', colour: '#d9d6cf', width: '36in' };
 
 // prettier-ignore
@@ -139,6 +145,25 @@ export const demoTickets: readonly DemoTicket[] = [
     client: adult('Edda Fenn'), title: 'Tide-table launch', dueIn: 46, unit: 'cm', observations: seen('middle', 'flat', 'middle'),
     measures: { shoulder: '38.5', bustSpan: '19', shoulderToBust: '26.5', frontWaistLength: '43', backWaistLength: '41', bust: '94', waist: '75', hip: '101', armhole: '41', waistToHip: '21', waistToKnee: '58' },
     choices: { length: '104', neckDepthBack: '12' },
+  },
+  {
+    client: adult('Mirabel Stroud'), title: 'Drum-major’s waistcoat', style: 'waistcoat', dueIn: 30, unit: 'in', observations: seen('middle', 'rounded', 'middle'),
+    measures: { shoulder: '15 3/4', bustSpan: '8', shoulderToBust: '10 3/4', frontWaistLength: '17 1/4', backWaistLength: '16 1/2', bust: '40', waist: '33', hip: '43', armhole: '17 1/4', waistToHip: '8 1/2' },
+    choices: { neckDart: '1/2', stand: '1 1/4' },
+    cloths: [outer('Bottle barathea', '#274032', '58in'), lining('Brass satin', '#b08d4a', '54in'), stay],
+    lays: { outer: 'half', lining: 'half', stay: 'half' },
+  },
+  {
+    client: adult('Isaura Quill'), title: 'Fireworks top', style: 'tube-top', dueIn: 38, unit: 'in', observations: seen('slim', 'flat', 'middle'),
+    measures: { shoulder: '14 3/4', bustSpan: '7', shoulderToBust: '10', shoulderToUnderBust: '13', frontWaistLength: '16 3/4', backWaistLength: '16', highBust: '32 1/2', bust: '35', underBust: '30', waist: '26 1/2', armhole: '15 3/4' },
+    choices: { topEdge: 'sweetheart', cups: 'seam' },
+    cloths: [outer('Ember duchess', '#8c3b2e', '54in'), lining('Ivory lawn', '#e6dfd0', '45in'), stay],
+  },
+  {
+    client: adult('Perpetua Lowe'), title: 'Net-loft blouse', style: 'yoke-blouse', dueIn: 52, unit: 'cm', observations: seen('middle', 'flat', 'middle'),
+    measures: { shoulder: '39', bustSpan: '19', shoulderToBust: '26', frontWaistLength: '43', backWaistLength: '41', bust: '93', waist: '74', hip: '100', armhole: '41', waistToHip: '21' },
+    choices: { drape: '2', tail: '4' },
+    cloths: [outer('Heron crêpe', '#7d8fa0', '140cm'), lining('Pearl lawn', '#dcdad5', '140cm'), net('Stretch net, slate', '#4c5560', '150cm')],
   },
 ];
 

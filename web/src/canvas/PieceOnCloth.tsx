@@ -87,7 +87,14 @@ export function PieceOnCloth({
             {movable && <PointHandle point={movable} view={view} unit={unit} colour={markInHand(cloth)} />}
           </g>
           <GrainArrow
-            at={toScreen(view, grainPlace(box, edge !== undefined))}
+            at={toScreen(
+              view,
+              grainPlace(
+                box,
+                edge !== undefined,
+                drafted.piece.levels.some(({ name }) => name === 'waist'),
+              ),
+            )}
             colour={colour}
             words={drafted.piece.name}
           />
@@ -124,10 +131,10 @@ const OtherDraft = ({ drafted, colour }: { readonly drafted: DraftedPiece; reado
   />
 );
 
-/** Low, and near the centre where the piece has one: clear of darts, the bust point and the labels. */
-const grainPlace = (box: Box, hasCentre: boolean): Point => ({
+/** Low where the piece goes to the waist, and near the centre where it has one: clear of darts, the bust point and the labels. */
+const grainPlace = (box: Box, hasCentre: boolean, hasWaist: boolean): Point => ({
   x: box.minX + (hasCentre ? 0.17 : 0.42) * (box.maxX - box.minX),
-  y: box.minY + 0.76 * (box.maxY - box.minY),
+  y: box.minY + (hasWaist ? 0.76 : 0.45) * (box.maxY - box.minY),
 });
 
 /** Half the length of the grain arrow, in pixels. */

@@ -17,6 +17,7 @@ import { FindingList } from '../ticket/FindingList.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { PieceList } from '../ticket/PieceList.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
+import { SeamWalk } from './SeamWalk.tsx';
 
 /** The pieces as drawn, the seams measured against each other, and what the checks found; beside the other school, when asked. */
 export function DraftPage() {
@@ -59,6 +60,8 @@ function Drafted({
   const { pieces, seams, rounds, coverage, findings } = drafted.draft;
   const current = pieces.find(({ piece }) => piece.id === chosen) ?? pieces[0];
   if (!current) return <NotYet />;
+  // The seam as it is now: a change may have moved it since it was chosen.
+  const walked = seams.find(({ id }) => id === seam?.id);
   const edgeOnPiece = [...(seam?.a ?? []), ...(seam?.b ?? [])]
     .find((edge) => edge.startsWith(`${current.piece.id}/`))
     ?.split('/')[1];
@@ -86,6 +89,7 @@ function Drafted({
             other={other?.pieces.find(({ piece }) => piece.id === current.piece.id)}
           />
         </div>
+        {walked && <SeamWalk draft={drafted.draft} seam={walked} unit={ticket.unit} />}
       </div>
       <div className="flex min-h-0 flex-col gap-3 overflow-auto">
         {other && <SchoolTable here={drafted.draft} other={other} />}
@@ -214,7 +218,8 @@ const SeamTable = ({ seams, unit, current, onShow }: SeamTableProps) => (
         )}
         <span className="grow truncate">{seamWords(seam.id)}</span>
         <span className="font-semibold whitespace-nowrap">
-          {formatNumber(seam.lengthA, unit, { denominator: 16, style: 'typeset' })} ={' '}
+          {formatNumber(seam.lengthA, unit, { denominator: 16, style: 'typeset' })}{' '}
+          {seam.relation.kind === 'equal' ? '=' : '·'}{' '}
           {formatNumber(seam.lengthB, unit, { denominator: 16, style: 'typeset' })}
         </span>
       </button>

@@ -8,7 +8,7 @@ import { PointHandle, type MovablePoint } from '../../canvas/PointHandle.tsx';
 import { ringText } from '../../canvas/path-text.ts';
 import { fitView, viewTransform } from '../../canvas/view.ts';
 import { wornRings } from '../../canvas/worn-rings.ts';
-import { useSize } from '../../ui/use-size.ts';
+import { useSize, type Size } from '../../ui/use-size.ts';
 
 const halves = ['front', 'back'] as const;
 
@@ -23,6 +23,15 @@ const steady = ({ minX, minY, maxX, maxY }: Box): Box => ({
   maxX: Math.ceil(maxX / FRAME_STEP) * FRAME_STEP,
   maxY: Math.ceil(maxY / FRAME_STEP) * FRAME_STEP,
 });
+
+/** Front and back beside each other or one above the other, whichever shows them larger; both to one scale, so that they compare. */
+function arranged(box: Box, { width, height }: Size) {
+  const beside = { width: width / 2, height };
+  const above = { width, height: height / 2 };
+  const fit = (half: Size) => ({ half, view: fitView(box, half, 22) });
+  const [a, b] = [fit(beside), fit(above)];
+  return a.view.scale >= b.view.scale ? { ...a, stacked: false } : { ...b, stacked: true };
+}
 
 interface GarmentDrawingProps {
   readonly draft: Draft;
@@ -49,10 +58,8 @@ const movable = (
 export function GarmentDrawing({ draft, cloth, unit, handles, onChoose }: GarmentDrawingProps) {
   const [holder, size] = useSize<HTMLDivElement>();
   const { colour } = chalkFor(cloth);
-  const half = { width: size.width / 2, height: size.height };
   const rings = halves.map((each) => wornRings(draft.worn, each));
-  // Both to one scale, so that front and back compare.
-  const view = fitView(steady(boxOf(rings.flat(2))), half, 20);
+  const { half, view, stacked } = arranged(steady(boxOf(rings.flat(2))), size);
   return (
     <div ref={holder} className="min-h-0 overflow-hidden rounded-soft" style={{ background: cloth }}>
       {size.width > 0 && (
@@ -63,7 +70,10 @@ export function GarmentDrawing({ draft, cloth, unit, handles, onChoose }: Garmen
           aria-label="The garment drawn from its pieces, front and back"
         >
           {halves.map((words, index) => (
-            <g key={words} transform={`translate(${index * half.width} 0)`}>
+            <g
+              key={words}
+              transform={`translate(${stacked ? 0 : index * half.width} ${stacked ? index * half.height : 0})`}
+            >
               <g transform={viewTransform(view)} fill={colour} stroke={colour} strokeLinejoin="round">
                 {rings[index]?.map((ring, part) => (
                   <path key={part} d={ringText(ring)} {...fixed} />
@@ -80,7 +90,7 @@ export function GarmentDrawing({ draft, cloth, unit, handles, onChoose }: Garmen
                     />
                   ))}
               </g>
-              <text x={half.width / 2} y={size.height - 14} textAnchor="middle" fill={colour} fontSize="13">
+              <text x={half.width / 2} y={half.height - 14} textAnchor="middle" fill={colour} fontSize="13">
                 {words}
               </text>
             </g>

@@ -43,16 +43,3 @@ export function StyleBookDialog({ open, onClose }: StyleBookDialogProps) {
     </Dialog>
   );
 }
-
-/** Where the style cannot be drafted yet, the book can still be opened for another. */
-export function AnotherStyle() {
-  const [looking, setLooking] = useState(false);
-  return (
-    <>
-      <Button look="quiet" onClick={() => setLooking(true)}>
-        Style book
-      </Button>
-      <StyleBookDialog open={looking} onClose={() => setLooking(false)} />
-    </>
-  );
-}

@@ -3,7 +3,7 @@ import { styleOf } from '@ample-bolt/core/styles/style-book';
 import type { Choice, LengthChoice, OptionChoice, Style } from '@ample-bolt/core/styles/style';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Segmented } from '../../ui/Segmented.tsx';
@@ -15,21 +15,32 @@ import { FindingList } from '../ticket/FindingList.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { GarmentDrawing } from './GarmentDrawing.tsx';
-import { AnotherStyle, StyleBookDialog } from './StyleBookDialog.tsx';
+import { StyleBookDialog } from './StyleBookDialog.tsx';
 import { useChoiceEntry, type ChoiceEntry } from './use-choice-entry.ts';
 
+/** The style that is agreed, and the book that it was taken from, which stays open over whatever the page shows. */
 export function StylePage() {
   const { ticket, drafted } = useTicketContext();
+  const [looking, setLooking] = useState(false);
   const style = styleOf(ticket.styleId);
-  if (!style) return <NotYet />;
-  if (!drafted)
-    return (
-      <div className="flex flex-col items-start gap-3">
-        <NotYet />
-        <AnotherStyle />
-      </div>
-    );
-  return <AgreeStyle style={style} />;
+  const bookButton = (
+    <Button look="quiet" onClick={() => setLooking(true)}>
+      Style book
+    </Button>
+  );
+  return (
+    <>
+      {style && drafted ? (
+        <AgreeStyle key={style.id} style={style} bookButton={bookButton} />
+      ) : (
+        <div className="flex flex-col items-center gap-3">
+          <NotYet />
+          {bookButton}
+        </div>
+      )}
+      <StyleBookDialog key={ticket.styleId} open={looking} onClose={() => setLooking(false)} />
+    </>
+  );
 }
 
 /** An option of one word leaves nothing to choose. */
@@ -37,10 +48,9 @@ const isAsked = (choice: Choice): boolean =>
   choice.kind !== 'option' || Object.keys(choice.options).length > 1;
 
 /** The client's choices beside the garment that they give, drawn anew with every figure typed. */
-function AgreeStyle({ style }: { readonly style: Style }) {
+function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly bookButton: ReactNode }) {
   const { ticket, actions, goTo } = useTicketContext();
   const stillHere = useStillHere();
-  const [looking, setLooking] = useState(false);
   const entry = useChoiceEntry(ticket, style, actions);
   const preview = useDrafted(asPreview(ticket, { choices: entry.preview }));
   const drafted = preview.drafted;
@@ -63,9 +73,7 @@ function AgreeStyle({ style }: { readonly style: Style }) {
         <div className="min-h-0 grow overflow-auto">
           <div className="flex items-start gap-2">
             <h2 className="grow text-2xl">{style.name}</h2>
-            <Button look="quiet" onClick={() => setLooking(true)}>
-              Style book
-            </Button>
+            {bookButton}
           </div>
           <p className="text-sm text-walnut-2">{style.summary}</p>
           {groups.map((group) => (
@@ -86,7 +94,6 @@ function AgreeStyle({ style }: { readonly style: Style }) {
             </fieldset>
           ))}
         </div>
-        <StyleBookDialog open={looking} onClose={() => setLooking(false)} />
         {entry.failure && <Notice tone="stop">{entry.failure}</Notice>}
         <Button type="submit" className="mt-2 min-h-12 w-full" hotkey="↵">
           {ticket.choices === null
@@ -167,7 +174,7 @@ function LengthField({
   const fault = entry.faultOf(id);
   return (
     <label className="flex items-center gap-3 py-0.5">
-      <span className="grow leading-tight">
+      <span className="min-w-0 grow leading-tight">
         <span className="block font-semibold">{choice.label}</span>
         <span
           id={`${id}-says`}
@@ -185,7 +192,7 @@ function LengthField({
         autoComplete="off"
         className="min-h-9 w-24 shrink-0 rounded-soft border border-linen-3 bg-white px-3 text-right text-xl font-bold placeholder:font-normal placeholder:text-walnut-2 aria-invalid:border-madder"
       />
-      <span className="w-7 text-walnut-2">{unit}</span>
+      <span className="w-7 shrink-0 text-walnut-2">{unit}</span>
     </label>
   );
 }

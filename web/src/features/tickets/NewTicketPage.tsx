@@ -89,56 +89,40 @@ export function NewTicketPage() {
         </FileButton>
       </header>
       <form onSubmit={(event) => void submit(event)} className="mt-6 flex flex-col gap-5" noValidate>
-        <Field
-          label="Client"
-          error={formState.errors.client?.message}
-          hint={
-            known ? `Known here; this is another ticket for ${known.name}.` : 'A new name opens a new client.'
-          }
-        >
-          <input
-            autoFocus
-            list="clients"
-            autoComplete="off"
-            className={inputClass}
-            {...register('client', { validate: (name) => name.trim() !== '' || 'Write the client’s name.' })}
-          />
-          <datalist id="clients">
-            {clients.map(({ id, name }) => (
-              <option key={id} value={name} />
-            ))}
-          </datalist>
-        </Field>
-        {!known && (
-          <div className="flex items-center gap-3">
-            <span className="text-sm font-semibold text-walnut-2">Built as</span>
-            <Segmented
-              label="Built as"
-              value={fields.kind ?? 'adult'}
-              onChange={(kind) => setValue('kind', kind, { shouldDirty: true })}
-              options={[
-                { value: 'adult', word: 'Adult' },
-                { value: 'child', word: 'Child' },
-              ]}
+        <div className="grid gap-5 md:grid-cols-2">
+          <Field
+            label="Client"
+            error={formState.errors.client?.message}
+            hint={
+              known
+                ? `Known here; this is another ticket for ${known.name}.`
+                : 'A new name opens a new client.'
+            }
+          >
+            <input
+              autoFocus
+              list="clients"
+              autoComplete="off"
+              className={inputClass}
+              {...register('client', {
+                validate: (name) => name.trim() !== '' || 'Write the client’s name.',
+              })}
             />
-          </div>
-        )}
-        <Field label="What is made" error={formState.errors.title?.message}>
-          <input
-            className={inputClass}
-            {...register('title', {
-              validate: (title) => title.trim() !== '' || 'Give it a name, such as “Navy dress”.',
-            })}
-          />
-        </Field>
-        <fieldset>
-          <legend className="pb-1 text-sm font-semibold text-walnut-2">Style</legend>
-          <StyleBook
-            value={fields.styleId ?? ''}
-            onChange={(styleId) => setValue('styleId', styleId, { shouldDirty: true })}
-          />
-          <p className="pt-1.5 text-sm text-walnut-2">{styleOf(fields.styleId ?? '')?.summary}</p>
-        </fieldset>
+            <datalist id="clients">
+              {clients.map(({ id, name }) => (
+                <option key={id} value={name} />
+              ))}
+            </datalist>
+          </Field>
+          <Field label="What is made" error={formState.errors.title?.message}>
+            <input
+              className={inputClass}
+              {...register('title', {
+                validate: (title) => title.trim() !== '' || 'Give it a name, such as “Navy dress”.',
+              })}
+            />
+          </Field>
+        </div>
         <div className="flex flex-wrap items-end gap-x-8 gap-y-4">
           <Field label="Due" error={formState.errors.dueOn?.message}>
             <input
@@ -147,19 +131,41 @@ export function NewTicketPage() {
               {...register('dueOn', { required: 'Choose the day it must be ready.' })}
             />
           </Field>
+          <div className="flex items-center gap-3">
+            <span className="text-sm font-semibold text-walnut-2">Measured in</span>
+            <Segmented
+              label="Measured in"
+              value={fields.unit ?? 'in'}
+              onChange={(unit) => setValue('unit', unit, { shouldDirty: true })}
+              options={[
+                { value: 'in', word: 'inches' },
+                { value: 'cm', word: 'centimetres' },
+              ]}
+            />
+          </div>
+          {!known && (
+            <div className="flex items-center gap-3">
+              <span className="text-sm font-semibold text-walnut-2">Built as</span>
+              <Segmented
+                label="Built as"
+                value={fields.kind ?? 'adult'}
+                onChange={(kind) => setValue('kind', kind, { shouldDirty: true })}
+                options={[
+                  { value: 'adult', word: 'Adult' },
+                  { value: 'child', word: 'Child' },
+                ]}
+              />
+            </div>
+          )}
         </div>
-        <div className="flex items-center gap-3">
-          <span className="text-sm font-semibold text-walnut-2">Measured in</span>
-          <Segmented
-            label="Measured in"
-            value={fields.unit ?? 'in'}
-            onChange={(unit) => setValue('unit', unit, { shouldDirty: true })}
-            options={[
-              { value: 'in', word: 'inches' },
-              { value: 'cm', word: 'centimetres' },
-            ]}
+        <fieldset>
+          <legend className="pb-1 text-sm font-semibold text-walnut-2">Style</legend>
+          <StyleBook
+            value={fields.styleId ?? ''}
+            onChange={(styleId) => setValue('styleId', styleId, { shouldDirty: true })}
           />
-        </div>
+          <p className="pt-1.5 text-sm text-walnut-2">{styleOf(fields.styleId ?? '')?.summary}</p>
+        </fieldset>
         {failure && <Notice tone="stop">{failure}</Notice>}
         <div className="flex gap-3">
           <Button type="submit" disabled={formState.isSubmitting}>

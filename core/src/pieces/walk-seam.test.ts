@@ -1,0 +1,74 @@
+import { describe, expect, test } from '@jest/globals';
+import { draftInput, middleBody } from '../testing/bodies.ts';
+import { recipeOf } from '../styles/recipe-book.ts';
+import { styleBook } from '../styles/style-book.ts';
+import { point } from '../geometry/point.ts';
+import { line } from '../geometry/segment.ts';
+import type { Piece } from './piece.ts';
+import { walkSeam } from './walk-seam.ts';
+
+const piece = (id: string, ...edges: { id: string; length: number; notches: number[] }[]): Piece => ({
+  id,
+  name: id,
+  role: 'outer',
+  cut: { copies: 1, layers: 'single' },
+  grain: point(0, 1),
+  edges: edges.map((edge) => ({
+    id: edge.id,
+    role: 'side',
+    path: [line(point(0, 0), point(0, edge.length))],
+    allowance: 0,
+  })),
+  notches: edges.flatMap((edge) =>
+    edge.notches.map((at) => ({ edge: edge.id, at, kind: 'single' as const })),
+  ),
+  darts: [],
+  levels: [],
+  intakes: [],
+});
+
+describe('a seam walked', () => {
+  const front = piece('front', { id: 'side', length: 100, notches: [30] });
+
+  test('meets its notches whichever way round the other edge is drawn', () => {
+    for (const at of [30, 70]) {
+      const back = piece('back', { id: 'side', length: 100, notches: [at] });
+      expect(walkSeam([front, back], { a: ['front/side'], b: ['back/side'] }).apart).toBeCloseTo(0, 9);
+    }
+  });
+
+  test('says how far notches lie apart, and nothing where there are none to compare', () => {
+    const back = piece('back', { id: 'side', length: 100, notches: [34] });
+    expect(walkSeam([front, back], { a: ['front/side'], b: ['back/side'] }).apart).toBeCloseTo(4, 9);
+    const plain = piece('back', { id: 'side', length: 100, notches: [] });
+    expect(walkSeam([front, plain], { a: ['front/side'], b: ['back/side'] }).apart).toBeUndefined();
+  });
+
+  test('several edges are walked one after the other, with the places where they meet', () => {
+    const back = piece(
+      'back',
+      { id: 'upper', length: 60, notches: [] },
+      { id: 'lower', length: 40, notches: [10] },
+    );
+    const walked = walkSeam([front, back], { a: ['front/side'], b: ['back/upper', 'back/lower'] });
+    expect(walked.b).toMatchObject({ length: 100, notches: [30] });
+    expect(walked.apart).toBeCloseTo(0, 9);
+  });
+});
+
+describe.each(Object.values(styleBook))('$name', (style) => {
+  const { pieces, seams } = recipeOf(style).draft(draftInput(middleBody));
+
+  test('princess and side seams agree in their notches', () => {
+    const walked = seams
+      .filter(({ id }) => /princess (front|back)$|^bodice side$/.test(id))
+      .map((seam) => ({
+        id: seam.id,
+        ...walkSeam(
+          pieces.map(({ piece: each }) => each),
+          seam,
+        ),
+      }));
+    for (const { id, apart } of walked) expect([id, (apart ?? 0) < 3]).toEqual([id, true]);
+  });
+});

@@ -1,0 +1,107 @@
+import { expect, test } from '@playwright/test';
+import { styleBook } from '@ample-bolt/core/styles/style-book';
+import { expectNoViolation } from './axe.ts';
+import { readings, takeMeasures, ticketId } from './ticket.ts';
+
+test('a bustier is opened by its picture, its neckline dragged, a planted mismatch cleared by its remedy, and all undone', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await page.goto('/tickets/new');
+  await page.getByLabel('Client').fill('Brisa Holt');
+  await page.getByLabel('What is made').fill('Signal-flag bustier');
+  await page.getByRole('radio', { name: 'Bustier bodice' }).click();
+  await expectNoViolation(page, 'the new ticket');
+  await page.getByRole('button', { name: 'Open ticket and measure' }).click();
+  await takeMeasures(
+    page,
+    readings.filter(([name]) => name !== 'Hip'),
+  );
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Style/ }).click();
+
+  // The point on the drawing and the figure in the list are one choice.
+  const field = page.getByLabel('Neck depth, front', { exact: false }).first();
+  const point = page.getByRole('slider', { name: 'Neck depth, front' });
+  const box = await point.boundingBox();
+  if (!box) throw new Error('the neckline has no point to drag');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y + 30, { steps: 6 });
+  await page.mouse.up();
+  const dragged = Number.parseFloat(
+    await page.getByRole('textbox', { name: /^Neck depth, front/ }).inputValue(),
+  );
+  expect(dragged).toBeGreaterThan(3.5);
+  await point.focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('textbox', { name: /^Neck depth, front/ })).not.toHaveValue(String(dragged));
+  await expect(field).toBeVisible();
+  await expectNoViolation(page, 'style');
+  await page.getByRole('button', { name: 'Agree this style' }).click();
+  await expect(page).toHaveURL(/figures$/);
+
+  // A side's end moved by hand no longer fits its partner: the draft says so, and its remedy takes it back.
+  await page.getByRole('button', { name: 'Bodice front side' }).click();
+  const row = page.getByRole('row', { name: /^Waist, seam to side/ });
+  await row.getByRole('button').click();
+  const card = page.getByRole('region', { name: 'Waist, seam to side' });
+  await card.getByLabel('Waist, seam to side, by hand').fill('9');
+  await card.getByLabel('Why').fill('to see what it does');
+  await card.getByRole('button', { name: 'Set by hand' }).click();
+  await expect(row).toContainText('by hand');
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Draft/ }).click();
+  const finding = page.getByText(/Finished waist is/);
+  await expect(finding).toBeVisible();
+  await page.getByRole('button', { name: 'Take it back' }).first().click();
+  await expect(finding).toBeHidden();
+  await page.getByRole('button', { name: /^Undo: / }).click();
+  await expect(finding).toBeVisible();
+});
+
+test('two edges are walked along each other, with both lengths and their notches', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Drum-major');
+  await page.goto(`/tickets/${id}/draft`);
+  await page
+    .getByRole('button', { name: /princess front/ })
+    .first()
+    .click();
+  const walk = page.getByRole('region', { name: 'The seam walked' });
+  await expect(walk.getByText('Edge to edge, of one length')).toBeVisible();
+  await expect(walk.getByText('notches meet')).toBeVisible();
+  await expectNoViolation(page, 'draft');
+});
+
+test('another style is taken from the book for the same measures, and undo brings the first back', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Fireworks');
+  await page.goto(`/tickets/${id}/style`);
+  await page.getByRole('button', { name: 'Style book' }).click();
+  const book = page.getByRole('dialog', { name: 'Style book' });
+  for (const { name } of Object.values(styleBook))
+    await expect(book.getByRole('radio', { name, exact: true })).toBeVisible();
+  await book.getByRole('radio', { name: 'Halter bodice' }).click();
+  await expectNoViolation(page, 'the style book');
+  await book.getByRole('button', { name: 'Make this style' }).click();
+  await expect(page.getByRole('heading', { name: 'Halter bodice' })).toBeVisible();
+  await expect(page.getByText('Loops on each side')).toBeVisible();
+  await page.getByRole('button', { name: /^Undo: Style: Tube top → Halter bodice/ }).click();
+  await expect(page.getByRole('heading', { name: 'Tube top' })).toBeVisible();
+});
+
+test('a top edge set under the bust is a stop with a remedy that sets it right', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Fireworks');
+  await page.goto(`/tickets/${id}/style`);
+  await page.getByRole('textbox', { name: /^Top edge, down/ }).fill('9');
+  await expect(page.getByText(/at or under the bust line/)).toBeVisible();
+  await page.getByRole('textbox', { name: /^Top edge, down/ }).fill('5');
+  await expect(page.getByText(/at or under the bust line/)).toBeHidden();
+});

@@ -1,0 +1,57 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { testApp, type TestApp } from '../../testing/test-app.ts';
+import { outerLay, ticketClient } from '../../testing/ticket-client.ts';
+
+describe('another style for a ticket', () => {
+  let app: TestApp;
+  let client: ReturnType<typeof ticketClient>;
+  beforeAll(async () => {
+    app = await testApp('change_style');
+    client = ticketClient(app);
+  });
+  afterAll(() => app.close());
+
+  const agreed = async (): Promise<Ticket> => {
+    const measured = await client.measured();
+    return (await client.put(measured, 'choices', { choices: { neckDepthFront: '4' } })).body;
+  };
+
+  test('lets go of what was chosen of the one before, keeps the measures, and says so in the history', async () => {
+    const ticket = await agreed();
+    const { status, body } = await client.put(ticket, 'style', { styleId: 'waistcoat' });
+    expect(status).toBe(200);
+    expect(body).toMatchObject({ styleId: 'waistcoat', choices: null, figures: {}, lays: {} });
+    expect(body.measures.values).toEqual(ticket.measures.values);
+    expect(body.history.undo).toMatch(/^Style: Fitted dress → Waistcoat/);
+  });
+
+  test('is undone and done again, with the choices of each', async () => {
+    const ticket = await agreed();
+    const changed = (await client.put(ticket, 'style', { styleId: 'tube-top' })).body;
+    const chosen = (await client.put(changed, 'choices', { choices: { topEdge: 'straight' } })).body;
+    const back = (await client.put(chosen, 'place', { place: ticket.history.place })).body;
+    expect(back.styleId).toBe('fitted-dress');
+    expect(back.choices).toMatchObject({ neckDepthFront: { typed: '4 in' } });
+    const again = (await client.put(back, 'place', { place: chosen.history.place })).body;
+    expect(again).toMatchObject({ styleId: 'tube-top', choices: { topEdge: { option: 'straight' } } });
+  });
+
+  test('one that the book does not have is refused by name, and the same one changes nothing', async () => {
+    const ticket = await client.measured();
+    const { status, body } = await client.put(ticket, 'style', { styleId: 'toga' });
+    expect([status, body.field]).toEqual([422, 'styleId']);
+    const same = await client.put(ticket, 'style', { styleId: ticket.styleId });
+    expect(same.body.version).toBe(ticket.version);
+  });
+
+  test('once chalking has begun it asks first', async () => {
+    const ticket = await agreed();
+    const laid = (await client.put(ticket, 'lay', { role: 'outer', lay: outerLay(ticket) })).body;
+    const chalked = (await client.put(laid, 'chalk', { chalked: { 'bodice-front': 3 } })).body;
+    const { status, body } = await client.put(chalked, 'style', { styleId: 'waistcoat' });
+    expect([status, body.code]).toEqual([423, 'frozen']);
+    const released = await client.put(chalked, 'style', { styleId: 'waistcoat', release: true });
+    expect(released.body).toMatchObject({ styleId: 'waistcoat', chalked: {} });
+  });
+});

@@ -1,0 +1,109 @@
+import type { Draft } from '@ample-bolt/core/drafting/draft';
+import type { CheckedSeam } from '@ample-bolt/core/pieces/check-seams';
+import { walkSeam, type WalkedSide } from '@ample-bolt/core/pieces/walk-seam';
+import { formatLength } from '@ample-bolt/core/units/format-length';
+import type { Unit } from '@ample-bolt/core/units/length';
+import { pieceName } from '@ample-bolt/core/words/names';
+import { useSize } from '../../ui/use-size.ts';
+
+interface SeamWalkProps {
+  readonly draft: Draft;
+  readonly seam: CheckedSeam;
+  readonly unit: Unit;
+}
+
+/** Heights of the drawing, in pixels: two edges as bars, with their notches between them. */
+const BAR = { height: 12, first: 22, second: 50 };
+const HEIGHT = 84;
+
+/** The pieces that a side of a seam lies on, each once. */
+const piecesOf = (references: readonly string[]): string =>
+  [...new Set(references.map((reference) => pieceName(reference.split('/')[0] ?? '')))].join(' and ');
+
+/** The two edges of a seam laid out straight and walked along each other: both lengths, where pieces meet, and every notch. */
+export function SeamWalk({ draft, seam, unit }: SeamWalkProps) {
+  const [holder, { width }] = useSize<HTMLDivElement>();
+  const walked = walkSeam(
+    draft.pieces.map(({ piece }) => piece),
+    seam,
+  );
+  const scale = width / Math.max(walked.a.length, walked.b.length);
+  const length = (mm: number) => formatLength(mm, unit, { denominator: 16, style: 'typeset' });
+  return (
+    <section
+      className="shrink-0 rounded-soft border border-linen-2 bg-white px-4 py-2"
+      aria-label="The seam walked"
+    >
+      <p className="flex flex-wrap gap-x-4 text-[13px] text-walnut-2">
+        <span className="grow">{relationWords(seam, length)}</span>
+        {walked.apart !== undefined && (
+          <span>{walked.apart < 0.5 ? 'notches meet' : `notches ${length(walked.apart)} apart`}</span>
+        )}
+      </p>
+      <div ref={holder}>
+        {width > 0 && (
+          <svg
+            width={width}
+            height={HEIGHT}
+            role="img"
+            aria-label={`${piecesOf(seam.a)} against ${piecesOf(seam.b)}`}
+          >
+            <Side side={walked.a} y={BAR.first} scale={scale} />
+            <text x={0} y={BAR.first - 6} fontSize="13" fill="currentColor">
+              {piecesOf(seam.a)} {length(seam.lengthA)}
+            </text>
+            <Side side={walked.b} y={BAR.second} scale={scale} />
+            <text x={0} y={BAR.second + BAR.height + 16} fontSize="13" fill="currentColor">
+              {piecesOf(seam.b)} {length(seam.lengthB)}
+            </text>
+          </svg>
+        )}
+      </div>
+    </section>
+  );
+}
+
+const Side = ({
+  side,
+  y,
+  scale,
+}: {
+  readonly side: WalkedSide;
+  readonly y: number;
+  readonly scale: number;
+}) => (
+  <g>
+    <rect
+      x={0}
+      y={y}
+      width={side.length * scale}
+      height={BAR.height}
+      className="fill-indigo-1 stroke-indigo"
+    />
+    {side.joins.map((at) => (
+      <line key={at} x1={at * scale} x2={at * scale} y1={y} y2={y + BAR.height} className="stroke-indigo" />
+    ))}
+    {side.notches.map((at) => (
+      <path
+        key={at}
+        d={`M${at * scale - 4} ${y + BAR.height + 1}h8l-4 -${BAR.height + 2}z`}
+        className="fill-walnut"
+      />
+    ))}
+  </g>
+);
+
+/** What the two sides owe each other, in the shop's words. */
+function relationWords({ relation, ok, difference }: CheckedSeam, length: (mm: number) => string): string {
+  const off = ok ? '' : ` — off by ${length(Math.abs(difference))}`;
+  switch (relation.kind) {
+    case 'equal':
+      return `Edge to edge, of one length${off}`;
+    case 'ease':
+      return `The first is eased in by ${length(relation.mm)}${off}`;
+    case 'gather':
+      return `The first is gathered, ${relation.ratio} to 1${off}`;
+    case 'part':
+      return `Sewn over a part; ${length(relation.free)} of the second stay free${off}`;
+  }
+}
