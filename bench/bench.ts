@@ -3,7 +3,11 @@ import { folds } from '@ample-bolt/core/lay/lay';
 import { checkLay } from '@ample-bolt/core/lay/check-lay';
 import { usableWidth, type Cloth } from '@ample-bolt/core/lay/cloth';
 import { planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
+import { fittedDress } from '@ample-bolt/core/styles/fitted-dress/fitted-dress';
 import { fittedDressRecipe } from '@ample-bolt/core/styles/fitted-dress/fitted-dress-recipe';
+import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
+import type { Style } from '@ample-bolt/core/styles/style';
+import { styleBook } from '@ample-bolt/core/styles/style-book';
 import { draftInput } from '@ample-bolt/core/testing/bodies';
 import { extremeRanges, randomBodies } from '@ample-bolt/core/testing/random-bodies';
 import { missesBody, missesSizes } from '@ample-bolt/core/testing/misses-size-table';
@@ -13,38 +17,56 @@ import { boxLength } from './boxes.ts';
 const median = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[values.length >> 1] ?? NaN;
 
-/** Drafts every size of the table, all checks and cut lines, a few rounds after warming up. */
-function benchDrafts(): void {
-  const draftAll = () => missesSizes.forEach((size) => fittedDressRecipe.draft(draftInput(missesBody(size))));
+/** Rounds over the whole table, after warming up. */
+const ROUNDS = 7;
+
+/** The middle time that a style takes to draft, ms: with all cut lines, figures and checks, over every size of the table. */
+function draftTime(style: Style): number {
+  const recipe = recipeOf(style);
+  const draftAll = () => missesSizes.forEach((size) => recipe.draft(draftInput(missesBody(size))));
   draftAll();
-  const times = Array.from({ length: 7 }, () => {
+  const times = Array.from({ length: ROUNDS }, () => {
     const start = performance.now();
     draftAll();
     return (performance.now() - start) / missesSizes.length;
   });
-  console.log(
-    `draft, with seams, rounds, figures and cut lines: median ${median(times).toFixed(1)} ms, ${(1000 / median(times)).toFixed(0)} a second`,
-  );
+  return median(times);
 }
 
-/** How many of a thousand extreme bodies are stopped, and how long the slowest take. */
-function benchSoundness(): void {
-  const bodies = randomBodies(extremeRanges, 7);
-  const results = Array.from({ length: 1000 }, () => {
-    const { values, observations } = bodies.next().value;
-    const input = draftInput(values);
-    const start = performance.now();
-    const { findings } = fittedDressRecipe.draft({ ...input, person: { ...input.person, observations } });
-    return {
-      time: performance.now() - start,
-      stopped: findings.some(({ severity }) => severity === 'stop'),
-    };
-  });
-  const times = results.map(({ time }) => time).sort((a, b) => a - b);
-  const stopped = results.filter((result) => result.stopped).length;
+/** Every style beside the dress that was the first of them. */
+function benchDrafts(): void {
+  const dress = draftTime(fittedDress);
   console.log(
-    `extreme bodies: ${stopped} of ${results.length} get a stop; the slowest twentieth take over ${((times[950] ?? NaN) / median(times)).toFixed(1)} times the median`,
+    `draft, with seams, rounds, figures and cut lines: ${fittedDress.name}, median ${dress.toFixed(1)} ms, ${(1000 / dress).toFixed(0)} a second`,
   );
+  for (const style of Object.values(styleBook).filter(({ id }) => id !== fittedDress.id)) {
+    const time = draftTime(style);
+    console.log(`  ${style.name}: ${(time / dress).toFixed(1)} times that, median ${time.toFixed(1)} ms`);
+  }
+}
+
+/** How many of extreme bodies are stopped in each style, and how long the slowest of the dress take. */
+function benchSoundness(): void {
+  for (const style of Object.values(styleBook)) {
+    const count = style.id === fittedDress.id ? 1000 : 300;
+    const bodies = randomBodies(extremeRanges, 7);
+    const results = Array.from({ length: count }, () => {
+      const { values, observations } = bodies.next().value;
+      const input = draftInput(values);
+      const start = performance.now();
+      const { findings } = recipeOf(style).draft({ ...input, person: { ...input.person, observations } });
+      return {
+        time: performance.now() - start,
+        stopped: findings.some(({ severity }) => severity === 'stop'),
+      };
+    });
+    const times = results.map(({ time }) => time).sort((a, b) => a - b);
+    const stopped = results.filter((result) => result.stopped).length;
+    const slowest = (times[Math.floor(0.95 * count)] ?? NaN) / median(times);
+    console.log(
+      `extreme bodies, ${style.name}: ${stopped} of ${count} get a stop; the slowest twentieth take over ${slowest.toFixed(1)} times the median`,
+    );
+  }
 }
 
 /** How long the lay gets in three seconds, beside what bounding boxes need and what cannot be beaten. */

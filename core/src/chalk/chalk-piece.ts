@@ -212,7 +212,9 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
     ...places.again,
     { kind: 'label', copies: piece.cut.copies, points: [] },
   ];
-  const from = piece.edges.some(({ role }) => role === 'fold' || role === 'centre') ? 'centre' : 'grain';
+  // A front that buttons or overlaps is drafted from its centre line too, which then lies inside of its edge.
+  const centred = piece.edges.some(({ role }) => role === 'fold' || role === 'centre' || role === 'front');
+  const from = centred ? 'centre' : 'grain';
   return marks.map((mark, index): Mark => ({ ...mark, piece: piece.id, from, order: index + 1 }));
 }
 

@@ -82,7 +82,7 @@ describe('comparing two states of a ticket', () => {
     expect(lines).toEqual([
       'Title: Sample → Renamed',
       'Remarks: none → Half length',
-      'Style: not agreed → agreed',
+      'Choices: not agreed → agreed',
       'Pieces cut: none → Skirt front',
       'Bust: not taken → 36 in',
       'Waist: 28 1/2 in → 29 in',

@@ -5,14 +5,15 @@ import {
   lengthWhere,
   placeAtLength,
   reverseCurve,
+  sampleCurve,
   startOf,
   type Curve,
 } from '../geometry/curve.ts';
 import { clamp } from '../geometry/clamp.ts';
-import { add, point, subtract, type Point } from '../geometry/point.ts';
+import { add, between, point, subtract, type Point } from '../geometry/point.ts';
 import { boxOf, type Ring } from '../geometry/ring.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import { edgeOf, stitchRing, type Dart, type Piece } from '../pieces/piece.ts';
+import { edgeOf, OUTLINE_TOLERANCE, stitchRing, type Dart, type Piece } from '../pieces/piece.ts';
 
 const still = point(0, 0);
 
@@ -77,13 +78,20 @@ function seamDown({ piece }: DraftedPiece): Curve {
   return startOf(path).y < endOf(path).y ? path : reverseCurve(path);
 }
 
+/** A seam leaves its armhole sideways: what lies this little below its upper end, mm, is moved over by degrees. */
+const EASED = 45;
+
 /** How far a level of the side panel is moved, so that its seam lies along the centre panel's. */
 function shiftAlong(centre: Curve, side: Curve): (p: Point) => Point {
   const parts = curveLength(centre) / curveLength(side);
+  const [top, foot] = [startOf(side).y, endOf(side).y];
+  const at = (along: number): Point =>
+    subtract(placeAtLength(centre, along * parts).point, placeAtLength(side, along).point);
+  const atTop = at(0);
   return (p) => {
-    const [top, foot] = [startOf(side).y, endOf(side).y];
-    const along = p.y <= top ? 0 : p.y >= foot ? curveLength(side) : (lengthWhere(side, 'y', p.y) ?? 0);
-    return subtract(placeAtLength(centre, along * parts).point, placeAtLength(side, along).point);
+    if (p.y <= top) return atTop;
+    const below = at(p.y >= foot ? curveLength(side) : (lengthWhere(side, 'y', p.y) ?? 0));
+    return between(atTop, below, Math.min(1, (p.y - top) / EASED));
   };
 }
 
@@ -106,11 +114,18 @@ function centreClosed(centre: Piece): (p: Point) => Point {
 export function hangTogether(centre: DraftedPiece, side: DraftedPiece, half: WornPart['half']): WornPart[] {
   const shift = shiftAlong(seamDown(centre), seamDown(side));
   const toCentre = centreClosed(centre.piece);
-  const part = ({ piece }: DraftedPiece, place: (p: Point) => Point): WornPart => ({
+  const part = ({ piece }: DraftedPiece, ring: readonly Point[]): WornPart => ({
     piece: piece.id,
     half,
-    ring: stitchRing(piece).map((p) => toCentre(place(p))),
+    ring: ring.map(toCentre),
     onFold: onFold(piece),
   });
-  return [part(centre, (p) => p), part(side, (p) => add(p, shift(p)))];
+  // Along the seam itself the two are one line; the rest of the side panel is moved over with it.
+  const sideRing = side.piece.edges.flatMap((edge) => {
+    const seam = edge.role === 'princess';
+    const path = seam ? reverseCurve(seamDown(centre)) : edge.path;
+    const points = sampleCurve(path, OUTLINE_TOLERANCE).slice(0, -1);
+    return seam ? points : points.map((p) => add(p, shift(p)));
+  });
+  return [part(centre, stitchRing(centre.piece)), part(side, sideRing)];
 }

@@ -39,6 +39,7 @@ const familyOfPrefix: { readonly [prefix: string]: string } = {
   dart: 'armhole',
   princess: 'armhole',
   contour: 'armhole',
+  intake: 'armhole',
   strapless: 'armhole',
   cup: 'armhole',
   tummy: 'waist',

@@ -3,11 +3,17 @@ import { necklineShapes } from '../../drafting/bodice/neckline.ts';
 import type { MeasureValues } from '../../measures/measure-set.ts';
 import { draftInput, middleBody, ordinaryBody } from '../../testing/bodies.ts';
 import { expectCuttable } from '../../testing/expect-sound.ts';
+import { roleLength } from '../../pieces/piece.ts';
+import { inches } from '../../units/length.ts';
 import { expectStyleSound } from '../../testing/style-suite.ts';
 import { bustierBodice } from './bustier-bodice.ts';
 import { bustierBodiceRecipe } from './bustier-bodice-recipe.ts';
 
 const draft = (values: MeasureValues = middleBody) => bustierBodiceRecipe.draft(draftInput(values));
+
+const missing = (): never => {
+  throw new Error('no such piece');
+};
 
 describe('the bustier bodice', () => {
   test('has a centre and a side panel in front and behind, and its inside whole', () => {
@@ -25,11 +31,35 @@ describe('the bustier bodice', () => {
     ]);
   });
 
-  expectStyleSound(
-    bustierBodice,
-    bustierBodiceRecipe,
-    Object.keys(necklineShapes).map((neckline) => ({ neckline })),
-  );
+  expectStyleSound(bustierBodice, bustierBodiceRecipe, [
+    ...Object.keys(necklineShapes).map((neckline) => ({ neckline })),
+    { seam: 'shoulder', underBust: 'build' },
+    { underBust: 'tape', neckline: 'sweetheart' },
+  ]);
+
+  test('under the bust each edge of the front’s seam takes what goes with the build: slim ½, full 1½. Common practice', () => {
+    const opening = (build: 'slim' | 'full') => {
+      const input = draftInput(middleBody, { underBust: 'build' });
+      const observations = { ...input.person.observations, build };
+      const { pieces } = bustierBodiceRecipe.draft({ ...input, person: { ...input.person, observations } });
+      const level = (id: string) =>
+        pieces.find(({ piece }) => piece.id === id)?.piece.levels.find(({ name }) => name === 'underBust')
+          ?.path ?? [];
+      // The side panel lies with x = 0 through the bust point, half the span out from the centre.
+      const span = (middleBody.bustSpan ?? 0) / 2;
+      return (level('bodice-front-side')[0]?.x ?? 0) + span - (level('bodice-front-centre').at(-1)?.x ?? 0);
+    };
+    // The corner at the bust point is rounded, and reaches a little into this level.
+    expect(Math.abs(opening('slim') - 2 * inches(0.5))).toBeLessThan(3);
+    expect(Math.abs(opening('full') - 2 * inches(1.5))).toBeLessThan(3);
+  });
+
+  test('from the shoulder, the seam parts it in the middle', () => {
+    const { pieces } = bustierBodiceRecipe.draft(draftInput(middleBody, { seam: 'shoulder' }));
+    const shoulder = (id: string) =>
+      roleLength(pieces.find(({ piece }) => piece.id === id)?.piece ?? missing(), 'shoulder');
+    expect(shoulder('bodice-front-centre')).toBeCloseTo(shoulder('bodice-front-side'), 6);
+  });
 
   test('panels have no dart left, and a straight body is split all the same', () => {
     const straight = ordinaryBody({ bust: 36, bustToWaist: 1, waistToHipRound: 4, height: 64, cup: 1 });

@@ -7,7 +7,6 @@ import type { Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { assembleDraft, type Named } from '../assemble-draft.ts';
 import { neckAndShoulder } from '../faced-bodice/bodice-figures.ts';
-import { facedBodiceChoices, type FacedBodiceChosen } from '../faced-bodice/choices.ts';
 import { facedBodiceFigures } from '../faced-bodice/faced-bodice-figures.ts';
 import { faceWholeBodice, insideOf } from '../faced-bodice/faced-bodice.ts';
 import { insideSeams } from '../faced-bodice/seams.ts';
@@ -19,22 +18,46 @@ import { shellWorn } from '../princess-shell/shell-worn.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { withDefaults, type ChoiceValues, type DraftInput, type Recipe } from '../style.ts';
 import { bustierBodice } from './bustier-bodice.ts';
+import { bustierBodiceChoices, type BustierBodiceChosen } from './choices.ts';
 import { facingSeams } from './seams.ts';
 
 /** Choices with defaults filled in: unless chosen, the neck lies at its base. */
-function fillChoices(body: Body, { choices, rules }: DraftInput): FacedBodiceChosen {
-  const filled = withDefaults(facedBodiceChoices, choices);
+function fillChoices(body: Body, { choices, rules }: DraftInput): BustierBodiceChosen {
+  const filled = withDefaults(bustierBodiceChoices, choices);
   const { frame } = bodiceFrame(body, { ...filled, darted: true }, rules);
   return { ...filled, neckWidth: filled.neckWidth || frame.neckPoint.x };
 }
 
-/** Princess seams from the armholes to the waist, where it ends and takes any skirt. */
-const shellPlan = (choices: FacedBodiceChosen, rules: RuleSet): ShellPlan => ({
-  bodice: { ...choices, darted: true },
-  leaves: 'armhole',
+/** What the front's seams take under the bust on each side, by the build that the eye saw. */
+function intakeOf({ observations }: Body, rules: RuleSet): number {
+  switch (observations.build) {
+    case 'slim':
+      return rules['intake.slim'];
+    case 'middle':
+      return rules['intake.middle'];
+    case 'full':
+      return rules['intake.full'];
+  }
+}
+
+function shapedUnderBust(body: Body, chosen: BustierBodiceChosen, rules: RuleSet): ShellPlan['underBust'] {
+  switch (chosen.underBust) {
+    case 'straight':
+      return undefined;
+    case 'build':
+      return { eachSide: intakeOf(body, rules) };
+    case 'tape':
+      return { round: body.mm('underBust') + chosen.easeUnderBust };
+  }
+}
+
+/** Princess seams to the waist, where it ends and takes any skirt. */
+const shellPlan = (body: Body, chosen: BustierBodiceChosen, rules: RuleSet): ShellPlan => ({
+  bodice: { ...chosen, darted: true },
+  leaves: chosen.seam,
   armholeEase: rules['armhole.ease'],
   overBust: 0,
-  underBust: undefined,
+  underBust: shapedUnderBust(body, chosen, rules),
   nip: 0,
   below: undefined,
 });
@@ -44,7 +67,7 @@ function draft(input: DraftInput): Draft {
   const { body, findings } = resolveBody(input.person, bustierBodice.derives, rules);
   const choices = fillChoices(body, input);
   const allowances = allowancesFrom(rules, input.allowances);
-  const plan = shellPlan(choices, rules);
+  const plan = shellPlan(body, choices, rules);
   const shell = draftPrincessShell(body, plan, rules, allowances);
   const faced = faceWholeBodice(shell.bodice, rules, allowances);
   const inside = insideOf(faced.pieces);

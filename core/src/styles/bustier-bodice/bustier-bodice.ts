@@ -1,14 +1,15 @@
 import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import type { Style } from '../style.ts';
-import { facedBodiceChoices } from '../faced-bodice/choices.ts';
+import { bustierBodiceChoices } from './choices.ts';
 
-/** A bodice shaped by princess seams from the armholes, front and back, to the waist, where it takes any skirt. */
+/** A bodice shaped by princess seams from armholes or shoulders, front and back, to the waist, where it takes any skirt. */
 export const bustierBodice: Style = {
   id: 'bustier-bodice',
   name: 'Bustier bodice',
   summary:
-    'Princess seams from the armholes, to the waist, neckline chosen; zip at the back; faced and lined',
+    'Princess seams from armhole or shoulder, to the waist, neckline chosen; zip at the back; faced and lined',
   cloths: ['outer', 'lining', 'stay'],
   ...facedBodiceMeasures,
-  choices: facedBodiceChoices,
+  derives: [...facedBodiceMeasures.derives, 'underBust'],
+  choices: bustierBodiceChoices,
 };

@@ -36,22 +36,22 @@ const taken = ({ piece }: DraftedPiece, level: LevelName): Term[] =>
     .filter((intake) => intake.level === level && intake.mm > 0.05)
     .map(({ operation, mm }) => minus(drawn(operation, mm)));
 
-/** The half-width that front or back must give at a level, before it is shared between its two panels. */
-function halfWanted(context: ShellContext, which: Which, level: LevelName): Term[] {
+/** The half-width that front or back must give at a level, before it is shared between its two panels; as drawn where intake decides. */
+function halfWanted(context: ShellContext, which: Which, level: LevelName, halfDrawn: number): Term[] {
   const { plan, shell, body } = context;
   const share = shell.bodice.frame.share;
   switch (level) {
     case 'bust':
       return [quarterOf(context, 'bust', plan.bodice.easeBust), shareTerm(which, share)];
     case 'underBust':
-      return plan.underBust === undefined
-        ? []
+      return !plan.underBust || !('round' in plan.underBust)
+        ? [plus(drawn('half-width, by the intake there', halfDrawn))]
         : [
             plus(
               divided(
                 sum(
                   plus(body.term('underBust')),
-                  plus(chosen('ease', plan.underBust - body.mm('underBust'))),
+                  plus(chosen('ease', plan.underBust.round - body.mm('underBust'))),
                 ),
                 4,
               ),
@@ -115,7 +115,7 @@ function widths(context: ShellContext, piece: DraftedPiece, which: Which): Figur
         level,
         `${words}, seam to side`,
         sum(
-          ...halfWanted(context, which, level),
+          ...halfWanted(context, which, level, to - from + levelLengthOf(piece, level)),
           minus(drawn('centre panel', to - from)),
           allowanceTerm(context, 'side'),
         ),

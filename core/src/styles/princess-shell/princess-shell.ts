@@ -4,6 +4,7 @@ import type { Allowances } from '../../drafting/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { Body } from '../../drafting/body.ts';
+import { openingAt } from '../../drafting/closed-seam.ts';
 import { partAtLevel, type DropPlan } from '../../drafting/operations/drop-to-level.ts';
 import { nipCentreBack } from '../../drafting/operations/nip-centre-back.ts';
 import { shortenDart } from '../../drafting/operations/shorten-dart.ts';
@@ -13,14 +14,14 @@ import {
   type UnderBustPlan,
 } from '../../drafting/operations/split-on-princess.ts';
 import { clamp } from '../../geometry/clamp.ts';
-import { curveLength, endOf, lengthWhere } from '../../geometry/curve.ts';
-import { point, type Point } from '../../geometry/point.ts';
+import { curveLength, endOf, lengthWhere, startOf } from '../../geometry/curve.ts';
+import { distance, point, type Point } from '../../geometry/point.ts';
 import { settle } from '../../geometry/settle.ts';
 import { edgeOf, roleLength, stitchRing, type LevelName, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import { lengthenShell } from './lengthen-shell.ts';
-import type { ShellPlan } from './shell-plan.ts';
+import type { ShellPlan, UnderBustWish } from './shell-plan.ts';
 
 /** Front and back of a garment in two panels each, on its half. */
 export interface PrincessShell {
@@ -99,6 +100,34 @@ function belowTop(panel: Piece, { centre }: DropPlan): Piece {
   return shortenDart(panel, DART, Math.max(0, centre + SEAM_ABOVE_TIP - tip.y));
 }
 
+/** The shaping under the bust: what was found to bring the round there, or what is wanted less what the straight seam takes. */
+function shapedUnder(
+  body: Body,
+  bodice: Bodice,
+  wish: UnderBustWish,
+  half: number,
+  rules: RuleSet,
+): UnderBustPlan {
+  const level = underBustLevel(body, bodice);
+  if ('round' in wish) return underBustPlan(level, half, rules);
+  const dart = bodice.frontBlock.darts.find(({ id }) => id === DART);
+  const [outer, inner] = (dart?.legs ?? []).map((id) => edgeOf(bodice.frontBlock, id).path);
+  const straight =
+    outer && inner
+      ? openingAt(
+          {
+            outer: startOf(outer),
+            tip: endOf(outer),
+            inner: endOf(inner),
+            mm: distance(startOf(outer), endOf(inner)),
+          },
+          level,
+        )
+      : 0;
+  const aside = clamp(wish.eachSide - straight / 2, -MOST_LET_OUT / 2, MOST_UNDER_BUST / 2);
+  return { level, centre: aside, side: aside };
+}
+
 /** Where the line runs through a back without a dart: half-way out, at the chest line or below a top edge. */
 const backTip = ({ frame, shape }: Bodice, top: DropPlan | undefined): Point =>
   point(frame.waistWidth.back / 2, Math.max(shape.chest, (top?.centre ?? 0) + SEAM_ABOVE_TIP));
@@ -136,10 +165,7 @@ function split(
   const tops = plan.top?.(bodice);
   const front = tops && partAtLevel(bodice.frontBlock, tops.front);
   const back = tops && partAtLevel(belowTop(bodice.back, tops.back), tops.back);
-  const underBust =
-    plan.underBust === undefined
-      ? undefined
-      : underBustPlan(underBustLevel(body, bodice), given.underBust, rules);
+  const underBust = plan.underBust && shapedUnder(body, bodice, plan.underBust, given.underBust, rules);
   const splitFrom = (panel: Piece, tip: Point, shaped: boolean) =>
     splitOnPrincess(panel, DART, {
       leaves: leavesAt(panel, plan.leaves, tip, rules),
@@ -178,7 +204,9 @@ export const isShapedUnderBust = (shell: Pick<PrincessShell, 'front' | 'back'>):
 
 /** By how much the shell is wider under the bust than is wanted, mm; nothing where it has no such level. */
 const underBustOver = (shell: PrincessShell, { underBust }: ShellPlan): number =>
-  underBust === undefined || !isShapedUnderBust(shell) ? 0 : roundAt(shell, 'underBust') - underBust;
+  underBust && 'round' in underBust && isShapedUnderBust(shell)
+    ? roundAt(shell, 'underBust') - underBust.round
+    : 0;
 
 /** Drafts the panels, and drafts them again until every finished round is what was asked, whatever the seams took. */
 export function draftPrincessShell(
@@ -227,14 +255,15 @@ export function draftPrincessShell(
 
 /** What one seam could not shape under the bust: the garment stands away there, or is tighter than asked. */
 function underBustFindings({ underBust }: ShellPlan, left: number): Finding[] {
-  if (underBust === undefined || Math.abs(left) <= inches(0.25)) return [];
+  if (!underBust || !('round' in underBust) || Math.abs(left) <= inches(0.25)) return [];
+  const { round } = underBust;
   return [
     finding(
       'under-bust-off',
       { choice: 'easeUnderBust', measure: 'underBust' },
       {
-        found: underBust + left,
-        expected: underBust,
+        found: round + left,
+        expected: round,
         remedy: { kind: 'set-choice', choice: 'easeUnderBust' },
       },
     ),

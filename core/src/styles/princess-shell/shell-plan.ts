@@ -16,6 +16,9 @@ export interface BelowPlan {
   readonly point?: { readonly lower: number; readonly out: number };
 }
 
+/** Under the bust either a finished round is wanted, or so much intake on each side of the seam; mm. */
+export type UnderBustWish = { readonly round: number } | { readonly eachSide: number };
+
 /** What a shell of princess panels is made to: every style of that family is one of these. */
 export interface ShellPlan {
   readonly bodice: BodiceChoices;
@@ -27,8 +30,8 @@ export interface ShellPlan {
   readonly armholeEase: number;
   /** Taken out of the top edge on the half, mm. */
   readonly overBust: number;
-  /** The finished round under the bust; undefined leaves the seams straight there. */
-  readonly underBust: number | undefined;
+  /** How the front's seams are shaped under the bust; undefined leaves them straight there. */
+  readonly underBust: UnderBustWish | undefined;
   /** In at the centre back waist, mm. */
   readonly nip: number;
   readonly below: BelowPlan | undefined;

@@ -5,7 +5,7 @@ import { allowancesFrom } from '../../drafting/allowances.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft, Figure, WornPart } from '../../drafting/draft.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
-import type { Piece } from '../../pieces/piece.ts';
+import { clothRoles, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import type { Working } from '../../workings/working.ts';
@@ -65,7 +65,9 @@ export function shellRecipe<Chosen extends ChoiceValues>(spec: ShellStyle<Chosen
     const panels = (named: Named) => garment.panels.map(({ id }) => named(id));
     return assembleDraft(
       {
-        pieces: [...garment.panels, ...garment.others],
+        pieces: [...garment.panels, ...garment.others].sort(
+          (a, b) => clothRoles.indexOf(a.role) - clothRoles.indexOf(b.role),
+        ),
         figuresOf: (piece) =>
           isPanel(piece.piece.id)
             ? [

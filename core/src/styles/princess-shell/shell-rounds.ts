@@ -12,9 +12,16 @@ export function shellRounds({ body, plan, shell }: ShellContext, all: readonly D
   const at = (level: LevelName) => all.filter(({ piece }) => piece.levels.some(({ name }) => name === level));
   return [
     measureRound('bust', at('bust'), body.mm('bust'), bodice.easeBust),
-    ...(underBust === undefined || !isShapedUnderBust(shell)
+    ...(!underBust || !('round' in underBust) || !isShapedUnderBust(shell)
       ? []
-      : [measureRound('underBust', at('underBust'), body.mm('underBust'), underBust - body.mm('underBust'))]),
+      : [
+          measureRound(
+            'underBust',
+            at('underBust'),
+            body.mm('underBust'),
+            underBust.round - body.mm('underBust'),
+          ),
+        ]),
     measureRound('waist', at('waist'), body.mm('waist'), bodice.easeWaist),
     ...(below && atHem !== undefined ? [measureRound('hem', at('hem'), atHem, below.round - atHem)] : []),
   ];

@@ -52,7 +52,7 @@ const plan = (body: Body, chosen: TubeTopChosen, rules: RuleSet): ShellPlan => (
   armholeEase: -rules['strapless.armholeLess'],
   top: straplessTops(topOf(chosen, rules)),
   overBust: rules['contour.overBust'],
-  underBust: body.mm('underBust') + chosen.easeUnderBust,
+  underBust: { round: body.mm('underBust') + chosen.easeUnderBust },
   nip: rules['back.nip'],
   below: undefined,
 });
