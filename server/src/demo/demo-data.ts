@@ -160,7 +160,7 @@ export const demoTickets: readonly DemoTicket[] = [
     cloths: [outer('Ember duchess', '#8c3b2e', '54in'), lining('Ivory lawn', '#e6dfd0', '45in'), stay],
   },
   {
-    client: adult('Perpetua Lowe'), title: 'Net-loft blouse', style: 'yoke-blouse', dueIn: 52, unit: 'cm', observations: seen('middle', 'flat', 'middle'),
+    client: adult('Thomasin Roe'), title: 'Net-loft blouse', style: 'yoke-blouse', dueIn: 52, unit: 'cm', observations: seen('middle', 'flat', 'middle'),
     measures: { shoulder: '39', bustSpan: '19', shoulderToBust: '26', frontWaistLength: '43', backWaistLength: '41', bust: '93', waist: '74', hip: '100', armhole: '41', waistToHip: '21' },
     choices: { drape: '2', tail: '4' },
     cloths: [outer('Heron crêpe', '#7d8fa0', '140cm'), lining('Pearl lawn', '#dcdad5', '140cm'), net('Stretch net, slate', '#4c5560', '150cm')],
