@@ -1,19 +1,23 @@
-import { endOf, lengthWhere, placeAtLength, splitCurve } from '../../geometry/curve.ts';
+import { endOf, lengthWhere, placeAtLength, splitCurve, startOf } from '../../geometry/curve.ts';
 import { point, type Point } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { makePiece, type Level, type Piece } from '../../pieces/piece.ts';
 
+/** A nip takes at most this part of the panel's waist. */
+const MOST = 0.3;
+
 /**
  * Nips the centre back in at the waist, tapering to nothing at `from` (the chest line), mm: a zip would bulge in the hollow
- * of the back. It takes `nip` of the waist, which the intake records, so that the side gives it back.
+ * of the back. It takes `wanted` of the waist, less on a narrow panel, which the intake records, so that the side gives it back.
  */
-export function nipCentreBack(panel: Piece, nip: number, from: number): Piece {
+export function nipCentreBack(panel: Piece, wanted: number, from: number): Piece {
   const centre = panel.edges.at(-1);
   const waist = panel.edges.at(-2);
-  if (nip <= 0 || !centre || waist?.role !== 'waist') return panel;
-  const top = endOf(centre.path);
+  if (!centre || waist?.role !== 'waist') return panel;
+  const nip = Math.min(wanted, MOST * startOf(waist.path).x);
   const at = lengthWhere(waist.path, 'x', nip);
-  if (at === undefined) throw new Error(`${panel.id}: its waist does not reach ${nip} mm from the centre`);
+  if (nip <= 0 || at === undefined) return panel;
+  const top = endOf(centre.path);
   const [kept] = splitCurve(waist.path, at);
   const foot = endOf(kept);
   const level = Math.max(top.y, Math.min(from, foot.y - 1));

@@ -151,6 +151,9 @@ export function planPanelSide(plan: PanelPlan): { side: Curve; darts: DartPlan[]
   return { side: sideOf(plan, sideIn), darts };
 }
 
+/** A shorter slit is none, mm: its edge would have no length. */
+const LEAST_SLIT = 1;
+
 /** The centre from the waist to the hem: a fold in front; behind it the zip's edge, and below that the slit's. */
 export function centreEdges(plan: PanelPlan, allowances: Allowances): Edge[] {
   const [top, bottom] = [point(0, plan.dip), point(0, plan.length)];
@@ -163,7 +166,7 @@ export function centreEdges(plan: PanelPlan, allowances: Allowances): Edge[] {
     path: [line(top, end)],
     allowance: allowances.zip,
   });
-  if (plan.slit === 0) return [centre(bottom)];
+  if (plan.slit < LEAST_SLIT) return [centre(bottom)];
   return [
     centre(slitTop),
     { id: 'slit', role: 'slit', path: [line(slitTop, bottom)], allowance: allowances.slit },

@@ -85,7 +85,9 @@ export function crossedShell(
     gains: [1, 1],
     draw: ([bust = 0, waist = 0]) => {
       const block = drawBlock(bust, waist);
-      const cut = (panel: Piece) => shortenBy(panel, plan.shorter, allowances.topHem);
+      // A redrawn block may leave its darts or sides less than the first did.
+      const by = Math.min(plan.shorter, mostShorter(block));
+      const cut = (panel: Piece) => shortenBy(panel, by, allowances.topHem);
       return { bodice: block, front: cut(block.front), back: cut(block.back) };
     },
     residuals: ({ front, back }) =>
