@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { endOf, startOf } from '../../geometry/curve.ts';
-import { distance, point } from '../../geometry/point.ts';
+import { point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
 import { edgeLength, edgeOf, makePiece, roleLength, type Piece } from '../../pieces/piece.ts';
+import { closes, plainPanel } from '../../testing/plain-panel.ts';
 import { cutAway } from './cut-away.ts';
 import { cutOut } from './cut-out.ts';
 import { partAtLevel } from './drop-to-level.ts';
@@ -12,23 +13,17 @@ import { spreadInParallel } from './spread.ts';
 import { traceWithAllowance } from './trace.ts';
 import { trimCentre } from './trim-centre.ts';
 
-/** A front with an upright waist dart, 180 wide at the waist. */
+/** The plain panel with an upright side and an upright waist dart. */
 const front: Piece = makePiece({
-  id: 'bodice-front',
-  name: 'Bodice front',
-  role: 'outer',
-  cut: { copies: 1, layers: 'fold' },
-  grain: point(0, 1),
+  ...plainPanel,
   edges: [
-    { id: 'neck', role: 'neck', path: [line(point(0, 60), point(70, 0))], allowance: 6 },
-    { id: 'shoulder', role: 'shoulder', path: [line(point(70, 0), point(150, 20))], allowance: 12 },
-    { id: 'armhole', role: 'armhole', path: [line(point(150, 20), point(200, 180))], allowance: 12 },
+    ...plainPanel.edges.slice(0, 3),
     { id: 'side', role: 'side', path: [line(point(200, 180), point(200, 400))], allowance: 25 },
     { id: 'waist-2', role: 'waist', path: [line(point(200, 400), point(110, 400))], allowance: 12 },
     { id: 'waist-dart-1-outer', role: 'dart', path: [line(point(110, 400), point(100, 260))], allowance: 0 },
     { id: 'waist-dart-1-inner', role: 'dart', path: [line(point(100, 260), point(90, 400))], allowance: 0 },
     { id: 'waist-1', role: 'waist', path: [line(point(90, 400), point(0, 400))], allowance: 12 },
-    { id: 'centre-front', role: 'fold', path: [line(point(0, 400), point(0, 60))], allowance: 0 },
+    ...plainPanel.edges.slice(-1),
   ],
   notches: [
     { edge: 'side', at: 30, kind: 'single' },
@@ -41,12 +36,6 @@ const front: Piece = makePiece({
   ],
   intakes: [{ operation: 'waist dart', level: 'waist', mm: 20 }],
 });
-
-const closes = ({ edges }: Piece) =>
-  edges.forEach(({ path }, index) => {
-    const next = edges[(index + 1) % edges.length];
-    if (next) expect(distance(endOf(path), startOf(next.path))).toBeLessThan(1e-6);
-  });
 
 test('shortened above the waist, every edge that met it loses as much, so that seams and legs stay equal', () => {
   const short = shortenBy(front, 40, 25);

@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { curveLength, endOf, startDirection, endDirection, startOf } from '../../geometry/curve.ts';
 import { angleBetween, distance, point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
-import { edgeLength, edgeOf, makePiece, roleLength, type Piece } from '../../pieces/piece.ts';
+import { edgeLength, edgeOf, roleLength } from '../../pieces/piece.ts';
+import { closes, plainPanel as panel } from '../../testing/plain-panel.ts';
 import { cutAcross } from './cut-across.ts';
 import { dartInEdge } from './dart-in-edge.ts';
 import { dropToLevel } from './drop-to-level.ts';
@@ -11,36 +12,6 @@ import { carriedOn, footAtLength, lengthen } from './lengthen.ts';
 import { nipCentreBack } from './nip-centre-back.ts';
 import { onFold } from './on-fold.ts';
 import { pieceCount, strip } from './strip.ts';
-
-/** A plain panel on its centre, 200 wide and 400 long, with a shoulder and a straight armhole. */
-const panel: Piece = makePiece({
-  id: 'bodice-front',
-  name: 'Bodice front',
-  role: 'outer',
-  cut: { copies: 1, layers: 'fold' },
-  grain: point(0, 1),
-  edges: [
-    { id: 'neck', role: 'neck', path: [line(point(0, 60), point(70, 0))], allowance: 6 },
-    { id: 'shoulder', role: 'shoulder', path: [line(point(70, 0), point(150, 20))], allowance: 12 },
-    { id: 'armhole', role: 'armhole', path: [line(point(150, 20), point(200, 180))], allowance: 12 },
-    { id: 'side', role: 'side', path: [line(point(200, 180), point(180, 400))], allowance: 25 },
-    { id: 'waist', role: 'waist', path: [line(point(180, 400), point(0, 400))], allowance: 12 },
-    { id: 'centre-front', role: 'fold', path: [line(point(0, 400), point(0, 60))], allowance: 0 },
-  ],
-  notches: [{ edge: 'side', at: 150, kind: 'single' }],
-  darts: [],
-  levels: [
-    { name: 'bust', path: [point(0, 250), point(193.6, 250)] },
-    { name: 'waist', path: [point(0, 400), point(180, 400)] },
-  ],
-  intakes: [],
-});
-
-const closes = ({ edges }: Piece) =>
-  edges.forEach(({ path }, index) => {
-    const next = edges[(index + 1) % edges.length];
-    if (next) expect(distance(endOf(path), startOf(next.path))).toBeLessThan(1e-6);
-  });
 
 describe('drop to level', () => {
   const plan = { centre: 140, shape: 'straight', peak: point(90, 120), allowance: 12 } as const;

@@ -1,6 +1,5 @@
 import { armholeFindings } from '../../checks/openings.ts';
 import { allowancesFrom } from '../../drafting/allowances.ts';
-import { bodiceFrame } from '../../drafting/bodice/frame.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';
 import type { Piece } from '../../pieces/piece.ts';
@@ -16,17 +15,14 @@ import type { ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRounds } from '../princess-shell/shell-rounds.ts';
 import { shellWorn } from '../princess-shell/shell-worn.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
-import { withDefaults, type ChoiceValues, type DraftInput, type Recipe } from '../style.ts';
+import type { ChoiceValues, DraftInput, Recipe } from '../style.ts';
 import { bustierBodice } from './bustier-bodice.ts';
+import { fillChoices } from '../fill-choices.ts';
 import { bustierBodiceChoices, type BustierBodiceChosen } from './choices.ts';
 import { facingSeams } from './seams.ts';
 
 /** Choices with defaults filled in: unless chosen, the neck lies at its base. */
-function fillChoices(body: Body, { choices, rules }: DraftInput): BustierBodiceChosen {
-  const filled = withDefaults(bustierBodiceChoices, choices);
-  const { frame } = bodiceFrame(body, { ...filled, darted: true }, rules);
-  return { ...filled, neckWidth: filled.neckWidth || frame.neckPoint.x };
-}
+const fill = fillChoices(bustierBodiceChoices, (chosen) => ({ ...chosen, darted: true }));
 
 /** What the front's seams take under the bust on each side, by the build that the eye saw. */
 function intakeOf({ observations }: Body, rules: RuleSet): number {
@@ -65,7 +61,7 @@ const shellPlan = (body: Body, chosen: BustierBodiceChosen, rules: RuleSet): She
 function draft(input: DraftInput): Draft {
   const { rules } = input;
   const { body, findings } = resolveBody(input.person, bustierBodice.derives, rules);
-  const choices = fillChoices(body, input);
+  const choices = fill(body, input);
   const allowances = allowancesFrom(rules, input.allowances);
   const plan = shellPlan(body, choices, rules);
   const shell = draftPrincessShell(body, plan, rules, allowances);
@@ -98,5 +94,5 @@ function draft(input: DraftInput): Draft {
 export const bustierBodiceRecipe: Recipe = {
   draft,
   chosen: (input): ChoiceValues =>
-    fillChoices(resolveBody(input.person, bustierBodice.derives, input.rules).body, input),
+    fill(resolveBody(input.person, bustierBodice.derives, input.rules).body, input),
 };

@@ -1,7 +1,7 @@
 import { allowancesFrom } from '../../drafting/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
-import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
-import { resolveBody, type Body } from '../../drafting/body.ts';
+import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
+import { resolveBody } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';
 import { cutAway } from '../../drafting/operations/cut-away.ts';
 import { roleLength } from '../../pieces/piece.ts';
@@ -10,8 +10,9 @@ import { edgeFigures } from '../edge-figures.ts';
 import { bodiceFigures } from '../faced-bodice/bodice-figures.ts';
 import { traced } from '../princess-shell/traced.ts';
 import { dartSeams, joined } from '../seam-parts.ts';
-import { withDefaults, type DraftInput, type Recipe } from '../style.ts';
+import type { DraftInput, Recipe } from '../style.ts';
 import { hangs } from '../worn.ts';
+import { fillChoices } from '../fill-choices.ts';
 import { halterBodiceChoices, type HalterBodiceChosen } from './choices.ts';
 import { halterBodice } from './halter-bodice.ts';
 import { tiesOf } from './ties.ts';
@@ -19,11 +20,7 @@ import { tiesOf } from './ties.ts';
 const bodiceChoices = (chosen: HalterBodiceChosen): BodiceChoices => ({ ...chosen, darted: true });
 
 /** Choices with defaults filled in: unless chosen, the strap starts at the base of the neck. */
-function fill(body: Body, { choices, rules }: DraftInput): HalterBodiceChosen {
-  const filled = withDefaults(halterBodiceChoices, choices);
-  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
-  return { ...filled, neckWidth: filled.neckWidth || frame.neckPoint.x };
-}
+const fill = fillChoices(halterBodiceChoices, bodiceChoices);
 
 /** The front of the block cut away to its strap; the back, which only balanced its side, is left out. */
 function draft(input: DraftInput): Draft {

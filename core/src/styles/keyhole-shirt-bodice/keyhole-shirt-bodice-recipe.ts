@@ -1,5 +1,5 @@
 import { armholeFindings } from '../../checks/openings.ts';
-import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { Figure } from '../../drafting/draft.ts';
 import { cutOut } from '../../drafting/operations/cut-out.ts';
@@ -18,7 +18,7 @@ import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.t
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { shellWorn } from '../princess-shell/shell-worn.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
-import { withDefaults, type DraftInput } from '../style.ts';
+import { fillChoices } from '../fill-choices.ts';
 import { keyholeShirtBodiceChoices, type KeyholeShirtBodiceChosen } from './choices.ts';
 import { collarAndPlacket } from './collar-and-placket.ts';
 import { keyholeShirtBodice } from './keyhole-shirt-bodice.ts';
@@ -30,11 +30,7 @@ const bodiceChoices = (chosen: KeyholeShirtBodiceChosen): BodiceChoices => ({
 });
 
 /** Choices with defaults filled in: unless chosen, the neck lies at its base. */
-function fill(body: Body, { choices, rules }: DraftInput): KeyholeShirtBodiceChosen {
-  const filled = withDefaults(keyholeShirtBodiceChoices, choices);
-  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
-  return { ...filled, neckWidth: filled.neckWidth || frame.neckPoint.x };
-}
+const fill = fillChoices(keyholeShirtBodiceChoices, bodiceChoices);
 
 const plan = (_body: Body, chosen: KeyholeShirtBodiceChosen, rules: RuleSet): ShellPlan => ({
   bodice: bodiceChoices(chosen),

@@ -1,5 +1,5 @@
 import { armholeFindings } from '../../checks/openings.ts';
-import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
 import { partAtLevel } from '../../drafting/operations/drop-to-level.ts';
 import { traceWithAllowance } from '../../drafting/operations/trace.ts';
@@ -17,8 +17,8 @@ import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { shellWorn } from '../princess-shell/shell-worn.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
 import { joined } from '../seam-parts.ts';
-import { withDefaults, type DraftInput } from '../style.ts';
 import { hangs } from '../worn.ts';
+import { fillChoices } from '../fill-choices.ts';
 import { netVBlouseChoices, type NetVBlouseChosen } from './choices.ts';
 import { netVBlouse } from './net-v-blouse.ts';
 
@@ -34,15 +34,9 @@ const bodiceChoices = (chosen: NetVBlouseChosen): BodiceChoices => ({
   darted: true,
 });
 
-function fill(body: Body, { choices, rules }: DraftInput): NetVBlouseChosen {
-  const filled = withDefaults(netVBlouseChoices, choices);
-  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
-  return {
-    ...filled,
-    neckWidth: filled.neckWidth || frame.neckPoint.x,
-    netDepth: filled.netDepth || frame.bustPoint.y,
-  };
-}
+const fill = fillChoices(netVBlouseChoices, bodiceChoices, (chosen, frame) => ({
+  netDepth: chosen.netDepth || frame.bustPoint.y,
+}));
 
 const plan = (body: Body, chosen: NetVBlouseChosen, rules: RuleSet): ShellPlan => ({
   bodice: bodiceChoices(chosen),

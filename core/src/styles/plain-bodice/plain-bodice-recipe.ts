@@ -1,7 +1,6 @@
-import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
-import type { Body } from '../../drafting/body.ts';
+import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { facedRecipe } from '../faced-bodice/faced-recipe.ts';
-import { withDefaults, type DraftInput } from '../style.ts';
+import { fillChoices } from '../fill-choices.ts';
 import { plainBodiceChoices, type PlainBodiceChosen } from './choices.ts';
 import { plainBodice } from './plain-bodice.ts';
 
@@ -11,10 +10,6 @@ const bodice = (chosen: PlainBodiceChosen): BodiceChoices => ({
 });
 
 /** Choices with defaults filled in: unless chosen, the neck lies at its base. */
-function fill(body: Body, { choices, rules }: DraftInput): PlainBodiceChosen {
-  const filled = withDefaults(plainBodiceChoices, choices);
-  const { frame } = bodiceFrame(body, bodice(filled), rules);
-  return { ...filled, neckWidth: filled.neckWidth || frame.neckPoint.x };
-}
+const fill = fillChoices(plainBodiceChoices, bodice);
 
 export const plainBodiceRecipe = facedRecipe({ style: plainBodice, fill, bodice });

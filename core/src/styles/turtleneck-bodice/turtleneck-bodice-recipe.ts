@@ -1,5 +1,4 @@
-import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
-import type { Body } from '../../drafting/body.ts';
+import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { standCollar } from '../../drafting/collar/stand-collar.ts';
 import { roleLength } from '../../pieces/piece.ts';
 import { equalSeam } from '../../pieces/seam.ts';
@@ -8,7 +7,7 @@ import type { FacedBodice } from '../faced-bodice/faced-bodice.ts';
 import { facedRecipe, type AddedToBodice } from '../faced-bodice/faced-recipe.ts';
 import { choiceTerm, type FigureContext } from '../figure-parts.ts';
 import { edgesOf } from '../seam-parts.ts';
-import { withDefaults, type DraftInput } from '../style.ts';
+import { fillChoices } from '../fill-choices.ts';
 import { turtleneckBodiceChoices, type TurtleneckBodiceChosen } from './choices.ts';
 import { turtleneckBodice } from './turtleneck-bodice.ts';
 
@@ -18,11 +17,7 @@ const bodice = (chosen: TurtleneckBodiceChosen): BodiceChoices => ({
 });
 
 /** Choices with defaults filled in: unless chosen, the neck lies at its base. */
-function fill(body: Body, { choices, rules }: DraftInput): TurtleneckBodiceChosen {
-  const filled = withDefaults(turtleneckBodiceChoices, choices);
-  const { frame } = bodiceFrame(body, bodice(filled), rules);
-  return { ...filled, neckWidth: filled.neckWidth || frame.neckPoint.x };
-}
+const fill = fillChoices(turtleneckBodiceChoices, bodice);
 
 /** The collar, as long as the necklines that were drafted. */
 function more(

@@ -1,5 +1,5 @@
 import { armholeFindings } from '../../checks/openings.ts';
-import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { neckline } from '../../drafting/bodice/neckline.ts';
 import type { Body } from '../../drafting/body.ts';
 import { dartInEdge } from '../../drafting/operations/dart-in-edge.ts';
@@ -22,7 +22,7 @@ import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { shellWorn } from '../princess-shell/shell-worn.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
 import { dartSeams } from '../seam-parts.ts';
-import { withDefaults, type DraftInput } from '../style.ts';
+import { fillChoices } from '../fill-choices.ts';
 import { waistcoatChoices, type WaistcoatChosen } from './choices.ts';
 import { waistcoat } from './waistcoat.ts';
 
@@ -37,15 +37,9 @@ const bodiceChoices = (chosen: WaistcoatChosen): BodiceChoices => ({
   darted: true,
 });
 
-function fill(body: Body, { choices, rules }: DraftInput): WaistcoatChosen {
-  const filled = withDefaults(waistcoatChoices, choices);
-  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
-  return {
-    ...filled,
-    neckWidth: filled.neckWidth || frame.neckPoint.x,
-    neckDepthFront: filled.neckDepthFront || Math.min(body.mm('armhole') / 2, frame.bustPoint.y - ABOVE_BUST),
-  };
-}
+const fill = fillChoices(waistcoatChoices, bodiceChoices, (chosen, frame, body) => ({
+  neckDepthFront: chosen.neckDepthFront || Math.min(body.mm('armhole') / 2, frame.bustPoint.y - ABOVE_BUST),
+}));
 
 const plan = (body: Body, chosen: WaistcoatChosen, rules: RuleSet): ShellPlan => ({
   bodice: bodiceChoices(chosen),

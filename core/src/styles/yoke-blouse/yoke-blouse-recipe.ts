@@ -1,4 +1,4 @@
-import { bodiceFrame, bodyScale, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import { bodyScale, type BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
 import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -13,8 +13,8 @@ import { lowestTop, straplessTops, topTooLow, type StraplessPlan } from '../prin
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { edgesOf, joined } from '../seam-parts.ts';
-import { withDefaults, type DraftInput } from '../style.ts';
 import { hangs } from '../worn.ts';
+import { fillChoices } from '../fill-choices.ts';
 import { yokeBlouseChoices, type YokeBlouseChosen } from './choices.ts';
 import { baseOf, drapedOver, yokesOf } from './layers.ts';
 import { yokeBlouse } from './yoke-blouse.ts';
@@ -29,16 +29,10 @@ const bodiceChoices = (chosen: YokeBlouseChosen): BodiceChoices => ({
   darted: true,
 });
 
-function fill(body: Body, { choices, rules }: DraftInput): YokeBlouseChosen {
-  const filled = withDefaults(yokeBlouseChoices, choices);
-  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
+const fill = fillChoices(yokeBlouseChoices, bodiceChoices, (chosen, frame, body) => {
   const usual = Math.min(USUAL_LEVEL * bodyScale(body), frame.bustPoint.y - ABOVE_BUST);
-  return {
-    ...filled,
-    neckWidth: filled.neckWidth || frame.neckPoint.x,
-    yokeLevel: filled.yokeLevel || Math.min(usual, lowestTop(frame, 0)),
-  };
-}
+  return { yokeLevel: chosen.yokeLevel || Math.min(usual, lowestTop(frame, 0)) };
+});
 
 const yokeSeam = (chosen: YokeBlouseChosen, allowance: number): StraplessPlan => ({
   shape: { front: 'straight', back: 'straight' },
