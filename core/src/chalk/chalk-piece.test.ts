@@ -12,6 +12,8 @@ import { inches } from '../units/length.ts';
 import { markLine, markWords } from '../words/mark-words.ts';
 import { contrast, chalkFor, chalks, markInHand } from './chalk-colour.ts';
 import { chalkAll, chalkLaid, chalkPiece } from './chalk-piece.ts';
+import { tubeTopRecipe } from '../styles/tube-top/tube-top-recipe.ts';
+import { waistcoatRecipe } from '../styles/waistcoat/waistcoat-recipe.ts';
 import { largestDrift } from './check-chalk.ts';
 
 const { pieces } = fittedDressRecipe.draft(draftInput(middleBody));
@@ -41,6 +43,30 @@ describe('panels of a princess seam', () => {
     const said = titlesOf('bodice-front-side').join('\n');
     expect(said).toContain('Underarm: From the start line and from the grain line.');
     expect(said).not.toMatch(/from the centre|bust dart/);
+  });
+});
+
+describe('fronts that open, and edges without a shoulder', () => {
+  const said = (recipe: typeof waistcoatRecipe, id: string): string => {
+    const drafted = recipe.draft(draftInput(middleBody)).pieces.find(({ piece }) => piece.id === id);
+    if (!drafted) throw new Error(`no ${id}`);
+    return chalkPiece(drafted, { startLine: 'stitch' })
+      .map((mark) => markWords(mark, 'in'))
+      .map(({ title, text }) => `${title}: ${text}`)
+      .join('\n');
+  };
+
+  test('a front with a stand is chalked from its centre line, with both ends of its front edge', () => {
+    const front = said(waistcoatRecipe, 'bodice-front-centre');
+    expect(front).toContain('Top of the front edge: From the start line and from the centre.');
+    expect(front).toContain('Foot of the front edge');
+    expect(front).not.toContain('grain line');
+  });
+
+  test('a strapless panel has both ends of its top edge, and no neck', () => {
+    const cup = said(tubeTopRecipe, 'cup-front-centre');
+    expect(cup).toMatch(/Top edge, inner end[\s\S]*Top edge, outer end/);
+    expect(cup).not.toMatch(/neck|shoulder/i);
   });
 });
 

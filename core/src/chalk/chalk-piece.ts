@@ -99,6 +99,8 @@ function pointMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
     points: [p],
   });
   const neck = piece.edges.find(({ role }) => role === 'neck');
+  const top = piece.edges.find(({ role }) => role === 'top');
+  const front = piece.edges.find(({ role }) => role === 'front');
   const shoulder = piece.edges.find(({ role }) => role === 'shoulder');
   const armhole = piece.edges.find(({ role }) => role === 'armhole');
   const hasChest = piece.levels.some(({ name }) => name === 'chest');
@@ -113,6 +115,8 @@ function pointMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
   });
   return [
     ...(neck ? [mark('neck-centre', startOf(neck.path)), mark('neck-point', endOf(neck.path))] : []),
+    ...(top ? [mark('top-start', startOf(top.path)), mark('top-end', endOf(top.path))] : []),
+    ...(front ? [mark('front-top', endOf(front.path)), mark('front-foot', startOf(front.path))] : []),
     ...(shoulder ? [mark('shoulder-tip', endOf(shoulder.path))] : []),
     ...(bustLine ? [mark('bust-point', bustLine)] : []),
     ...ends,

@@ -42,7 +42,7 @@ export type PointName =
   | 'under-bust-side'
   | 'under-bust-seam'
   | 'hem-seam'
-  | 'top-centre'
+  | 'top-start'
   | 'top-end'
   | 'front-top'
   | 'front-foot'

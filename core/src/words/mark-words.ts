@@ -28,7 +28,7 @@ const pointNames: { readonly [name in PointName]: string } = {
   'under-bust-side': 'Under the bust, at the side',
   'under-bust-seam': 'Under the bust, at the seam',
   'hem-seam': 'Hem at the seam',
-  'top-centre': 'Top edge at the centre',
+  'top-start': 'Top edge, inner end',
   'top-end': 'Top edge, outer end',
   'front-top': 'Top of the front edge',
   'front-foot': 'Foot of the front edge',
