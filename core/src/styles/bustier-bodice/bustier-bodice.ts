@@ -11,5 +11,6 @@ export const bustierBodice: Style = {
   cloths: ['outer', 'lining', 'stay'],
   ...facedBodiceMeasures,
   derives: [...facedBodiceMeasures.derives, 'underBust'],
+  checks: facedBodiceMeasures.checks.filter((id) => id !== 'underBust'),
   choices: bustierBodiceChoices,
 };
