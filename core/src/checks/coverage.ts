@@ -1,4 +1,4 @@
-import { lengthWhere, placeAtLength } from '../geometry/curve.ts';
+import { pointWhere, startOf } from '../geometry/curve.ts';
 import type { Piece } from '../pieces/piece.ts';
 import { inches } from '../units/length.ts';
 import { finding, type Finding } from './finding.ts';
@@ -20,8 +20,8 @@ export const coverageOf = (pieces: readonly Piece[]): Coverage[] =>
     const bust = levels.find(({ name }) => name === 'bust')?.path[0];
     if (!upper || !bust) return [];
     const edge = upper.role === 'top' ? ('top' as const) : ('neck' as const);
-    const crossing = lengthWhere(upper.path, 'x', 0) ?? 0;
-    return [{ piece: id, edge, aboveBust: bust.y - placeAtLength(upper.path, crossing).point.y }];
+    const { y } = pointWhere(upper.path, 'x', 0) ?? startOf(upper.path);
+    return [{ piece: id, edge, aboveBust: bust.y - y }];
   });
 
 /** Says where a strapless front stands low above the bust; `choice` sets its level, now `level` mm down. */

@@ -32,6 +32,8 @@ export interface WornPart {
   readonly piece: string;
   readonly half: 'front' | 'back';
   readonly ring: Ring;
+  /** How far it was moved as a whole from where it was drafted. */
+  readonly by: Point;
   /** On the fold, so that it is drawn opened; else it hangs on both sides. */
   readonly onFold: boolean;
 }

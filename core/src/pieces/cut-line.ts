@@ -59,7 +59,7 @@ export function offsetEdge(edge: Edge): Point[] {
   });
 }
 
-/** A hem that meets its side at a slant is not turned up square: its corner is cut as any other. Cosine. */
+/** A hem that meets its side at a slant is not turned up square: its corner is cut like every other. Cosine. */
 const SLANTED = 0.25;
 
 /** The side's cut line mirrored in the hem: turned up, the hem's end then lies along the side seam. */

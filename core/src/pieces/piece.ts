@@ -1,4 +1,12 @@
-import { curveLength, nearestOn, reverseCurve, sampleCurve, type Curve } from '../geometry/curve.ts';
+import {
+  curveLength,
+  endOf,
+  nearestOn,
+  reverseCurve,
+  sampleCurve,
+  startOf,
+  type Curve,
+} from '../geometry/curve.ts';
 import type { Point } from '../geometry/point.ts';
 import { sweptArea } from '../geometry/segment.ts';
 
@@ -121,10 +129,21 @@ export function edgeOf(piece: Piece, id: string): Edge {
   return edge;
 }
 
+/** The centre of a half-piece: the last edge of its loop, which comes back up to where the first one starts. */
+export function centreOf(piece: Piece): Edge {
+  const centre = piece.edges.at(-1);
+  if (!centre) throw new Error(`${piece.id} has no edges`);
+  return centre;
+}
+
 export const edgesWithRole = (piece: Piece, role: EdgeRole): Edge[] =>
   piece.edges.filter((edge) => edge.role === role);
 
 export const edgeLength = (edge: Edge): number => curveLength(edge.path);
+
+/** An edge's path from its upper end to its lower, whichever way the loop runs. */
+export const pathDown = ({ path }: Edge): Curve =>
+  startOf(path).y <= endOf(path).y ? path : reverseCurve(path);
 
 /** Length of all edges of one role, in mm. */
 export const roleLength = (piece: Piece, role: EdgeRole): number =>

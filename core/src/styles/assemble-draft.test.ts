@@ -48,7 +48,7 @@ const garment = (change: Partial<DrawnGarment> = {}): DrawnGarment => ({
   seams: [joined('side', 'side', panel('front', 200), panel('back', 200))],
   rounds: (named) => [measureRound('bust', [named('front'), named('back')], 380, 20)],
   covering: ['front'],
-  openings: () => [],
+  checks: () => [],
   findings: [],
   ...change,
 });
@@ -93,7 +93,7 @@ describe('a garment as its recipe drew it', () => {
 
   test('what the drafting and the openings found is kept', () => {
     const [mine, theirs] = [finding('neck-deep', {}), finding('zip-too-short', {})];
-    const { findings } = assembleDraft(garment({ findings: [mine], openings: () => [theirs] }), input);
+    const { findings } = assembleDraft(garment({ findings: [mine], checks: () => [theirs] }), input);
     expect(findings).toEqual([mine, theirs]);
   });
 

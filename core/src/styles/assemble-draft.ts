@@ -24,8 +24,8 @@ export interface DrawnGarment {
   /** Ids of the pieces whose neckline is held against the bust line. */
   readonly covering: readonly string[];
   readonly worn: (named: Named) => readonly WornPart[];
-  /** What must pass through the garment's openings. */
-  readonly openings: (named: Named) => Finding[];
+  /** What the style itself checks on its finished pieces: what must pass its openings, what an edge covers. */
+  readonly checks: (named: Named) => readonly Finding[];
   /** What the drafting itself found. */
   readonly findings: readonly Finding[];
 }
@@ -62,7 +62,7 @@ export function assembleDraft(garment: DrawnGarment, { rules, figures: hand }: D
       ...outlineFindings(drafted, hand, lengthOf),
       ...seamFindings(seams, hand),
       ...roundFindings(rounds, { school: rules['school.block'], hand }),
-      ...garment.openings(named),
+      ...garment.checks(named),
       ...unknown,
     ],
   };

@@ -1,8 +1,7 @@
 import type { Draft } from '../drafting/draft.ts';
-import { endOf, lengthWhere, placeAtLength, startOf, type Curve } from '../geometry/curve.ts';
-import { point, type Point } from '../geometry/point.ts';
-import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import type { Edge, EdgeRole } from '../pieces/piece.ts';
+import { endOf, pointWhere, startOf, type Curve } from '../geometry/curve.ts';
+import { add, type Point } from '../geometry/point.ts';
+import type { EdgeRole } from '../pieces/piece.ts';
 import type { ChoiceValues, Style } from './style.ts';
 
 /** A place of the finished garment that sets a length which the client chooses: moved along its axis, the choice follows. */
@@ -27,12 +26,9 @@ interface Spot {
 }
 
 /** Where an edge passes the centre line, or starts. */
-function atCentre(path: Curve): Point {
-  const along = lengthWhere(path, 'x', 0);
-  return along === undefined ? startOf(path) : placeAtLength(path, along).point;
-}
+const atCentre = (path: Curve): Point => pointWhere(path, 'x', 0) ?? startOf(path);
 
-/** The lowest end of an edge at the centre. */
+/** The lower end of an edge: of a hem that is shaped, where it falls lowest. */
 const lowEnd = (path: Curve): Point => (startOf(path).y > endOf(path).y ? startOf(path) : endOf(path));
 
 /** The choices that a hand can move on the drawing, by what styles call them. */
@@ -47,19 +43,12 @@ const spots: { readonly [choice: string]: Spot } = {
   netDepth: { half: 'front', role: 'yoke', place: lowEnd, axis: 'y' },
 };
 
-const isOn = ({ piece }: DraftedPiece, half: 'front' | 'back'): boolean => piece.id.includes(half);
-
-/** The edge of the finished garment that a spot lies on, with how far its piece was moved to hang. */
-function edgeFor({ pieces, worn }: Draft, { half, role }: Spot): { edge: Edge; by: Point } | undefined {
+/** Where a spot lies in the finished garment: on the first of its hanging parts that has such an edge. */
+function placeOf({ pieces, worn }: Draft, { half, role, place }: Spot): Point | undefined {
   for (const part of worn.filter((each) => each.half === half)) {
     const drafted = pieces.find(({ piece }) => piece.id === part.piece);
-    const edge =
-      drafted && isOn(drafted, half) ? drafted.piece.edges.findLast((each) => each.role === role) : undefined;
-    if (!drafted || !edge) continue;
-    const [from, to] = [drafted.stitch[0], part.ring[0]];
-    // What hangs from a waist was moved down as a whole; the first point says by how much.
-    const down = from && to && part.piece.startsWith('skirt') ? to.y - from.y : 0;
-    return { edge, by: point(0, down) };
+    const edge = drafted?.piece.edges.findLast((each) => each.role === role);
+    if (edge) return add(place(edge.path), part.by);
   }
   return undefined;
 }
@@ -70,15 +59,14 @@ export function choiceHandles(style: Style, draft: Draft, chosen: ChoiceValues):
     const spot = spots[id];
     const mm = chosen[id];
     if (!spot || choice.kind !== 'length' || typeof mm !== 'number') return [];
-    const found = edgeFor(draft, spot);
-    if (!found) return [];
-    const { x, y } = spot.place(found.edge.path);
+    const at = placeOf(draft, spot);
+    if (!at) return [];
     return [
       {
         choice: id,
         label: choice.label,
         half: spot.half,
-        at: point(x + found.by.x, y + found.by.y),
+        at,
         axis: spot.axis,
         mm,
         least: choice.least,

@@ -4,6 +4,7 @@ import {
   endOf,
   lengthWhere,
   placeAtLength,
+  pointWhere,
   reverseCurve,
   sampleCurve,
   startOf,
@@ -13,7 +14,15 @@ import { clamp } from '../geometry/clamp.ts';
 import { add, between, point, subtract, type Point } from '../geometry/point.ts';
 import { boxOf, type Ring } from '../geometry/ring.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import { edgeOf, OUTLINE_TOLERANCE, stitchRing, type Dart, type Piece } from '../pieces/piece.ts';
+import {
+  centreOf,
+  edgeOf,
+  OUTLINE_TOLERANCE,
+  pathDown,
+  stitchRing,
+  type Dart,
+  type Piece,
+} from '../pieces/piece.ts';
 
 const still = point(0, 0);
 
@@ -69,14 +78,11 @@ export const hangs = (
   piece: piece.id,
   half,
   ring: closedFlat(piece, stitch).map((p) => add(p, by)),
+  by,
   onFold: onFold(piece),
 });
 
-/** The princess seam of a panel from its upper end to its lower. */
-function seamDown({ piece }: DraftedPiece): Curve {
-  const { path } = edgeOf(piece, 'princess');
-  return startOf(path).y < endOf(path).y ? path : reverseCurve(path);
-}
+const seamDown = ({ piece }: DraftedPiece): Curve => pathDown(edgeOf(piece, 'princess'));
 
 /** A seam leaves its armhole sideways: what lies this little below its upper end, mm, is moved over by degrees. */
 const EASED = 45;
@@ -97,13 +103,13 @@ function shiftAlong(centre: Curve, side: Curve): (p: Point) => Point {
 
 /** A centre that was nipped, drawn closed: every level is moved in by what was taken there. */
 function centreClosed(centre: Piece): (p: Point) => Point {
-  const edge = centre.edges.at(-1);
-  if (edge?.role !== 'centre') return (p) => p;
-  const { path } = edge;
+  const edge = centreOf(centre);
+  if (edge.role !== 'centre') return (p) => p;
+  const path = pathDown(edge);
   return (p) => {
-    const along = lengthWhere(path, 'y', p.y);
-    const x = along === undefined ? startOf(path).x : placeAtLength(path, along).point.x;
-    return p.y < endOf(path).y ? p : add(p, point(-x, 0));
+    if (p.y < startOf(path).y) return p;
+    const { x } = pointWhere(path, 'y', p.y) ?? endOf(path);
+    return add(p, point(-x, 0));
   };
 }
 
@@ -118,6 +124,7 @@ export function hangTogether(centre: DraftedPiece, side: DraftedPiece, half: Wor
     piece: piece.id,
     half,
     ring: ring.map(toCentre),
+    by: still,
     onFold: onFold(piece),
   });
   // Along the seam itself the two are one line; the rest of the side panel is moved over with it.

@@ -6,7 +6,7 @@ import { edgeLength, edgeOf, makePiece, roleLength, type Piece } from '../../pie
 import { closes, plainPanel } from '../../testing/plain-panel.ts';
 import { cutAway } from './cut-away.ts';
 import { cutOut } from './cut-out.ts';
-import { partAtLevel } from './drop-to-level.ts';
+import { partAtLevel } from './part-at-level.ts';
 import { evenly, notched } from './notched.ts';
 import { shortenBy } from './shorten-by.ts';
 import { spreadInParallel } from './spread.ts';

@@ -1,4 +1,4 @@
-import { endOf, lengthWhere, placeAtLength, splitCurve, startOf } from '../../geometry/curve.ts';
+import { endOf, lengthWhere, pointWhere, splitCurve, startOf } from '../../geometry/curve.ts';
 import { point, type Point } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { makePiece, type Level, type Piece } from '../../pieces/piece.ts';
@@ -26,8 +26,7 @@ export function nipCentreBack(panel: Piece, wanted: number, from: number): Piece
   const bent = handleCurve(foot, upright, 0.3 * rise, point(0, level), upright, 0.45 * rise);
   const startOn = ({ name, path: [start = foot] }: Level): Point => {
     if (name === 'waist') return foot;
-    const along = lengthWhere([bent], 'y', start.y);
-    return along === undefined ? start : placeAtLength([bent], along).point;
+    return pointWhere([bent], 'y', start.y) ?? start;
   };
   return makePiece({
     ...panel,

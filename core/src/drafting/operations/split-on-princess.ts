@@ -7,6 +7,7 @@ import {
   mapCurve,
   nearestOn,
   placeAtLength,
+  pointWhere,
   reverseCurve,
   splitCurve,
   startedAt,
@@ -139,14 +140,11 @@ function trued(
   }
 }
 
-/** Where an edge passes a level, in mm along it; undefined where it does not. */
-const along = (path: Curve, level: number): number | undefined => lengthWhere(path, 'y', level);
-
 /** Where an edge passes the level of the tip. */
 function passes(path: Curve, level: number): Point {
-  const at = along(path, level);
-  if (at === undefined) throw new Error('a princess seam does not pass the level of its tip');
-  return placeAtLength(path, at).point;
+  const found = pointWhere(path, 'y', level);
+  if (!found) throw new Error('a princess seam does not pass the level of its tip');
+  return found;
 }
 
 /** Notches of a run of edges that the seam leaves on one side; those on the edge that it leaves count from the cut. */
@@ -166,14 +164,15 @@ function underBustLevels(
 ): { centre: Level[]; side: Level[] } {
   const level = plan?.level;
   if (level === undefined || !side) return { centre: [], side: [] };
-  const [a, b, c] = [seam.centre, seam.side, side.path].map((path) => along(path, level));
-  if (a === undefined || b === undefined || c === undefined) return { centre: [], side: [] };
+  const [atCentre, atSide] = [seam.centre, seam.side].map((path) => pointWhere(path, 'y', level));
+  const sideAt = lengthWhere(side.path, 'y', level);
+  if (!atCentre || !atSide || sideAt === undefined) return { centre: [], side: [] };
   // A wide side dart closed brings the bust line so low at the side that no level is left between it and the waist.
-  if (bustEnd && nearestOn(side.path, bustEnd).along + LEVELS_APART > c) return { centre: [], side: [] };
+  if (bustEnd && nearestOn(side.path, bustEnd).along + LEVELS_APART > sideAt) return { centre: [], side: [] };
   const of = (from: Point, to: Point): Level => ({ name: 'underBust', path: [from, to] });
   return {
-    centre: [of(point(0, level), placeAtLength(seam.centre, a).point)],
-    side: [of(placeAtLength(seam.side, b).point, placeAtLength(side.path, c).point)],
+    centre: [of(point(0, level), atCentre)],
+    side: [of(atSide, placeAtLength(side.path, sideAt).point)],
   };
 }
 
@@ -221,7 +220,7 @@ export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan
   });
   const bustLine = panel.levels.find(({ name }) => name === 'bust')?.path[0]?.y ?? tip.y;
   const [atCentre, atSide] = [passes(seam.centre, bustLine), passes(seam.side, bustLine)];
-  const notchOf = (path: Curve): number => along(path, tip.y) ?? 0;
+  const notchOf = (path: Curve): number => lengthWhere(path, 'y', tip.y) ?? 0;
   const centreEdges = [...before, { ...leaving, path: upperLeaving }, princess(seam.centre), ...after];
   const sideEdges = [
     { ...leaving, path: turned(startedAt(lowerLeaving, sideStart), tip, angle) },

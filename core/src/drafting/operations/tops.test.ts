@@ -6,14 +6,16 @@ import { edgeLength, edgeOf, roleLength } from '../../pieces/piece.ts';
 import { closes, plainPanel as panel } from '../../testing/plain-panel.ts';
 import { cutAcross } from './cut-across.ts';
 import { dartInEdge } from './dart-in-edge.ts';
-import { dropToLevel } from './drop-to-level.ts';
+import { partAtLevel, type DropPlan } from './part-at-level.ts';
 import { extendCentre } from './extend-centre.ts';
 import { carriedOn, footAtLength, lengthen } from './lengthen.ts';
 import { nipCentreBack } from './nip-centre-back.ts';
 import { onFold } from './on-fold.ts';
 import { pieceCount, strip } from './strip.ts';
 
-describe('drop to level', () => {
+const dropToLevel = (piece: typeof panel, plan: DropPlan) => partAtLevel(piece, plan).lower;
+
+describe('dropped to a level', () => {
   const plan = { centre: 140, shape: 'straight', peak: point(90, 120), allowance: 12 } as const;
 
   test('an edge on the side keeps all that lies below it, and notches count from the cut', () => {

@@ -1,17 +1,23 @@
 import { bodiceFrame, bodyScale, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { Allowances } from '../../drafting/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
-import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import { choiceTerm } from '../figure-parts.ts';
-import { times } from '../../workings/working.ts';
+import { plus, sum, times, type Working } from '../../workings/working.ts';
 import type { ShellContext } from '../princess-shell/panel-figures.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
-import type { ShellPlan } from '../princess-shell/shell-plan.ts';
+import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { shellWorn } from '../princess-shell/shell-worn.ts';
-import { lowestTop, straplessTops, topTooLow, type StraplessPlan } from '../princess-shell/strapless.ts';
+import {
+  lowestTop,
+  straplessChecks,
+  straplessTops,
+  topTooLow,
+  type StraplessPlan,
+} from '../princess-shell/strapless.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
 import { withDefaults, type DraftInput } from '../style.ts';
 import { armBands } from './arm-bands.ts';
@@ -51,20 +57,32 @@ const topOf = (chosen: BandedOffShoulderTopChosen, allowance: number): Strapless
   allowance,
 });
 
-const plan = (body: Body, chosen: BandedOffShoulderTopChosen, rules: RuleSet): ShellPlan => ({
-  bodice: bodiceChoices(chosen),
-  leaves: 'armhole',
-  armholeEase: rules['armhole.ease'],
-  top: straplessTops(topOf(chosen, rules['allowance.top'])),
+const plan = (
+  body: Body,
+  chosen: BandedOffShoulderTopChosen,
+  rules: RuleSet,
+  allowances: Allowances,
+): ShellPlan => ({
+  ...plainShell(bodiceChoices(chosen), rules),
+  top: straplessTops(topOf(chosen, allowances.top)),
   overBust: rules['contour.overBust'] / 2,
-  underBust: undefined,
   nip: rules['back.nip'],
-  below: {
-    depth: chosen.length,
-    round: roundBelowWaist(body, chosen.length) + chosen.easeHem,
-    lined: false,
-  },
+  below: hemBelow(body, chosen),
 });
+
+/** Where the top edge stands at the centre: its level, and below it the dip in front, or the lower back and its V. */
+const topDown =
+  (chosen: BandedOffShoulderTopChosen) =>
+  (which: 'front' | 'back'): Working => {
+    const { topLevel, dip, topBack, backDip } = bandedOffShoulderTopChoices;
+    const { dip: dips } = topOf(chosen, 0);
+    return sum(
+      plus(choiceTerm(topLevel, chosen.topLevel)),
+      ...(which === 'front'
+        ? [plus(choiceTerm(dip, dips.front))]
+        : [plus(choiceTerm(topBack, chosen.topBack)), plus(choiceTerm(backDip, dips.back))]),
+    );
+  };
 
 function finish(context: ShellContext, chosen: BandedOffShoulderTopChosen): ShellGarment {
   const { body, allowances } = context;
@@ -72,6 +90,7 @@ function finish(context: ShellContext, chosen: BandedOffShoulderTopChosen): Shel
   const { shell, band } = banded;
   const panels = panelsOf(shell);
   const seams = shellSeams(shell);
+  const covering = [shell.front.centre.id, shell.back.centre.id];
   return {
     panels,
     others: [band, ...traced(panels, 'lining')],
@@ -84,9 +103,9 @@ function finish(context: ShellContext, chosen: BandedOffShoulderTopChosen): Shel
     },
     seams: [...seams, ...banded.seams, ...seamsIn(seams, 'lining')],
     worn: shellWorn(shell),
-    covering: [shell.front.centre.id, shell.back.centre.id],
-    strapless: { choice: 'topLevel', level: chosen.topLevel },
-    openings: () => [],
+    covering,
+    checks: straplessChecks(covering, 'topLevel', chosen.topLevel),
+    upper: { topDown: topDown(chosen) },
     findings: [
       ...topTooLow(shell.bodice, {
         plan: topOf(chosen, allowances.top),

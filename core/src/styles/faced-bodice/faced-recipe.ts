@@ -59,7 +59,7 @@ export function facedRecipe<Chosen extends FacedBodiceChosen>(spec: FacedStyle<C
         ],
         covering: ['bodice-front', 'bodice-back'],
         worn: (named) => [hangs(named('bodice-front'), 'front'), hangs(named('bodice-back'), 'back')],
-        openings: (named) => armholeFindings(bodice(named), (id) => body.taken(id)),
+        checks: (named) => armholeFindings(bodice(named), (id) => body.taken(id)),
         findings: [...faced.findings, ...findings],
       },
       input,

@@ -55,7 +55,7 @@ function draft(input: DraftInput): Draft {
           hangs(named(`bodice-${half}`), half),
           hangs(named(`skirt-${half}`), half, point(0, dress.bodice.frame.waist[half])),
         ]),
-      openings: (named) => [
+      checks: (named) => [
         ...zipFindings(skirt(named), zipEnd, body.mm('bust'), body.mm('hip')),
         ...armholeFindings(bodice(named), (id) => body.taken(id)),
       ],

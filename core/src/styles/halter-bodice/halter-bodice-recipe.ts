@@ -60,7 +60,7 @@ function draft(input: DraftInput): Draft {
       rounds: () => [],
       covering: [front.id],
       worn: (named) => [hangs(named(front.id), 'front')],
-      openings: () => [],
+      checks: () => [],
       findings: [...block.findings, ...findings],
     },
     input,

@@ -13,7 +13,7 @@ import { neckAndShoulder } from '../faced-bodice/bodice-figures.ts';
 import { choiceTerm, cornerFigure } from '../figure-parts.ts';
 import type { ShellContext } from '../princess-shell/panel-figures.ts';
 import { panelsOf, type PrincessShell } from '../princess-shell/princess-shell.ts';
-import type { ShellPlan } from '../princess-shell/shell-plan.ts';
+import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { shellWorn } from '../princess-shell/shell-worn.ts';
@@ -32,15 +32,8 @@ const bodiceChoices = (chosen: KeyholeShirtBodiceChosen): BodiceChoices => ({
 /** Choices with defaults filled in: unless chosen, the neck lies at its base. */
 const fill = fillChoices(keyholeShirtBodiceChoices, bodiceChoices);
 
-const plan = (_body: Body, chosen: KeyholeShirtBodiceChosen, rules: RuleSet): ShellPlan => ({
-  bodice: bodiceChoices(chosen),
-  leaves: 'armhole',
-  armholeEase: rules['armhole.ease'],
-  overBust: 0,
-  underBust: undefined,
-  nip: 0,
-  below: undefined,
-});
+const plan = (_body: Body, chosen: KeyholeShirtBodiceChosen, rules: RuleSet): ShellPlan =>
+  plainShell(bodiceChoices(chosen), rules);
 
 /** Trimmed for the placket, with the heart cut out. */
 const frontOf = ({ shell, allowances }: ShellContext, chosen: KeyholeShirtBodiceChosen): Piece =>
@@ -92,8 +85,8 @@ function finish(context: ShellContext, chosen: KeyholeShirtBodiceChosen): ShellG
     seams: [...seams, ...added.seams, ...seamsIn(seams, 'lining')],
     worn: shellWorn(shell),
     covering: [shell.front.centre.id, shell.back.centre.id],
-    neck: (piece, which) => neckFigures(context, chosen, piece, which),
-    openings: (named) =>
+    upper: { neck: (piece, which) => neckFigures(context, chosen, piece, which) },
+    checks: (named) =>
       armholeFindings(
         panels.map(({ id }) => named(id)),
         (id) => body.taken(id),

@@ -1,9 +1,8 @@
 import { armholeFindings } from '../../checks/openings.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
-import { partAtLevel } from '../../drafting/operations/drop-to-level.ts';
+import { partAtLevel } from '../../drafting/operations/part-at-level.ts';
 import { traceWithAllowance } from '../../drafting/operations/trace.ts';
-import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
 import { point } from '../../geometry/point.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -11,7 +10,7 @@ import { inches } from '../../units/length.ts';
 import { neckAndShoulder } from '../faced-bodice/bodice-figures.ts';
 import type { ShellContext } from '../princess-shell/panel-figures.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
-import type { ShellPlan } from '../princess-shell/shell-plan.ts';
+import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { shellWorn } from '../princess-shell/shell-worn.ts';
@@ -39,17 +38,9 @@ const fill = fillChoices(netVBlouseChoices, bodiceChoices, (chosen, frame) => ({
 }));
 
 const plan = (body: Body, chosen: NetVBlouseChosen, rules: RuleSet): ShellPlan => ({
-  bodice: bodiceChoices(chosen),
-  leaves: 'armhole',
-  armholeEase: rules['armhole.ease'],
-  overBust: 0,
-  underBust: undefined,
+  ...plainShell(bodiceChoices(chosen), rules),
   nip: rules['back.nip'],
-  below: {
-    depth: chosen.length,
-    round: roundBelowWaist(body, chosen.length) + chosen.easeHem,
-    lined: false,
-  },
+  below: hemBelow(body, chosen),
 });
 
 /** The V of net, traced from the block above a line from the armhole to the centre. */
@@ -90,7 +81,6 @@ function finish(context: ShellContext, chosen: NetVBlouseChosen): ShellGarment {
       front,
       ...back,
     ],
-    sums: {},
     seams: [
       ...seams,
       ...seamsIn(seams, 'lining'),
@@ -107,8 +97,8 @@ function finish(context: ShellContext, chosen: NetVBlouseChosen): ShellGarment {
       ...back.map((net) => hangs(named(net.id), 'back')),
     ],
     covering: [shell.front.centre.id, shell.back.centre.id],
-    neck: (piece, which) => neckAndShoulder(context, chosen, shell.bodice, piece, which),
-    openings: (named) =>
+    upper: { neck: (piece, which) => neckAndShoulder(context, chosen, shell.bodice, piece, which) },
+    checks: (named) =>
       armholeFindings(
         panels.map(({ id }) => named(id)),
         (id) => body.taken(id),

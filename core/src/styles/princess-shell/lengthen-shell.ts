@@ -2,9 +2,9 @@ import type { Allowances } from '../../drafting/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import { carriedOn, footAtLength, lengthen } from '../../drafting/operations/lengthen.ts';
 import type { PrincessPanels } from '../../drafting/operations/split-on-princess.ts';
-import { curveLength, endOf, reverseCurve, type Curve } from '../../geometry/curve.ts';
+import { curveLength, endOf, type Curve } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
-import { edgeOf, type Piece } from '../../pieces/piece.ts';
+import { centreOf, edgeOf, pathDown, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import type { PrincessShell } from './princess-shell.ts';
@@ -30,16 +30,8 @@ interface Below {
   readonly allowance: number;
 }
 
-const sideOf = (piece: Piece): Curve => edgeOf(piece, 'side').path;
-const princessDown = (piece: Piece, which: 'centre' | 'side'): Curve => {
-  const { path } = edgeOf(piece, 'princess');
-  return which === 'centre' ? path : reverseCurve(path);
-};
-const centreDown = (piece: Piece): Curve => {
-  const last = piece.edges.at(-1);
-  if (!last) throw new Error(`${piece.id} has no edges`);
-  return reverseCurve(last.path);
-};
+const seamDown = (piece: Piece): Curve => pathDown(edgeOf(piece, 'princess'));
+const sideDown = (piece: Piece): Curve => pathDown(edgeOf(piece, 'side'));
 
 /** A point lies on the centre panel: on a narrow one nearer to the centre than was asked. */
 const pointOut = (wanted: number, seamOut: number): number => Math.min(wanted, seamOut - INSIDE_SEAM);
@@ -66,12 +58,12 @@ function lengthenPanels(
 ): PrincessPanels {
   const { plan, closed, width, hipDepth, allowance } = below;
   const { centre, side, moved } = panels;
-  const [centreSeam, sideSeam] = [princessDown(centre, 'centre'), princessDown(side, 'side')];
+  const [centreSeam, sideSeam] = [seamDown(centre), seamDown(side)];
   const [centreFoot, sideFoot] = [endOf(centreSeam), endOf(sideSeam)];
   const mouth = Math.max(0, sideFoot.x + moved - centreFoot.x);
   const left = mouth * Math.max(0, 1 - plan.depth / closed);
   const back = (mouth - left) / 2;
-  const centreWaist = endOf(centreDown(centre));
+  const centreWaist = endOf(pathDown(centreOf(centre)));
   const inner = centreWaist.x * Math.max(0, 1 - plan.depth / hipDepth);
   const seamX = centreFoot.x + back;
   const lower = lowerAtSeam(below, seamX - inner);
@@ -93,7 +85,7 @@ function lengthenPanels(
   const wantedSeam = curveLength(carriedOn(centreSeam, outer, SOFTEN));
   const sideInner = footAtLength(sideSeam, sideFoot.x - back, SOFTEN, wantedSeam);
   const sideX = sideInner.x + Math.max(LEAST_PANEL, width - (seamX - inner));
-  const sideEdge = sideOf(side);
+  const sideEdge = sideDown(side);
   const sideOuter =
     sideLength === undefined
       ? point(sideX, endOf(sideEdge).y + plan.depth)
@@ -135,13 +127,9 @@ export function lengthenShell(
     },
     undefined,
   );
-  const sideLength = curveLength(sideOf(front.side));
-  const straight: BelowPlan = {
-    depth: plan.depth,
-    round: plan.round,
-    lined: plan.lined,
-    ...(plan.tail !== undefined && { tail: plan.tail }),
-  };
+  const sideLength = curveLength(sideDown(front.side));
+  // Only the front's hem runs down to a point.
+  const straight: BelowPlan = { ...plan, point: undefined };
   const back = lengthenPanels(
     shell.back,
     { ...common, plan: straight, closed: hipDepth, width: quarter - share },

@@ -1,11 +1,12 @@
 import type { Figure } from '../../drafting/draft.ts';
 import { startOf, endOf } from '../../geometry/curve.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
-import { edgeLength, edgeOf, type LevelName } from '../../pieces/piece.ts';
+import { edgeLength, edgeOf, type Edge, type LevelName } from '../../pieces/piece.ts';
 import { chosen, divided, drawn, minus, plus, sum, type Term, type Working } from '../../workings/working.ts';
 import { shareTerm } from '../faced-bodice/bodice-workings.ts';
 import {
   allowanceTerm,
+  figure,
   insideFigure,
   lessAllowance,
   levelEnd,
@@ -17,7 +18,7 @@ import {
   type FigureContext,
 } from '../figure-parts.ts';
 import type { PrincessShell } from './princess-shell.ts';
-import type { ShellPlan } from './shell-plan.ts';
+import { underBustRound, type ShellPlan } from './shell-plan.ts';
 
 /** What the figures of a shell are written from. */
 export interface ShellContext extends FigureContext {
@@ -43,20 +44,12 @@ function halfWanted(context: ShellContext, which: Which, level: LevelName, halfD
   switch (level) {
     case 'bust':
       return [quarterOf(context, 'bust', plan.bodice.easeBust), shareTerm(which, share)];
-    case 'underBust':
-      return !plan.underBust || !('round' in plan.underBust)
+    case 'underBust': {
+      const round = underBustRound(plan);
+      return round === undefined
         ? [plus(drawn('half-width, by the intake there', halfDrawn))]
-        : [
-            plus(
-              divided(
-                sum(
-                  plus(body.term('underBust')),
-                  plus(chosen('ease', plan.underBust.round - body.mm('underBust'))),
-                ),
-                4,
-              ),
-            ),
-          ];
+        : [quarterOf(context, 'underBust', round - body.mm('underBust'))];
+    }
     case 'waist':
       return [quarterOf(context, 'waist', plan.bodice.easeWaist), shareTerm(which, share / 2)];
     case 'hem':
@@ -184,7 +177,7 @@ function underBustDown({ body, shell }: ShellContext): Working {
 }
 
 /** A top edge: where it stands at the centre and how long it is. */
-function topFigures(context: ShellContext, piece: DraftedPiece): Figure[] {
+function topFigures(piece: DraftedPiece, topDown: Working | undefined): Figure[] {
   const top = piece.piece.edges.find(({ role }) => role === 'top');
   if (!top) return [];
   const [start, end] = [startOf(top.path), endOf(top.path)];
@@ -211,8 +204,8 @@ function topFigures(context: ShellContext, piece: DraftedPiece): Figure[] {
             'top-centre',
             'Top edge, down at the centre',
             start.y,
-            drawn('top edge', start.y),
-            'as drawn',
+            topDown ?? drawn('top edge', start.y),
+            'the lowest there is',
             { at: start, axis: 'y' },
           ),
         ]
@@ -232,6 +225,7 @@ function topFigures(context: ShellContext, piece: DraftedPiece): Figure[] {
 
 function seams(context: ShellContext, piece: DraftedPiece): Figure[] {
   const princess = edgeLength(edgeOf(piece.piece, 'princess'));
+  const front = piece.piece.edges.find(({ role }) => role === 'front');
   return [
     insideFigure(
       piece,
@@ -245,37 +239,43 @@ function seams(context: ShellContext, piece: DraftedPiece): Figure[] {
     ...(piece.piece.edges.some(({ role }) => role === 'side')
       ? [seamFigure(piece, 'side', 'Side seam')]
       : []),
-    ...(piece.piece.id.endsWith('centre') && piece.piece.edges.some(({ role }) => role === 'front')
-      ? [standFigure(context, piece)]
-      : []),
+    ...(front ? [standFigure(context, piece, front)] : []),
   ];
 }
 
-/** How far the cut front edge lies past the centre. */
-function standFigure(context: ShellContext, piece: DraftedPiece): Figure {
-  const front = piece.piece.edges.find(({ role }) => role === 'front');
-  const by = front ? -startOf(front.path).x : 0;
-  return insideFigure(
-    piece,
-    'length',
-    'past-centre',
-    'Front edge, past the centre',
-    by,
-    sum(plus(drawn('stand', by + context.allowances.front)), lessAllowance(context, 'front')),
-    'as drawn',
-  );
+/** How far the front edge lies past the centre, or inside of it where it was trimmed for a strip. */
+function standFigure(context: ShellContext, piece: DraftedPiece, { path }: Edge): Figure {
+  const past = -startOf(path).x;
+  const stitch = Math.abs(past);
+  const allowance = past > 0 ? allowanceTerm(context, 'front') : lessAllowance(context, 'front');
+  return figure(piece, {
+    name: 'front-edge',
+    label: past > 0 ? 'Front edge, past the centre' : 'Front edge, inside the centre',
+    kind: 'length',
+    mm: stitch + allowance.sign * context.allowances.front,
+    stitch,
+    working: sum(plus(drawn(past > 0 ? 'stand' : 'half the strip', stitch)), allowance),
+    because: 'as drawn',
+  });
 }
 
-/** The cut dimensions of a panel of a princess shell; what a style adds at the neck comes first. */
+/** What a style knows of its edges above the bust: the sums of neck and shoulder, and of a top edge at the centre. */
+export interface UpperEdges {
+  readonly neck?: (piece: DraftedPiece, which: Which) => Figure[];
+  readonly topDown?: (which: Which) => Working;
+}
+
+/** The cut dimensions of a panel of a princess shell, from its upper edge down. */
 export function shellPanelFigures(
   context: ShellContext,
   piece: DraftedPiece,
-  neck: (piece: DraftedPiece, which: Which) => Figure[] = () => [],
+  { neck, topDown }: UpperEdges = {},
 ): Figure[] {
   const which = piece.piece.id.includes('front') ? 'front' : 'back';
+  const hasNeck = piece.piece.edges.some(({ role }) => role === 'neck');
   return [
-    ...(piece.piece.edges.some(({ role }) => role === 'neck') ? neck(piece, which) : []),
-    ...topFigures(context, piece),
+    ...(hasNeck && neck ? neck(piece, which) : []),
+    ...topFigures(piece, topDown?.(which)),
     ...downs(context, piece, which),
     ...widths(context, piece, which),
     ...seams(context, piece),

@@ -1,11 +1,12 @@
-import { levelWidth } from '../../checks/level-width.ts';
+import { halfWidth } from '../../checks/half-width.ts';
+import { ROUND_TOLERANCE } from '../../checks/rounds.ts';
 import { finding, type Finding, type FindingCode } from '../../checks/finding.ts';
 import type { Allowances } from '../../drafting/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { Body } from '../../drafting/body.ts';
 import { openingAt } from '../../drafting/closed-seam.ts';
-import { partAtLevel, type DropPlan } from '../../drafting/operations/drop-to-level.ts';
+import { partAtLevel, type DropPlan } from '../../drafting/operations/part-at-level.ts';
 import { nipCentreBack } from '../../drafting/operations/nip-centre-back.ts';
 import { shortenDart } from '../../drafting/operations/shorten-dart.ts';
 import {
@@ -17,11 +18,11 @@ import { clamp } from '../../geometry/clamp.ts';
 import { curveLength, endOf, lengthWhere, startOf } from '../../geometry/curve.ts';
 import { distance, point, type Point } from '../../geometry/point.ts';
 import { settle } from '../../geometry/settle.ts';
-import { edgeOf, roleLength, stitchRing, type LevelName, type Piece } from '../../pieces/piece.ts';
+import { edgeOf, stitchRing, type LevelName, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import { lengthenShell } from './lengthen-shell.ts';
-import type { ShellPlan, UnderBustWish } from './shell-plan.ts';
+import { underBustRound, type ShellPlan, type UnderBustWish } from './shell-plan.ts';
 
 /** Front and back of a garment in two panels each, on its half. */
 export interface PrincessShell {
@@ -109,23 +110,27 @@ function shapedUnder(
   rules: RuleSet,
 ): UnderBustPlan {
   const level = underBustLevel(body, bodice);
-  if ('round' in wish) return underBustPlan(level, half, rules);
+  switch (wish.kind) {
+    case 'round':
+      return underBustPlan(level, half, rules);
+    case 'each-side': {
+      const aside = clamp(
+        wish.mm - straightOpening(bodice, level) / 2,
+        -MOST_LET_OUT / 2,
+        MOST_UNDER_BUST / 2,
+      );
+      return { level, centre: aside, side: aside };
+    }
+  }
+}
+
+/** How wide the front's dart stands open at a level, its legs straight; mm. */
+function straightOpening(bodice: Bodice, level: number): number {
   const dart = bodice.frontBlock.darts.find(({ id }) => id === DART);
   const [outer, inner] = (dart?.legs ?? []).map((id) => edgeOf(bodice.frontBlock, id).path);
-  const straight =
-    outer && inner
-      ? openingAt(
-          {
-            outer: startOf(outer),
-            tip: endOf(outer),
-            inner: endOf(inner),
-            mm: distance(startOf(outer), endOf(inner)),
-          },
-          level,
-        )
-      : 0;
-  const aside = clamp(wish.eachSide - straight / 2, -MOST_LET_OUT / 2, MOST_UNDER_BUST / 2);
-  return { level, centre: aside, side: aside };
+  if (!outer || !inner) return 0;
+  const [mouth, tip, other] = [startOf(outer), endOf(outer), endOf(inner)];
+  return openingAt({ outer: mouth, tip, inner: other, mm: distance(mouth, other) }, level);
 }
 
 /** Where the line runs through a back without a dart: half-way out, at the chest line or below a top edge. */
@@ -188,25 +193,19 @@ function split(
   return plan.below ? lengthenShell(body, shell, plan.below, given.hem, rules, allowances) : shell;
 }
 
-/** The finished round of all panels at a level, mm: along the waist where that is a seam. */
-function roundAt(shell: PrincessShell, level: LevelName): number {
-  const half = panelsOf(shell).reduce((sum, piece) => {
-    const seam = level === 'waist' ? roleLength(piece, 'waist') : 0;
-    const path = piece.levels.find(({ name }) => name === level)?.path ?? [];
-    return sum + (seam > 0 ? seam : levelWidth(stitchRing(piece), path));
-  }, 0);
-  return 2 * half;
-}
+/** The finished round of all panels at a level, mm. */
+const roundAt = (shell: PrincessShell, level: LevelName): number =>
+  2 * panelsOf(shell).reduce((sum, piece) => sum + halfWidth(piece, stitchRing(piece), level), 0);
 
 /** Whether every panel has room for the level under the bust. */
 export const isShapedUnderBust = (shell: Pick<PrincessShell, 'front' | 'back'>): boolean =>
   panelsOf(shell).every(({ levels }) => levels.some(({ name }) => name === 'underBust'));
 
 /** By how much the shell is wider under the bust than is wanted, mm; nothing where it has no such level. */
-const underBustOver = (shell: PrincessShell, { underBust }: ShellPlan): number =>
-  underBust && 'round' in underBust && isShapedUnderBust(shell)
-    ? roundAt(shell, 'underBust') - underBust.round
-    : 0;
+function underBustOver(shell: PrincessShell, plan: ShellPlan): number {
+  const round = underBustRound(plan);
+  return round === undefined || !isShapedUnderBust(shell) ? 0 : roundAt(shell, 'underBust') - round;
+}
 
 /** Drafts the panels, and drafts them again until every finished round is what was asked, whatever the seams took. */
 export function draftPrincessShell(
@@ -254,9 +253,9 @@ export function draftPrincessShell(
 }
 
 /** What one seam could not shape under the bust: the garment stands away there, or is tighter than asked. */
-function underBustFindings({ underBust }: ShellPlan, left: number): Finding[] {
-  if (!underBust || !('round' in underBust) || Math.abs(left) <= inches(0.25)) return [];
-  const { round } = underBust;
+function underBustFindings(plan: ShellPlan, left: number): Finding[] {
+  const round = underBustRound(plan);
+  if (round === undefined || Math.abs(left) <= ROUND_TOLERANCE) return [];
   return [
     finding(
       'under-bust-off',

@@ -1,6 +1,9 @@
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
-import type { DropPlan } from '../../drafting/operations/drop-to-level.ts';
+import type { Body } from '../../drafting/body.ts';
+import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import type { DropPlan } from '../../drafting/operations/part-at-level.ts';
 
 /** How the shell goes on below the waist, mm. */
 export interface BelowPlan {
@@ -13,11 +16,12 @@ export interface BelowPlan {
   /** How much lower the hem falls at seams and centres than at the side: a hem shaped at the side. */
   readonly tail?: number;
   /** A front hem that runs down to a point: so far below the side's hem, and so far out from the centre. */
-  readonly point?: { readonly lower: number; readonly out: number };
+  readonly point?: { readonly lower: number; readonly out: number } | undefined;
 }
 
 /** Under the bust either a finished round is wanted, or so much intake on each side of the seam; mm. */
-export type UnderBustWish = { readonly round: number } | { readonly eachSide: number };
+export type UnderBustWish =
+  { readonly kind: 'round'; readonly mm: number } | { readonly kind: 'each-side'; readonly mm: number };
 
 /** What a shell of princess panels is made to: every style of that family is one of these. */
 export interface ShellPlan {
@@ -36,3 +40,24 @@ export interface ShellPlan {
   readonly nip: number;
   readonly below: BelowPlan | undefined;
 }
+
+/** Panels of a block to the waist, seams from the armholes and straight: what a style then asks for is laid over it. */
+export const plainShell = (bodice: BodiceChoices, rules: RuleSet): ShellPlan => ({
+  bodice,
+  leaves: 'armhole',
+  armholeEase: rules['armhole.ease'],
+  overBust: 0,
+  underBust: undefined,
+  nip: 0,
+  below: undefined,
+});
+
+/** A hem below the waist as it is chosen: the body's round there, and the ease over it. */
+export const hemBelow = (
+  body: Body,
+  { length, easeHem }: { readonly length: number; readonly easeHem: number },
+): BelowPlan => ({ depth: length, round: roundBelowWaist(body, length) + easeHem, lined: false });
+
+/** The finished round that is wanted under the bust, mm; undefined where none is. */
+export const underBustRound = ({ underBust }: ShellPlan): number | undefined =>
+  underBust?.kind === 'round' ? underBust.mm : undefined;

@@ -1,10 +1,8 @@
-import { coverageOf, straplessFindings } from '../../checks/coverage.ts';
 import type { Finding } from '../../checks/finding.ts';
-import type { Round } from '../../checks/rounds.ts';
-import { allowancesFrom } from '../../drafting/allowances.ts';
+import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
-import type { Draft, Figure, WornPart } from '../../drafting/draft.ts';
-import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
+import type { Draft, WornPart } from '../../drafting/draft.ts';
+import type { FiguresOf } from '../../drafting/hand-figures.ts';
 import { clothRoles, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -13,7 +11,7 @@ import { assembleDraft, type Named } from '../assemble-draft.ts';
 import { dartFigures, type DartWorkings } from '../figure-parts.ts';
 import { edgeFigures } from '../edge-figures.ts';
 import type { ChoiceValues, DraftInput, Recipe, Style } from '../style.ts';
-import { shellPanelFigures, type ShellContext } from './panel-figures.ts';
+import { shellPanelFigures, type ShellContext, type UpperEdges } from './panel-figures.ts';
 import { draftPrincessShell } from './princess-shell.ts';
 import type { ShellPlan } from './shell-plan.ts';
 import { shellRounds } from './shell-rounds.ts';
@@ -22,22 +20,19 @@ import { shellRounds } from './shell-rounds.ts';
 export interface ShellGarment {
   /** The panels as they are cut from the outer cloth: their figures are those of a shell. */
   readonly panels: readonly Piece[];
-  /** Lining, stay, net, strips: measured by their edges. */
+  /** Facings, lining, stay, net, strips. */
   readonly others: readonly Piece[];
-  /** Sums of edges of the other pieces, by piece and edge. */
-  readonly sums: { readonly [piece: string]: { readonly [edge: string]: Working } };
+  /** The figures of those; left out, they are measured by their edges, with these sums by piece and edge. */
+  readonly othersFigures?: FiguresOf;
+  readonly sums?: { readonly [piece: string]: { readonly [edge: string]: Working } };
   readonly seams: readonly Seam[];
   readonly worn: (named: Named) => readonly WornPart[];
   readonly covering: readonly string[];
-  /** Figures of the neck and shoulder, on panels that have them. */
-  readonly neck?: (piece: DraftedPiece, which: 'front' | 'back') => Figure[];
+  readonly upper?: UpperEdges;
   /** The sums of a dart that a style draws into a panel. */
   readonly dart?: (dartId: string) => DartWorkings;
-  /** Where the rounds are not measured on the panels as they are. */
-  readonly rounds?: (named: Named) => Round[];
-  /** The choice that sets a strapless edge, with its level now, mm down: what it covers is checked. */
-  readonly strapless?: { readonly choice: string; readonly level: number };
-  readonly openings: (named: Named) => readonly Finding[];
+  /** What the style itself checks on its finished pieces: openings, and what a strapless edge covers. */
+  readonly checks?: (named: Named) => readonly Finding[];
   readonly findings: readonly Finding[];
 }
 
@@ -45,7 +40,7 @@ export interface ShellGarment {
 export interface ShellStyle<Chosen extends ChoiceValues> {
   readonly style: Style;
   readonly fill: (body: Body, input: DraftInput) => Chosen;
-  readonly plan: (body: Body, chosen: Chosen, rules: RuleSet) => ShellPlan;
+  readonly plan: (body: Body, chosen: Chosen, rules: RuleSet, allowances: Allowances) => ShellPlan;
   readonly finish: (context: ShellContext, chosen: Chosen) => ShellGarment;
 }
 
@@ -57,7 +52,7 @@ export function shellRecipe<Chosen extends ChoiceValues>(spec: ShellStyle<Chosen
     const { body, findings } = bodyOf(input);
     const chosen = spec.fill(body, input);
     const allowances = allowancesFrom(rules, input.allowances);
-    const plan = spec.plan(body, chosen, rules);
+    const plan = spec.plan(body, chosen, rules, allowances);
     const shell = draftPrincessShell(body, plan, rules, allowances);
     const context: ShellContext = { body, allowances, rules, plan, shell };
     const garment = spec.finish(context, chosen);
@@ -68,27 +63,19 @@ export function shellRecipe<Chosen extends ChoiceValues>(spec: ShellStyle<Chosen
         pieces: [...garment.panels, ...garment.others].sort(
           (a, b) => clothRoles.indexOf(a.role) - clothRoles.indexOf(b.role),
         ),
-        figuresOf: (piece) =>
-          isPanel(piece.piece.id)
-            ? [
-                ...shellPanelFigures(context, piece, garment.neck),
-                ...(garment.dart ? dartFigures(piece, garment.dart) : []),
-              ]
-            : edgeFigures(piece, garment.sums[piece.piece.id]),
+        figuresOf: (piece) => {
+          const { id } = piece.piece;
+          if (!isPanel(id)) return garment.othersFigures?.(piece) ?? edgeFigures(piece, garment.sums?.[id]);
+          return [
+            ...shellPanelFigures(context, piece, garment.upper),
+            ...(garment.dart ? dartFigures(piece, garment.dart) : []),
+          ];
+        },
         seams: garment.seams,
-        rounds: garment.rounds ?? ((named) => shellRounds(context, panels(named))),
+        rounds: (named) => shellRounds(context, panels(named)),
         covering: garment.covering,
         worn: garment.worn,
-        openings: (named) => [
-          ...garment.openings(named),
-          ...(garment.strapless
-            ? straplessFindings(
-                coverageOf(garment.covering.map((id) => named(id).piece)),
-                garment.strapless.choice,
-                garment.strapless.level,
-              )
-            : []),
-        ],
+        checks: (named) => garment.checks?.(named) ?? [],
         findings: [...shell.findings, ...garment.findings, ...findings],
       },
       input,

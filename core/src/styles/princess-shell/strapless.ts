@@ -1,12 +1,14 @@
+import { coverageOf, straplessFindings } from '../../checks/coverage.ts';
 import { finding, type Finding } from '../../checks/finding.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { BodiceFrame } from '../../drafting/bodice/frame.ts';
-import type { DropPlan, TopShape } from '../../drafting/operations/drop-to-level.ts';
+import type { DropPlan, TopShape } from '../../drafting/operations/part-at-level.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import { endOf, startOf } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
 import { edgeOf, type Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
+import type { Named } from '../assemble-draft.ts';
 
 /** A top edge all round, as it is chosen; mm. */
 export interface StraplessPlan {
@@ -99,3 +101,9 @@ export function topTooLow({ frame }: Bodice, { plan, level, backLower }: ChosenT
     ...tooLow('bodice-back-centre', backLower, plan.backLower, mostBelow),
   ];
 }
+
+/** Says where the front's edge stands low above the bust; `choice` sets its level, now `level` mm down. */
+export const straplessChecks =
+  (covering: readonly string[], choice: string, level: number) =>
+  (named: Named): Finding[] =>
+    straplessFindings(coverageOf(covering.map((id) => named(id).piece)), choice, level);

@@ -205,7 +205,7 @@ function draft(input: DraftInput): Draft {
       ],
       covering: [front.id, back.id],
       worn: (named) => [hangs(named(front.id), 'front'), hangs(named(back.id), 'back')],
-      openings: (named) => armholeFindings(halves(named), (id) => body.taken(id)),
+      checks: (named) => armholeFindings(halves(named), (id) => body.taken(id)),
       findings: [...block.findings, ...cropFindings(block, chosen), ...findings],
     },
     input,

@@ -1,13 +1,21 @@
 import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { Allowances } from '../../drafting/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
+import { plus, sum, type Working } from '../../workings/working.ts';
+import { choiceTerm } from '../figure-parts.ts';
 import type { ShellContext } from '../princess-shell/panel-figures.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
-import type { ShellPlan } from '../princess-shell/shell-plan.ts';
+import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellWorn } from '../princess-shell/shell-worn.ts';
-import { straplessTops, topTooLow, type StraplessPlan } from '../princess-shell/strapless.ts';
+import {
+  straplessChecks,
+  straplessTops,
+  topTooLow,
+  type StraplessPlan,
+} from '../princess-shell/strapless.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
 import { withDefaults, type DraftInput } from '../style.ts';
@@ -37,25 +45,34 @@ function fill(body: Body, { choices, rules }: DraftInput): TubeTopChosen {
   return { ...filled, topLevel: filled.topLevel || frame.bustPoint.y - ABOVE_BUST - dipOf(filled) };
 }
 
-const topOf = (chosen: TubeTopChosen, rules: RuleSet): StraplessPlan => ({
+const topOf = (chosen: TubeTopChosen, allowances: Allowances): StraplessPlan => ({
   shape: { front: chosen.topEdge, back: 'straight' },
   level: chosen.topLevel,
   dip: { front: dipOf(chosen), back: 0 },
   backLower: chosen.topBack,
   ends: { on: 'side', down: chosen.topSide },
-  allowance: rules['allowance.top'],
+  allowance: allowances.top,
 });
 
-const plan = (body: Body, chosen: TubeTopChosen, rules: RuleSet): ShellPlan => ({
-  bodice: bodiceChoices(chosen),
-  leaves: 'armhole',
+const plan = (body: Body, chosen: TubeTopChosen, rules: RuleSet, allowances: Allowances): ShellPlan => ({
+  ...plainShell(bodiceChoices(chosen), rules),
   armholeEase: -rules['strapless.armholeLess'],
-  top: straplessTops(topOf(chosen, rules)),
+  top: straplessTops(topOf(chosen, allowances)),
   overBust: rules['contour.overBust'],
-  underBust: { round: body.mm('underBust') + chosen.easeUnderBust },
+  underBust: { kind: 'round', mm: body.mm('underBust') + chosen.easeUnderBust },
   nip: rules['back.nip'],
-  below: undefined,
 });
+
+/** Where the top edge stands at the centre: the level over the bust, lower by the dip in front and by what was chosen behind. */
+const topDown =
+  (chosen: TubeTopChosen) =>
+  (which: 'front' | 'back'): Working =>
+    sum(
+      plus(choiceTerm(tubeTopChoices.topLevel, chosen.topLevel)),
+      which === 'front'
+        ? plus(choiceTerm(tubeTopChoices.dip, dipOf(chosen)))
+        : plus(choiceTerm(tubeTopChoices.topBack, chosen.topBack)),
+    );
 
 /** The front in two panels, or in cups and a band. */
 const frontOf = ({ shell, allowances, rules }: ShellContext, chosen: TubeTopChosen): CupFront | undefined =>
@@ -65,21 +82,21 @@ function finish(context: ShellContext, chosen: TubeTopChosen): ShellGarment {
   const { shell } = context;
   const cups = frontOf(context, chosen);
   const panels = cups ? [...cups.pieces, shell.back.centre, shell.back.side] : panelsOf(shell);
+  const covering = [cups ? cups.upper.centre.id : shell.front.centre.id, shell.back.centre.id];
   const seams = cups ? cupSeams(cups, shell.back) : shellSeams(shell);
   return {
     panels,
     others: [...traced(panels, 'lining'), ...traced(panels, 'stay')],
-    sums: {},
     seams: [...seams, ...seamsIn(seams, 'lining')],
     worn: cups ? cupWorn(cups, shell) : shellWorn(shell),
-    covering: [cups ? cups.upper.centre.id : shell.front.centre.id, shell.back.centre.id],
-    openings: () => [],
+    covering,
     findings: topTooLow(shell.bodice, {
-      plan: topOf(chosen, context.rules),
+      plan: topOf(chosen, context.allowances),
       level: 'topLevel',
       backLower: 'topBack',
     }),
-    strapless: { choice: 'topLevel', level: chosen.topLevel },
+    checks: straplessChecks(covering, 'topLevel', chosen.topLevel),
+    upper: { topDown: topDown(chosen) },
   };
 }
 

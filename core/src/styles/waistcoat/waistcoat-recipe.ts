@@ -5,7 +5,6 @@ import type { Body } from '../../drafting/body.ts';
 import { dartInEdge } from '../../drafting/operations/dart-in-edge.ts';
 import { extendCentre } from '../../drafting/operations/extend-centre.ts';
 import { onFold } from '../../drafting/operations/on-fold.ts';
-import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
 import { mapCurve, type Curve } from '../../geometry/curve.ts';
 import { add, point, type Point } from '../../geometry/point.ts';
 import type { Piece } from '../../pieces/piece.ts';
@@ -16,7 +15,7 @@ import { neckAndShoulder } from '../faced-bodice/bodice-figures.ts';
 import { choiceTerm } from '../figure-parts.ts';
 import type { ShellContext } from '../princess-shell/panel-figures.ts';
 import { panelsOf, type PrincessShell } from '../princess-shell/princess-shell.ts';
-import type { ShellPlan } from '../princess-shell/shell-plan.ts';
+import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { shellWorn } from '../princess-shell/shell-worn.ts';
@@ -42,16 +41,10 @@ const fill = fillChoices(waistcoatChoices, bodiceChoices, (chosen, frame, body) 
 }));
 
 const plan = (body: Body, chosen: WaistcoatChosen, rules: RuleSet): ShellPlan => ({
-  bodice: bodiceChoices(chosen),
-  leaves: 'armhole',
-  armholeEase: rules['armhole.ease'],
-  overBust: 0,
-  underBust: undefined,
-  nip: 0,
+  ...plainShell(bodiceChoices(chosen), rules),
   below: {
-    depth: chosen.length,
+    ...hemBelow(body, chosen),
     lined: true,
-    round: roundBelowWaist(body, chosen.length) + chosen.easeHem,
     ...(chosen.hem === 'points' && { point: { lower: chosen.pointLower, out: chosen.pointOut } }),
   },
 });
@@ -93,17 +86,16 @@ function finish(context: ShellContext, chosen: WaistcoatChosen): ShellGarment {
   return {
     panels,
     others: [...traced(panels, 'lining'), ...traced([shell.front.centre, shell.front.side], 'stay')],
-    sums: {},
     seams: [...seams, ...seamsIn(seams, 'lining')],
     worn: shellWorn(shell),
     covering: [shell.front.centre.id, shell.back.centre.id],
-    neck: (piece, which) => neckAndShoulder(context, chosen, shell.bodice, piece, which),
+    upper: { neck: (piece, which) => neckAndShoulder(context, chosen, shell.bodice, piece, which) },
     dart: () => ({
       intake: choiceTerm(waistcoatChoices.neckDart, chosen.neckDart),
       tipOut: drawn('square to the neck', 0),
       tipDown: drawn('square to the neck', 0),
     }),
-    openings: (named) =>
+    checks: (named) =>
       armholeFindings(
         panels.map(({ id }) => named(id)),
         (id) => context.body.taken(id),

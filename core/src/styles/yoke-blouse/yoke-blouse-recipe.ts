@@ -1,11 +1,11 @@
 import { bodyScale, type BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
-import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
+import type { Allowances } from '../../drafting/allowances.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import type { ShellContext } from '../princess-shell/panel-figures.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
-import type { ShellPlan } from '../princess-shell/shell-plan.ts';
+import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { shellWorn } from '../princess-shell/shell-worn.ts';
@@ -14,6 +14,7 @@ import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { edgesOf, joined } from '../seam-parts.ts';
 import { hangs } from '../worn.ts';
+import { choiceTerm } from '../figure-parts.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { yokeBlouseChoices, type YokeBlouseChosen } from './choices.ts';
 import { baseOf, drapedOver, yokesOf } from './layers.ts';
@@ -43,20 +44,11 @@ const yokeSeam = (chosen: YokeBlouseChosen, allowance: number): StraplessPlan =>
   allowance,
 });
 
-const plan = (body: Body, chosen: YokeBlouseChosen, rules: RuleSet): ShellPlan => ({
-  bodice: bodiceChoices(chosen),
-  leaves: 'armhole',
-  armholeEase: rules['armhole.ease'],
-  top: straplessTops(yokeSeam(chosen, rules['allowance.top'])),
-  overBust: 0,
-  underBust: undefined,
+const plan = (body: Body, chosen: YokeBlouseChosen, rules: RuleSet, allowances: Allowances): ShellPlan => ({
+  ...plainShell(bodiceChoices(chosen), rules),
+  top: straplessTops(yokeSeam(chosen, allowances.top)),
   nip: rules['back.nip'],
-  below: {
-    depth: chosen.length,
-    round: roundBelowWaist(body, chosen.length) + chosen.easeHem,
-    lined: false,
-    tail: chosen.tail,
-  },
+  below: { ...hemBelow(body, chosen), tail: chosen.tail },
 });
 
 const tops = (panels: readonly Piece[]): string[] => panels.flatMap((piece) => edgesOf(piece, 'top'));
@@ -85,7 +77,6 @@ function finish(context: ShellContext, chosen: YokeBlouseChosen): ShellGarment {
   return {
     panels: panelsOf(base),
     others: [...panelsOf(outer), yokes.front, yokes.back],
-    sums: {},
     seams: [
       ...shellSeams(outer),
       ...baseSeams,
@@ -98,8 +89,8 @@ function finish(context: ShellContext, chosen: YokeBlouseChosen): ShellGarment {
       hangs(named(yokes.front.id), 'front'),
       hangs(named(yokes.back.id), 'back'),
     ],
+    upper: { topDown: () => choiceTerm(yokeBlouseChoices.yokeLevel, chosen.yokeLevel) },
     covering: [base.front.centre.id, yokes.back.id],
-    openings: () => [],
     findings: topTooLow(shell.bodice, {
       plan: yokeSeam(chosen, allowances.top),
       level: 'yokeLevel',

@@ -171,7 +171,7 @@ export async function setMeasures(id: string, edit: MeasuresEdit): Promise<Ticke
 
 /**
  * Makes another style of the same measures: what was chosen of the one before, its figures by hand, its sign-offs and its lays
- * do not hold for it. Undone as any other change.
+ * do not hold for it. It is undone like every change.
  */
 export async function setStyle(id: string, { styleId, ...on }: StyleEdit): Promise<Ticket> {
   knownStyle(styleId);

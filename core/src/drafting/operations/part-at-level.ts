@@ -137,6 +137,3 @@ export function partAtLevel(panel: Piece, plan: DropPlan): Parted {
   });
   return { lower, upper };
 }
-
-/** Cuts everything above a line away from a panel: see partAtLevel. */
-export const dropToLevel = (panel: Piece, plan: DropPlan): Piece => partAtLevel(panel, plan).lower;

@@ -1,0 +1,31 @@
+import type { Point } from '../geometry/point.ts';
+import type { Ring } from '../geometry/ring.ts';
+import { segmentLength } from '../geometry/segment.ts';
+import { edgesWithRole, type EdgeRole, type LevelName, type Piece } from '../pieces/piece.ts';
+import { levelWidth } from './level-width.ts';
+
+/** An edge that ends this near to the centre line, mm, is not past it. */
+const PAST_CENTRE = 0.01;
+
+/**
+ * Length of all edges of one role from the centre outwards: a stand or an overlap past the centre does not count, and what a
+ * front was trimmed by for a strip does, since the strip brings it out to the centre again.
+ */
+function lengthFromCentre(piece: Piece, role: EdgeRole, centre: Point | undefined): number {
+  const segments = edgesWithRole(piece, role)
+    .flatMap(({ path }) => path)
+    .filter(({ a, b }) => a.x > -PAST_CENTRE && b.x > -PAST_CENTRE);
+  const innermost = Math.min(...segments.flatMap(({ a, b }) => [a.x, b.x]));
+  const sewn = segments.reduce((total, segment) => total + segmentLength(segment), 0);
+  return segments.length > 0 && centre ? sewn + Math.max(0, innermost - centre.x) : sewn;
+}
+
+/** Finished width of one half-piece at a level, measured on its stitch ring, mm: a waist that is a seam is measured along it, other levels straight across. */
+export function halfWidth(piece: Piece, stitch: Ring, level: LevelName): number {
+  const found = piece.levels.find(({ name }) => name === level);
+  const seam = level === 'waist' ? 'waist' : found?.along;
+  const along = seam ? lengthFromCentre(piece, seam, found?.path[0]) : 0;
+  if (along > 0) return along;
+  if (!found) throw new Error(`${piece.id} has no ${level} level`);
+  return levelWidth(stitch, found.path);
+}
