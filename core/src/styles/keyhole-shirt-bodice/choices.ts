@@ -1,19 +1,19 @@
 import { inches } from '../../units/length.ts';
+import { facedBodiceChoices } from '../faced-bodice/choices.ts';
+import { highNeckChoices } from '../princess-shell/shell-choices.ts';
 import type { Choice, ChosenOf } from '../style.ts';
 
 /** What a client chooses of a shirt bodice with a cut-out. Ranges and defaults are common practice. */
 // prettier-ignore
 export const keyholeShirtBodiceChoices = {
-  neckWidth: { kind: 'length', label: 'Neck width', group: 'Neck', help: 'From the centre, on the half', least: inches(2), most: inches(4.5), usual: 'from-body' },
-  neckDepthFront: { kind: 'length', label: 'Neck depth, front', group: 'Neck', help: 'Where the collar sits', least: inches(2), most: inches(4.5), usual: inches(3) },
-  neckDepthBack: { kind: 'length', label: 'Neck depth, back', group: 'Neck', help: 'Down from the start line', least: inches(0.5), most: inches(2), usual: inches(1) },
+  ...highNeckChoices,
   cutDepth: { kind: 'length', label: 'Cut-out, deep', group: 'Shape', help: 'Below the neck, at the front edge', least: inches(1.5), most: inches(7), usual: inches(3.5) },
   wedge: { kind: 'length', label: 'Cut-out, at the neck', group: 'Shape', help: 'Taken out of the neckline', least: inches(0.25), most: inches(2), usual: inches(0.75) },
   placket: { kind: 'length', label: 'Placket', group: 'Shape', help: 'Finished width', least: inches(0.75), most: inches(2), usual: inches(1) },
   collarHeight: { kind: 'length', label: 'Collar height', group: 'Neck', help: 'Finished', least: inches(1), most: inches(4), usual: inches(2.5) },
   collarRaise: { kind: 'length', label: 'Collar raised in front', group: 'Neck', help: 'So that it lies to the neck', least: 0, most: inches(1), usual: inches(0.5) },
-  easeBust: { kind: 'length', label: 'Ease at bust', group: 'Ease', help: 'Finished less body', least: 0, most: inches(8), usual: inches(2) },
-  easeWaist: { kind: 'length', label: 'Ease at waist', group: 'Ease', help: 'Finished less body', least: 0, most: inches(8), usual: inches(1.5) },
+  easeBust: facedBodiceChoices.easeBust,
+  easeWaist: facedBodiceChoices.easeWaist,
 } as const satisfies Record<string, Choice>;
 
 export type KeyholeShirtBodiceChosen = ChosenOf<typeof keyholeShirtBodiceChoices>;

@@ -1,5 +1,5 @@
 import { inches } from '../../units/length.ts';
-import { blouseChoices } from '../princess-shell/blouse-choices.ts';
+import { blouseChoices } from '../princess-shell/shell-choices.ts';
 import type { Choice, ChosenOf } from '../style.ts';
 
 /** What a client chooses of a blouse with a yoke of stretch net. */
