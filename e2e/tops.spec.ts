@@ -72,6 +72,7 @@ test('two edges are walked along each other, with both lengths and their notches
   const walk = page.getByRole('region', { name: 'The seam walked' });
   await expect(walk.getByText('Edge to edge, of one length')).toBeVisible();
   await expect(walk.getByText('notches meet')).toBeVisible();
+  await expect(walk.getByText(/runs on smoothly/).first()).toBeVisible();
   await expectNoViolation(page, 'draft');
 });
 

@@ -35,6 +35,7 @@ export const findingSeverities = {
   'measure-slip': 'care',
   'shoulder-length-differs': 'care',
   'neck-narrower-than-base': 'note',
+  'neck-wider-than-shoulder': 'stop',
   'neck-deep': 'care',
   'armhole-off-measure': 'care',
   'front-shorter-than-back': 'care',

@@ -2,10 +2,11 @@ import { describe, expect, test } from '@jest/globals';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { styleBook } from '../styles/style-book.ts';
+import { plainBodice } from '../styles/plain-bodice/plain-bodice.ts';
 import { point } from '../geometry/point.ts';
 import { line } from '../geometry/segment.ts';
 import type { Piece } from './piece.ts';
-import { walkSeam } from './walk-seam.ts';
+import { SMOOTH, walkSeam } from './walk-seam.ts';
 
 const piece = (id: string, ...edges: { id: string; length: number; notches: number[] }[]): Piece => ({
   id,
@@ -53,6 +54,52 @@ describe('a seam walked', () => {
     const walked = walkSeam([front, back], { a: ['front/side'], b: ['back/upper', 'back/lower'] });
     expect(walked.b).toMatchObject({ length: 100, notches: [30] });
     expect(walked.apart).toBeCloseTo(0, 9);
+  });
+});
+
+describe('an edge across a seam that is sewn', () => {
+  /** A front and a back, mirrored, that meet in an upright side of 100 mm; their hems fall away by a slope outwards or inwards. */
+  const panel = (id: string, fall: number): Piece => ({
+    ...piece(id),
+    edges: [
+      { id: 'side', role: 'side', path: [line(point(0, 0), point(0, 100))], allowance: 0 },
+      { id: 'hem', role: 'hem', path: [line(point(0, 100), point(-100, 100 - fall))], allowance: 0 },
+      { id: 'centre', role: 'centre', path: [line(point(-100, 100 - fall), point(-100, 0))], allowance: 0 },
+      { id: 'waist', role: 'waist', path: [line(point(-100, 0), point(0, 0))], allowance: 0 },
+    ],
+  });
+  const turns = (fall: number, other: number) => {
+    const walked = walkSeam([panel('front', fall), panel('back', other)], {
+      a: ['front/side'],
+      b: ['back/side'],
+    });
+    return Object.fromEntries(walked.runsOn.map(({ role, turn }) => [role, (turn * 180) / Math.PI]));
+  };
+
+  test('runs on straight where the corners make up a straight angle', () => {
+    expect(turns(0, 0)).toEqual({ hem: expect.closeTo(0, 9), waist: expect.closeTo(0, 9) });
+    expect(turns(20, -20).hem).toBeCloseTo(0, 9);
+  });
+
+  test('bends by what both corners miss of it', () => {
+    const slope = (Math.atan(0.2) * 180) / Math.PI;
+    expect(turns(20, 20).hem).toBeCloseTo(2 * slope, 9);
+    expect(turns(20, 0).hem).toBeCloseTo(slope, 9);
+  });
+
+  test('necks, armholes and waist of the bodice, and its facings, run on smoothly over shoulder and side', () => {
+    const { pieces, seams } = recipeOf(plainBodice).draft(draftInput(middleBody));
+    const ends = seams
+      .filter(({ id }) => /shoulder|side/.test(id))
+      .flatMap(
+        (seam) =>
+          walkSeam(
+            pieces.map(({ piece: each }) => each),
+            seam,
+          ).runsOn,
+      );
+    expect(new Set(ends.map(({ role }) => role))).toEqual(new Set(['neck', 'armhole', 'waist', 'inner']));
+    expect(ends.filter(({ turn }) => turn >= SMOOTH)).toEqual([]);
   });
 });
 

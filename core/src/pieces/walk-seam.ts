@@ -1,11 +1,30 @@
-import { edgeLength, edgeOf, type Piece } from './piece.ts';
+import { endDirection, startDirection } from '../geometry/curve.ts';
+import { angleBetween } from '../geometry/point.ts';
+import { edgeLength, edgeOf, type EdgeRole, type Piece } from './piece.ts';
 import type { Seam } from './seam.ts';
+
+/** The corner of a piece at one end of its side of a seam: the edge that goes on there, and the angle inside the piece, radians. */
+interface Corner {
+  readonly goesOn: EdgeRole;
+  readonly inside: number;
+}
 
 /** One side of a seam laid out straight: its length, where one edge gives over to the next, and its notches; mm from its start. */
 export interface WalkedSide {
   readonly length: number;
   readonly joins: readonly number[];
   readonly notches: readonly number[];
+  readonly start: Corner;
+  readonly finish: Corner;
+}
+
+/** An edge that turns by less than this at a seam runs on smoothly to the eye, radians. The team's drafting study: 8°. */
+export const SMOOTH = (8 * Math.PI) / 180;
+
+/** How an edge runs on across a seam that is sewn: by how much it turns there, radians; 0 is smooth. */
+export interface RunsOn {
+  readonly role: EdgeRole;
+  readonly turn: number;
 }
 
 /** Both sides of a seam walked along each other from one end. */
@@ -14,34 +33,63 @@ export interface WalkedSeam {
   readonly b: WalkedSide;
   /** The largest distance between notches that meet, mm; undefined where the sides have none to compare. */
   readonly apart: number | undefined;
+  /** The edges that run on across the seam at its ends. */
+  readonly runsOn: readonly RunsOn[];
 }
 
-/** Edges of a seam may be drawn towards each other: `turn` lays one the other way round. */
-function sideOf(
-  pieces: readonly Piece[],
-  references: readonly string[],
-  turn: (index: number) => boolean,
-): WalkedSide {
+function edgeAt(pieces: readonly Piece[], reference: string): { piece: Piece; index: number } {
+  const [pieceId, edgeId = ''] = reference.split('/');
+  const piece = pieces.find(({ id }) => id === pieceId);
+  if (!piece) throw new Error(`a seam names ${reference}, which is not drafted`);
+  return { piece, index: piece.edges.indexOf(edgeOf(piece, edgeId)) };
+}
+
+/** The corners before and after an edge, in the direction of its loop. */
+function cornersOf(pieces: readonly Piece[], reference: string): { before: Corner; after: Corner } {
+  const { piece, index } = edgeAt(pieces, reference);
+  const { edges } = piece;
+  const [previous, edge, next] = [edges.at(index - 1), edges[index], edges[(index + 1) % edges.length]];
+  if (!previous || !edge || !next) throw new Error(`${reference} has no neighbours`);
+  const inside = (from: typeof edge, to: typeof edge) =>
+    Math.PI - angleBetween(endDirection(from.path), startDirection(to.path));
+  return {
+    before: { goesOn: previous.role, inside: inside(previous, edge) },
+    after: { goesOn: next.role, inside: inside(edge, next) },
+  };
+}
+
+/** Edges one after the other; `against` lays each of them the other way round. */
+function sideOf(pieces: readonly Piece[], references: readonly string[], against: boolean): WalkedSide {
   let length = 0;
   const joins: number[] = [];
   const notches: number[] = [];
-  references.forEach((reference, index) => {
-    const [pieceId, edgeId = ''] = reference.split('/');
-    const piece = pieces.find(({ id }) => id === pieceId);
-    if (!piece) throw new Error(`a seam names ${reference}, which is not drafted`);
-    const whole = edgeLength(edgeOf(piece, edgeId));
-    if (index > 0) joins.push(length);
-    for (const { edge, at } of piece.notches)
-      if (edge === edgeId) notches.push(length + (turn(index) ? whole - at : at));
+  references.forEach((reference, place) => {
+    const { piece, index } = edgeAt(pieces, reference);
+    const edge = piece.edges[index];
+    if (!edge) return;
+    const whole = edgeLength(edge);
+    if (place > 0) joins.push(length);
+    for (const notch of piece.notches)
+      if (notch.edge === edge.id) notches.push(length + (against ? whole - notch.at : notch.at));
     length += whole;
   });
-  return { length, joins, notches: notches.sort((p, q) => p - q) };
+  const [first, last] = [references[0] ?? '', references.at(-1) ?? ''].map((each) => cornersOf(pieces, each));
+  if (!first || !last) throw new Error('a side of a seam has at least one edge');
+  return {
+    length,
+    joins,
+    notches: notches.sort((p, q) => p - q),
+    start: against ? first.after : first.before,
+    finish: against ? last.before : last.after,
+  };
 }
 
-const reversed = ({ length, joins, notches }: WalkedSide): WalkedSide => ({
+const reversed = ({ length, joins, notches, start, finish }: WalkedSide): WalkedSide => ({
   length,
   joins: joins.map((at) => length - at).reverse(),
   notches: notches.map((at) => length - at).reverse(),
+  start: finish,
+  finish: start,
 });
 
 /** How far the notches of two sides lie apart where both have as many; undefined where they cannot be compared. */
@@ -50,22 +98,33 @@ function apart(a: WalkedSide, b: WalkedSide): number | undefined {
   return Math.max(...a.notches.map((at, index) => Math.abs(at - (b.notches[index] ?? at))));
 }
 
+/** Edges that end at a seam without running on: where they meet is a corner, or the middle of a piece. */
+const ending: ReadonlySet<EdgeRole> = new Set(['fold', 'centre', 'dart', 'front', 'end']);
+
+/** Edges of one role at the same end of both sides run on across the seam: the angles inside both pieces then make a straight one. */
+const runsOn = (a: WalkedSide, b: WalkedSide): RunsOn[] =>
+  (['start', 'finish'] as const).flatMap((end) => {
+    const { goesOn, inside } = a[end];
+    if (goesOn !== b[end].goesOn || ending.has(goesOn)) return [];
+    return [{ role: goesOn, turn: Math.abs(inside + b[end].inside - Math.PI) }];
+  });
+
+/** Ways round are told apart by the notches first, then by how many edges run on. */
+const fit = ({ apart: off, runsOn: on }: WalkedSeam): number => (off ?? 1e6) - on.length;
+
 /**
  * Lays both sides of a seam out straight from the end where they start together. Which way each edge runs in its piece is no
- * matter: the second side, and the edges of a side of several, are turned the way round in which most notches meet.
+ * matter: sides are turned the way round in which their notches meet and most edges run on.
  */
 export function walkSeam(pieces: readonly Piece[], seam: Pick<Seam, 'a' | 'b'>): WalkedSeam {
   const ways = (references: readonly string[]) => {
-    const along = sideOf(pieces, references, () => false);
-    const against = sideOf(pieces, references, () => true);
-    return references.length > 1
-      ? [along, against, reversed(along), reversed(against)]
-      : [along, reversed(along)];
+    const along = sideOf(pieces, references, false);
+    const against = sideOf(pieces, references, true);
+    return references.length > 1 ? [along, against, reversed(along), reversed(against)] : [along, against];
   };
-  const firsts = seam.a.length > 1 ? ways(seam.a) : [sideOf(pieces, seam.a, () => false)];
-  const pairs = firsts.flatMap((a) => ways(seam.b).map((b) => ({ a, b, apart: apart(a, b) })));
-  const best = pairs.reduce((least, pair) =>
-    (pair.apart ?? Infinity) < (least.apart ?? Infinity) ? pair : least,
+  const firsts = seam.a.length > 1 ? ways(seam.a) : [sideOf(pieces, seam.a, false)];
+  const pairs = firsts.flatMap((a) =>
+    ways(seam.b).map((b): WalkedSeam => ({ a, b, apart: apart(a, b), runsOn: runsOn(a, b) })),
   );
-  return best;
+  return pairs.reduce((best, pair) => (fit(pair) < fit(best) ? pair : best));
 }

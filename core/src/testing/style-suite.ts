@@ -8,6 +8,7 @@ import { draftInput, middleBody } from './bodies.ts';
 import { expectCuttable, expectTrue } from './expect-sound.ts';
 import { missesBody, missesSizes } from './misses-size-table.ts';
 import { extremeRanges, ordinaryRanges, randomBodies, type BodyRanges } from './random-bodies.ts';
+import { widthByArea } from './width-by-area.ts';
 
 const stopsOf = ({ findings }: Draft) => findings.filter(({ severity }) => severity === 'stop');
 
@@ -56,6 +57,25 @@ export function expectStyleSound(
       expect([...roles].filter((role) => !style.cloths.includes(role))).toEqual([]);
       const ids = draft.pieces.map(({ piece }) => piece.id);
       expect(new Set(ids).size).toBe(ids.length);
+    }
+  });
+
+  test('by area, its pieces are as wide at bust and hip as body and wanted ease come to', () => {
+    for (const choices of variants) {
+      const draft = recipe.draft(draftInput(middleBody, choices));
+      const across = draft.rounds.filter(({ level }) => level === 'bust' || level === 'hip');
+      // A garment without a back goes round nothing.
+      const goesRound = draft.pieces.some(({ piece }) => piece.id.includes('back'));
+      expect(across.length > 0).toBe(goesRound);
+      for (const { level, pieces, body, wantedEase } of across) {
+        const halves = draft.pieces
+          .filter(({ piece }) => pieces.includes(piece.id))
+          .map(({ piece, stitch }) =>
+            widthByArea(stitch, piece.levels.find(({ name }) => name === level)?.path ?? []),
+          );
+        const round = 2 * halves.reduce((total, half) => total + half, 0);
+        expect([level, Math.abs(round - body - wantedEase) < 1]).toEqual([level, true]);
+      }
     }
   });
 

@@ -89,6 +89,11 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
         message: `The neck is chosen ${length(found)} wide; the neck base lies at ${length(expected)}, and the draft uses that.`,
         remedy,
       };
+    case 'neck-wider-than-shoulder':
+      return {
+        message: `The neck is chosen ${length(found)} wide; past ${length(expected)} too little shoulder is left to sew.`,
+        remedy,
+      };
     case 'neck-deep':
       return {
         message: `The neck reaches ${length(found)} down; lower than ${length(expected)} shows more than most clients expect.`,

@@ -85,12 +85,24 @@ describe('the frame', () => {
     expect(bodyScale(bodyOf({ ...middleBody, height: inches(90) }))).toBe(1.15);
   });
 
+  test('a neck wider than the shoulder holds the cut; the width that the finding names clears it', () => {
+    const wide = (neckWidth: number) =>
+      bodiceFrame(bodyOf(middleBody), { ...choices, neckWidth }, rules).findings;
+    const [stop] = wide(inches(8));
+    expect(stop?.severity).toBe('stop');
+    const half = middleBody.shoulder === undefined ? NaN : middleBody.shoulder / 2;
+    expect(stop?.expected).toBeLessThan(half);
+    expect(stop?.expected).toBeGreaterThan(half - inches(1));
+    expect(wide(stop?.expected ?? NaN)).toEqual([]);
+  });
+
   test('what contradicts the tape is a finding', () => {
     const codes = (values: MeasureValues, own: Partial<BodiceChoices> = {}) =>
       bodiceFrame(bodyOf(values), { ...choices, ...own }, rules).findings.map(({ code }) => code);
     expect(codes({ ...middleBody, shoulderLength: inches(6.5) })).toEqual(['shoulder-length-differs']);
     expect(codes({ ...middleBody, frontWaistLength: inches(14) })).toEqual(['front-shorter-than-back']);
     expect(codes(middleBody, { neckWidth: inches(2) })).toEqual(['neck-narrower-than-base']);
+    expect(codes(middleBody, { neckWidth: inches(8) })).toEqual(['neck-wider-than-shoulder']);
     expect(codes(middleBody)).toEqual([]);
   });
 });

@@ -135,7 +135,22 @@ export function bodiceFrame(
       ),
     );
   }
-  const along = clamp((choices.neckWidth - base.x) / shoulder.x, 0, distance(base, tip) - SHOULDER_LEAST);
+  const longest = distance(base, tip) - SHOULDER_LEAST;
+  const widest = base.x + longest * shoulder.x;
+  if (choices.neckWidth > widest + 1) {
+    findings.push(
+      finding(
+        'neck-wider-than-shoulder',
+        { choice: 'neckWidth' },
+        {
+          found: choices.neckWidth,
+          expected: widest,
+          remedy: { kind: 'set-choice', choice: 'neckWidth', mm: widest },
+        },
+      ),
+    );
+  }
+  const along = clamp((choices.neckWidth - base.x) / shoulder.x, 0, longest);
 
   const start = shoulderStart({ base, tip }, body.from);
   const spanHalf = body.mm('bustSpan') / 2;

@@ -1,9 +1,9 @@
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import type { CheckedSeam } from '@ample-bolt/core/pieces/check-seams';
-import { walkSeam, type WalkedSide } from '@ample-bolt/core/pieces/walk-seam';
+import { SMOOTH, walkSeam, type RunsOn, type WalkedSide } from '@ample-bolt/core/pieces/walk-seam';
 import { formatLength } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { pieceName } from '@ample-bolt/core/words/names';
+import { pieceName, roleName } from '@ample-bolt/core/words/names';
 import { useSize } from '../../ui/use-size.ts';
 
 interface SeamWalkProps {
@@ -39,6 +39,9 @@ export function SeamWalk({ draft, seam, unit }: SeamWalkProps) {
         {walked.apart !== undefined && (
           <span>{walked.apart < 0.5 ? 'notches meet' : `notches ${length(walked.apart)} apart`}</span>
         )}
+        {walked.runsOn.map((edge) => (
+          <span key={edge.role}>{runsOnWords(edge)}</span>
+        ))}
       </p>
       <div ref={holder}>
         {width > 0 && (
@@ -92,6 +95,12 @@ const Side = ({
     ))}
   </g>
 );
+
+/** How the edge at an end of the seam goes on once it is sewn. */
+const runsOnWords = ({ role, turn }: RunsOn): string =>
+  turn < SMOOTH
+    ? `${roleName[role]} runs on smoothly`
+    : `${roleName[role]} bends ${Math.round((turn * 180) / Math.PI)}°`;
 
 /** What the two sides owe each other, in the shop's words. */
 function relationWords({ relation, ok, difference }: CheckedSeam, length: (mm: number) => string): string {
