@@ -25,6 +25,7 @@ export type Remedy =
   | { readonly kind: 'set-choice'; readonly choice: string; readonly mm?: number }
   | { readonly kind: 'set-rule'; readonly rule: RuleId; readonly value: RuleValue }
   | { readonly kind: 'clear-figure'; readonly figure: string }
+  | { readonly kind: 'set-figure'; readonly figure: string; readonly mm: number }
   | { readonly kind: 'add-cloth'; readonly role: ClothRole };
 
 export const findingSeverities = {
@@ -81,6 +82,8 @@ export interface Finding {
   readonly found?: number;
   readonly expected?: number;
   readonly remedy?: Remedy;
+  /** Another way to clear it, where there are two that a tailor would take. */
+  readonly orElse?: Remedy;
 }
 
 export const finding = (

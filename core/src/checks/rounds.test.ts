@@ -82,7 +82,8 @@ describe('seam and outline findings', () => {
       difference: 10,
       ok: false,
     } as const;
-    expect(seamFindings([seam, { ...seam, ok: true }], {})).toEqual([
+    const truing = () => ({ figure: 'panel/side', mm: 205 });
+    expect(seamFindings([seam, { ...seam, ok: true }], {}, truing)).toEqual([
       {
         code: 'seam-differs',
         severity: 'stop',
@@ -90,6 +91,7 @@ describe('seam and outline findings', () => {
         found: 210,
         expected: 200,
         remedy: { kind: 'measure-again', measure: 'backWaistLength' },
+        orElse: { kind: 'set-figure', figure: 'panel/side', mm: 205 },
       },
     ]);
   });

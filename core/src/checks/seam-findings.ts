@@ -2,6 +2,7 @@ import { countSelfCrossings } from '../geometry/ring.ts';
 import type { CheckedSeam } from '../pieces/check-seams.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import type { HandFigures } from '../drafting/hand-figures.ts';
+import type { Truing } from '../drafting/true-seam.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
 import type { Piece } from '../pieces/piece.ts';
 import { finding, type Finding } from './finding.ts';
@@ -9,10 +10,17 @@ import { remedyFor } from './remedy-for.ts';
 
 const pieceOf = (reference: string): string => reference.split('/')[0] ?? '';
 
-export const seamFindings = (seams: readonly CheckedSeam[], hand: HandFigures): Finding[] =>
+/** Seams whose sides are not what they owe each other; `truing` finds the figure that would true one. */
+export const seamFindings = (
+  seams: readonly CheckedSeam[],
+  hand: HandFigures,
+  truing: (seam: CheckedSeam) => Truing | undefined,
+): Finding[] =>
   seams
     .filter(({ ok }) => !ok)
-    .map(({ id, a, b, lengthA, difference, turnsOn }) => {
+    .map((seam) => {
+      const { id, a, b, lengthA, difference, turnsOn } = seam;
+      const correction = truing(seam);
       const [piece, edge] = (a[0] ?? '').split('/');
       return finding(
         'seam-differs',
@@ -21,6 +29,7 @@ export const seamFindings = (seams: readonly CheckedSeam[], hand: HandFigures): 
           found: lengthA,
           expected: lengthA - difference,
           remedy: remedyFor([...a, ...b].map(pieceOf), hand, turnsOn),
+          ...(correction && { orElse: { kind: 'set-figure', ...correction } }),
         },
       );
     });

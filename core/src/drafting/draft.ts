@@ -20,8 +20,8 @@ export interface Figure {
   /** What the sum came to, on the cut line, mm: the same unless a hand moved the figure. */
   readonly computed: number;
   readonly working: Working;
-  /** The point of the stitch line that a hand can move to set this figure, and which way; null for what only follows. */
-  readonly moves: { readonly at: Point; readonly axis: 'x' | 'y' } | null;
+  /** The point of the stitch line that a hand can move to set this figure, and the way that lengthens it; null for what only follows. */
+  readonly moves: { readonly at: Point; readonly way: Point } | null;
   readonly by: 'computed' | 'hand';
   /** The reason given for a figure set by hand. */
   readonly why?: string;

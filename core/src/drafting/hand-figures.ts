@@ -1,5 +1,5 @@
 import { finding, type Finding } from '../checks/finding.ts';
-import { point, type Point } from '../geometry/point.ts';
+import { scale, type Point } from '../geometry/point.ts';
 import { countSelfCrossings } from '../geometry/ring.ts';
 import { finishPiece, type DraftedPiece } from '../pieces/drafted-piece.ts';
 import { stitchRing, type Piece } from '../pieces/piece.ts';
@@ -35,9 +35,8 @@ const ROUNDS = 12;
 /** By how much to move the point of a figure so that it comes to read what was set. */
 function stepOf(figure: Figure, wanted: number): { from: Point; by: Point } | undefined {
   if (!figure.moves) return undefined;
-  const { axis, at } = figure.moves;
-  const step = wanted - figure.mm;
-  return { from: at, by: axis === 'x' ? point(step, 0) : point(0, step) };
+  const { way, at } = figure.moves;
+  return { from: at, by: scale(way, wanted - figure.mm) };
 }
 
 /** Moves the points until every figure reads what was set, or says which one cannot. */

@@ -24,6 +24,7 @@ export const findingJson = (finding: Finding, unit: Unit) => {
     expected: finding.expected === undefined ? null : tidy(finding.expected),
     remedy: plainLengths(remedy),
     change: finding.remedy ?? null,
+    orElse: finding.orElse ?? null,
   };
 };
 

@@ -5,6 +5,10 @@ export interface Point {
 }
 
 export const point = (x: number, y: number): Point => ({ x, y });
+/** The two ways in which a piece is measured: out from its centre, and down from the start line. */
+export const OUT: Point = point(1, 0);
+export const DOWN: Point = point(0, 1);
+
 export const add = (a: Point, b: Point): Point => point(a.x + b.x, a.y + b.y);
 export const subtract = (a: Point, b: Point): Point => point(a.x - b.x, a.y - b.y);
 export const scale = (a: Point, factor: number): Point => point(a.x * factor, a.y * factor);

@@ -4,6 +4,7 @@ import { roundFindings, type Round } from '../checks/rounds.ts';
 import { outlineFindings, seamFindings } from '../checks/seam-findings.ts';
 import type { Draft, WornPart } from '../drafting/draft.ts';
 import { setByHand, unknownFigures, type FiguresOf } from '../drafting/hand-figures.ts';
+import { trueSeam, type SetGarment } from '../drafting/true-seam.ts';
 import { checkSeams } from '../pieces/check-seams.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import type { Piece } from '../pieces/piece.ts';
@@ -30,21 +31,36 @@ export interface DrawnGarment {
   readonly findings: readonly Finding[];
 }
 
+const namedIn =
+  (drafted: readonly DraftedPiece[]): Named =>
+  (id) => {
+    const found = drafted.find(({ piece }) => piece.id === id);
+    if (!found) throw new Error(`the garment has no ${id}`);
+    return found;
+  };
+
 /** Finishes a garment: figures set by hand, cut lines, and every check on the pieces as they then are. */
 export function assembleDraft(garment: DrawnGarment, { rules, figures: hand }: DraftInput): Draft {
   const made = garment.pieces.map((piece) => setByHand(piece, garment.figuresOf, hand));
   const drafted = made.map((each) => each.drafted);
   const figures = made.flatMap((each) => each.figures);
-  const named: Named = (id) => {
-    const found = drafted.find(({ piece }) => piece.id === id);
-    if (!found) throw new Error(`the garment has no ${id}`);
-    return found;
-  };
-  const seams = checkSeams(
-    drafted.map(({ piece }) => piece),
-    garment.seams,
-  );
+  const named = namedIn(drafted);
+  const seamsOf = (pieces: readonly DraftedPiece[]) =>
+    checkSeams(
+      pieces.map(({ piece }) => piece),
+      garment.seams,
+    );
+  const roundFaults = (rounds: readonly Round[]) =>
+    roundFindings(rounds, { school: rules['school.block'], hand });
+  const seams = seamsOf(drafted);
   const rounds = garment.rounds(named);
+  const set: SetGarment = {
+    pieces: garment.pieces,
+    figuresOf: garment.figuresOf,
+    hand,
+    faults: (pieces) =>
+      seamsOf(pieces).filter(({ ok }) => !ok).length + roundFaults(garment.rounds(namedIn(pieces))).length,
+  };
   const coverage = coverageOf(garment.covering.map((id) => named(id).piece));
   const unknown = unknownFigures(hand, figures).map((id) =>
     finding('figure-unknown', { figure: id }, { remedy: { kind: 'clear-figure', figure: id } }),
@@ -60,8 +76,8 @@ export function assembleDraft(garment: DrawnGarment, { rules, figures: hand }: D
       ...made.flatMap((each) => each.findings),
       ...garment.findings,
       ...outlineFindings(drafted, hand, lengthOf),
-      ...seamFindings(seams, hand),
-      ...roundFindings(rounds, { school: rules['school.block'], hand }),
+      ...seamFindings(seams, hand, (seam) => trueSeam(seam, drafted, set)),
+      ...roundFaults(rounds),
       ...garment.checks(named),
       ...unknown,
     ],

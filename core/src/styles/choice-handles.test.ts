@@ -1,3 +1,4 @@
+import { dot, subtract } from '../geometry/point.ts';
 import { describe, expect, test } from '@jest/globals';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
@@ -16,12 +17,12 @@ describe.each(Object.values(styleBook))('$name', (style) => {
   test('every handle follows its choice: set further, it lies as much further along its axis', () => {
     const handles = handlesOf(style);
     expect(handles.length).toBeGreaterThan(0);
-    for (const { choice, axis, at, mm, least, most } of handles) {
+    for (const { choice, way, at, mm, least, most } of handles) {
       const by = mm + inches(0.25) <= most ? inches(0.25) : -inches(0.25);
       if (mm + by < least) continue;
       const moved = handlesOf(style, { [choice]: mm + by }).find((each) => each.choice === choice);
       expect([choice, Math.round(moved?.mm ?? 0)]).toEqual([choice, Math.round(mm + by)]);
-      const went = (moved?.at[axis] ?? 0) - at[axis];
+      const went = moved ? dot(subtract(moved.at, at), way) : NaN;
       expect([choice, Math.abs(went - by) < inches(0.15)]).toEqual([choice, true]);
     }
   });

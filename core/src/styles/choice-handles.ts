@@ -1,16 +1,16 @@
 import type { Draft } from '../drafting/draft.ts';
 import { endOf, pointWhere, startOf, type Curve } from '../geometry/curve.ts';
-import { add, type Point } from '../geometry/point.ts';
+import { OUT, DOWN, add, type Point } from '../geometry/point.ts';
 import type { EdgeRole } from '../pieces/piece.ts';
 import type { ChoiceValues, Style } from './style.ts';
 
-/** A place of the finished garment that sets a length which the client chooses: moved along its axis, the choice follows. */
+/** A place of the finished garment that sets a length which the client chooses: moved along its way, the choice follows. */
 export interface ChoiceHandle {
   readonly choice: string;
   readonly label: string;
   readonly half: 'front' | 'back';
   readonly at: Point;
-  readonly axis: 'x' | 'y';
+  readonly way: Point;
   /** What is chosen now, and between what it can be; mm. */
   readonly mm: number;
   readonly least: number;
@@ -22,7 +22,7 @@ interface Spot {
   readonly half: 'front' | 'back';
   readonly role: EdgeRole;
   readonly place: (path: Curve) => Point;
-  readonly axis: 'x' | 'y';
+  readonly way: Point;
 }
 
 /** Where an edge passes the centre line, or starts. */
@@ -33,14 +33,14 @@ const lowEnd = (path: Curve): Point => (startOf(path).y > endOf(path).y ? startO
 
 /** The choices that a hand can move on the drawing, by what styles call them. */
 const spots: { readonly [choice: string]: Spot } = {
-  neckDepthFront: { half: 'front', role: 'neck', place: atCentre, axis: 'y' },
-  neckDepthBack: { half: 'back', role: 'neck', place: atCentre, axis: 'y' },
-  neckWidth: { half: 'front', role: 'neck', place: endOf, axis: 'x' },
-  topLevel: { half: 'front', role: 'top', place: endOf, axis: 'y' },
-  yokeLevel: { half: 'front', role: 'top', place: endOf, axis: 'y' },
-  topBack: { half: 'back', role: 'top', place: atCentre, axis: 'y' },
-  length: { half: 'front', role: 'hem', place: lowEnd, axis: 'y' },
-  netDepth: { half: 'front', role: 'yoke', place: lowEnd, axis: 'y' },
+  neckDepthFront: { half: 'front', role: 'neck', place: atCentre, way: DOWN },
+  neckDepthBack: { half: 'back', role: 'neck', place: atCentre, way: DOWN },
+  neckWidth: { half: 'front', role: 'neck', place: endOf, way: OUT },
+  topLevel: { half: 'front', role: 'top', place: endOf, way: DOWN },
+  yokeLevel: { half: 'front', role: 'top', place: endOf, way: DOWN },
+  topBack: { half: 'back', role: 'top', place: atCentre, way: DOWN },
+  length: { half: 'front', role: 'hem', place: lowEnd, way: DOWN },
+  netDepth: { half: 'front', role: 'yoke', place: lowEnd, way: DOWN },
 };
 
 /** Where a spot lies in the finished garment: on the first of its hanging parts that has such an edge. */
@@ -67,7 +67,7 @@ export function choiceHandles(style: Style, draft: Draft, chosen: ChoiceValues):
         label: choice.label,
         half: spot.half,
         at,
-        axis: spot.axis,
+        way: spot.way,
         mm,
         least: choice.least,
         most: choice.most,

@@ -4,7 +4,7 @@ import { edgeLength, type Edge } from '../pieces/piece.ts';
 import { capital } from '../words/capital.ts';
 import { edgeName } from '../words/names.ts';
 import { drawn, type Working } from '../workings/working.ts';
-import { insideFigure } from './figure-parts.ts';
+import { endMoved, insideFigure } from './figure-parts.ts';
 
 const isSewnOrCut = ({ role }: Edge): boolean => role !== 'fold' && role !== 'dart';
 
@@ -23,5 +23,6 @@ export const edgeFigures = (piece: DraftedPiece, sums: { readonly [edge: string]
       mm,
       sums[edge.id] ?? drawn('as drawn', mm),
       'as drawn',
+      endMoved(piece, edge),
     );
   });

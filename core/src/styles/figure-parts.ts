@@ -3,12 +3,19 @@ import type { Allowances, SeamRole } from '../drafting/allowances.ts';
 import { allowanceRule } from '../drafting/allowances.ts';
 import type { Body } from '../drafting/body.ts';
 import type { Figure } from '../drafting/draft.ts';
-import { endOf, startOf } from '../geometry/curve.ts';
-import { distance, type Point } from '../geometry/point.ts';
+import { endDirection, endOf, startDirection, startOf } from '../geometry/curve.ts';
+import { OUT, DOWN, distance, scale, type Point } from '../geometry/point.ts';
 import { crossingsAt } from '../geometry/ring.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import { edgeLength, edgeOf, edgesWithRole, type LevelName } from '../pieces/piece.ts';
+import {
+  edgeLength,
+  edgeOf,
+  edgesWithRole,
+  type Edge,
+  type EdgeRole,
+  type LevelName,
+} from '../pieces/piece.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import {
   byRule,
@@ -117,7 +124,7 @@ export function outFigure(
     stitch: levelLength(path),
     working,
     because,
-    moves: { at: levelEnd(drafted, level), axis: 'x' },
+    moves: { at: levelEnd(drafted, level), way: OUT },
   });
 }
 
@@ -142,7 +149,7 @@ export function cornerFigure(
     stitch: stitch[axis],
     working,
     because: 'corner',
-    moves: { at: stitch, axis },
+    moves: { at: stitch, way: kind === 'out' ? OUT : DOWN },
   });
 }
 
@@ -192,10 +199,10 @@ export function dartFigures(piece: DraftedPiece, workingsOf: (dartId: string) =>
         'curve of the seam',
       ),
       inside('length', 'leg', 'length of each leg', leg, drawn('mouth to tip', leg), 'as drawn'),
-      inside('out', 'tip-out', 'tip, out', tip.x, workings.tipOut, 'along the dart', { at: tip, axis: 'x' }),
+      inside('out', 'tip-out', 'tip, out', tip.x, workings.tipOut, 'along the dart', { at: tip, way: OUT }),
       inside('down', 'tip-down', 'tip, down', tip.y, workings.tipDown, 'along the dart', {
         at: tip,
-        axis: 'y',
+        way: DOWN,
       }),
     ];
   });
@@ -220,8 +227,33 @@ export const waistDartTerms = ({ piece }: DraftedPiece): Term[] =>
       ),
     );
 
+const held: ReadonlySet<EdgeRole> = new Set(['fold', 'centre']);
+
+/** The end of an edge that a hand moves along it: away from a fold or centre, of two free ends the upper. */
+export function endMoved({ piece }: DraftedPiece, edge: Edge): Figure['moves'] {
+  const { edges } = piece;
+  const index = edges.indexOf(edge);
+  const start = { at: startOf(edge.path), way: scale(startDirection(edge.path), -1) };
+  const end = { at: endOf(edge.path), way: endDirection(edge.path) };
+  if (held.has(edges.at(index - 1)?.role ?? 'end')) return end;
+  if (held.has(edges[(index + 1) % edges.length]?.role ?? 'end')) return start;
+  return start.at.y < end.at.y ? start : end;
+}
+
+const top = ({ path }: Edge): number => Math.min(startOf(path).y, endOf(path).y);
+
+/** The length of all edges of a role, on the stitch line. The upper end of the upper one is what a hand moves. */
+export function runFigure(drafted: DraftedPiece, role: EdgeRole, name: string, label: string): Figure {
+  const edges = edgesWithRole(drafted.piece, role);
+  const mm = edges.reduce((total, edge) => total + edgeLength(edge), 0);
+  const [upper] = [...edges].sort((a, b) => top(a) - top(b));
+  const moves = upper ? endMoved(drafted, upper) : null;
+  return insideFigure(drafted, 'length', name, label, mm, drawn('as drawn', mm), 'curve', moves);
+}
+
 /** The length of a seam on the stitch line; its cut line is as long but for the corners. */
-export const seamFigure = (piece: DraftedPiece, role: 'side' | 'shoulder', label: string): Figure => {
-  const mm = edgesWithRole(piece.piece, role).reduce((total, edge) => total + edgeLength(edge), 0);
-  return insideFigure(piece, 'length', `${role}-seam`, label, mm, drawn('as drawn', mm), 'curve');
-};
+export const seamFigure = (
+  piece: DraftedPiece,
+  role: 'side' | 'shoulder' | 'princess',
+  label: string,
+): Figure => runFigure(piece, role, `${role}-seam`, label);

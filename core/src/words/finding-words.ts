@@ -30,6 +30,8 @@ const remedyWords = (remedy: Remedy | undefined, unit: Unit, length: (mm: number
       return `Set the rule ${ruleOf(remedy.rule).label} to ${ruleValueWords(remedy.rule, remedy.value, unit)}.`;
     case 'clear-figure':
       return 'Take the figure set by hand back.';
+    case 'set-figure':
+      return `Set ${figureWords(remedy.figure)} to ${length(remedy.mm)}.`;
     case 'add-cloth':
       return `Add a cloth for the ${remedy.role}.`;
   }
@@ -62,7 +64,10 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
   const Measure = where.measure ? measureOf(where.measure).names[0] : '';
   const piece = where.piece ? pieceName(where.piece) : '';
   const by = length(Math.abs((found ?? 0) - (expected ?? 0)));
-  const remedy = remedyWords(finding.remedy, unit, length);
+  const [first, second] = [finding.remedy, finding.orElse].map((each) => remedyWords(each, unit, length));
+  const remedy = second
+    ? `${first ?? ''} Or ${second.charAt(0).toLowerCase()}${second.slice(1)}`
+    : (first ?? '');
   switch (code) {
     case 'measure-derived':
       return {

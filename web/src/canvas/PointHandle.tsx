@@ -1,12 +1,13 @@
-import type { Point } from '@ample-bolt/core/geometry/point';
+import { dot, DOWN, OUT, scale, type Point } from '@ample-bolt/core/geometry/point';
 import { mmPer, type Unit } from '@ample-bolt/core/units/length';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { View } from './view.ts';
 
-/** A point of a piece that sets one figure, moved out from the centre or down from the start line. */
+/** A point of a piece that sets one figure, moved along one way only. */
 export interface MovablePoint {
   readonly at: Point;
-  readonly axis: 'x' | 'y';
+  /** A unit vector: moved that way, the figure grows. */
+  readonly way: Point;
   readonly label: string;
   /** The figure that it sets, mm. */
   readonly mm: number;
@@ -24,19 +25,22 @@ interface PointHandleProps {
 /** The step of the chalk: ⅛ in or half a centimetre; with Shift an inch or a centimetre. */
 const STEP = { in: { fine: 1 / 8, coarse: 1 }, cm: { fine: 0.5, coarse: 1 } } as const;
 
-/** What an arrow key does along an axis. */
-const directions: { readonly [key: string]: { readonly axis: 'x' | 'y'; readonly by: 1 | -1 } } = {
-  ArrowRight: { axis: 'x', by: 1 },
-  ArrowLeft: { axis: 'x', by: -1 },
-  ArrowDown: { axis: 'y', by: 1 },
-  ArrowUp: { axis: 'y', by: -1 },
+/** Where an arrow key points. */
+const directions: { readonly [key: string]: Point } = {
+  ArrowRight: OUT,
+  ArrowLeft: scale(OUT, -1),
+  ArrowDown: DOWN,
+  ArrowUp: scale(DOWN, -1),
 };
+/** A key that points this much along the point's way, or against it, moves it. */
+const MEANT = 0.5;
 
-/** A ring around the point: dragged along its axis, or moved by the arrow keys. */
+/** A ring around the point: dragged along its way, or moved by the arrow keys. */
 export function PointHandle({ point, view, unit, colour }: PointHandleProps) {
-  const { at, axis, label, mm, onMove } = point;
+  const { at, way, label, mm, onMove } = point;
   const held = useRef<{ readonly from: number; readonly mm: number }>(undefined);
-  const along = (event: PointerEvent) => (axis === 'x' ? event.clientX : event.clientY);
+  const along = ({ clientX, clientY }: PointerEvent) => dot({ x: clientX, y: clientY }, way);
+  const sideways = Math.abs(way.x) > Math.abs(way.y);
   const toStep = (wanted: number) => {
     const step = STEP[unit].fine * mmPer(unit);
     return Math.round(wanted / step) * step;
@@ -49,10 +53,11 @@ export function PointHandle({ point, view, unit, colour }: PointHandleProps) {
   };
   const press = (event: KeyboardEvent) => {
     const direction = directions[event.key];
-    if (!direction || direction.axis !== axis) return;
+    const meant = direction ? dot(direction, way) : 0;
+    if (Math.abs(meant) < MEANT) return;
     event.preventDefault();
     const size = STEP[unit][event.shiftKey ? 'coarse' : 'fine'] * mmPer(unit);
-    onMove(toStep(mm + direction.by * size));
+    onMove(toStep(mm + Math.sign(meant) * size));
   };
   return (
     <circle
@@ -68,7 +73,7 @@ export function PointHandle({ point, view, unit, colour }: PointHandleProps) {
       tabIndex={0}
       aria-label={label}
       aria-valuenow={Number((mm / mmPer(unit)).toFixed(3))}
-      aria-orientation={axis === 'x' ? 'horizontal' : 'vertical'}
+      aria-orientation={sideways ? 'horizontal' : 'vertical'}
       onKeyDown={press}
       onPointerDown={(event) => {
         event.currentTarget.setPointerCapture(event.pointerId);
@@ -77,7 +82,7 @@ export function PointHandle({ point, view, unit, colour }: PointHandleProps) {
       onPointerMove={drag}
       onPointerUp={release}
       onPointerCancel={release}
-      className={`touch-none ${axis === 'x' ? 'cursor-ew-resize' : 'cursor-ns-resize'}`}
+      className={`touch-none ${sideways ? 'cursor-ew-resize' : 'cursor-ns-resize'}`}
     />
   );
 }

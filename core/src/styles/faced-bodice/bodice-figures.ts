@@ -1,3 +1,4 @@
+import { OUT, DOWN } from '../../geometry/point.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { Figure } from '../../drafting/draft.ts';
 import { endOf } from '../../geometry/curve.ts';
@@ -108,7 +109,7 @@ export function waistDowns(
       levelStart(piece, 'waist').y,
       waist,
       'start of the tape',
-      { at: levelStart(piece, 'waist'), axis: 'y' },
+      { at: levelStart(piece, 'waist'), way: DOWN },
     ),
     insideFigure(
       piece,
@@ -118,7 +119,7 @@ export function waistDowns(
       waistEnd.y,
       drawn('waist line', levelStart(piece, 'waist').y),
       'to true the side seams',
-      { at: waistEnd, axis: 'y' },
+      { at: waistEnd, way: DOWN },
     ),
   ];
 }
@@ -175,7 +176,7 @@ export function liningBodiceFigures(
       side.y,
       drawn('facing as drawn', side.y),
       'as drawn',
-      { at: side, axis: 'y' },
+      { at: side, way: DOWN },
     ),
     ...waistDowns(context, bodice, piece, which),
     ...(hasBust ? [bustFigure(context, choices, bodice, piece, which)] : []),
@@ -261,7 +262,7 @@ export function bodiceFigures(
       stitch: underarm.x,
       working: sum(...bustTerms(context, choices, bodice, which)),
       because: 'given back to the bust line',
-      moves: { at: underarm, axis: 'x' },
+      moves: { at: underarm, way: OUT },
     }),
     bustFigure(context, choices, bodice, piece, which),
     ...(which === 'front' ? [spanFigure] : []),

@@ -1,10 +1,11 @@
+import { DOWN } from '../../geometry/point.ts';
 import type { Figure } from '../../drafting/draft.ts';
 import { endOf, startOf } from '../../geometry/curve.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, edgesWithRole, type EdgeRole } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { byRule, drawn } from '../../workings/working.ts';
-import { insideFigure } from '../figure-parts.ts';
+import { insideFigure, runFigure } from '../figure-parts.ts';
 
 const words: { readonly [role in EdgeRole]?: string } = {
   neck: 'Neck edge',
@@ -22,18 +23,9 @@ export function facingFigures(rules: RuleSet, piece: DraftedPiece): Figure[] {
   const inner = edgeOf(piece.piece, 'inner').path;
   const [side, centre] = [startOf(inner), endOf(inner)];
   const neck = startOf(edgeOf(piece.piece, 'neck').path);
-  const lengths = (Object.keys(words) as EdgeRole[]).map((role) => {
-    const mm = runLength(piece, role);
-    return insideFigure(
-      piece,
-      'length',
-      `${role}-edge`,
-      words[role] ?? '',
-      mm,
-      drawn('as drawn', mm),
-      'curve',
-    );
-  });
+  const lengths = (Object.keys(words) as EdgeRole[]).map((role) =>
+    runFigure(piece, role, `${role}-edge`, words[role] ?? ''),
+  );
   const from = `along the ${piece.piece.role === 'stay' ? 'facing' : 'bodice'}`;
   return [
     insideFigure(
@@ -64,7 +56,7 @@ export function facingFigures(rules: RuleSet, piece: DraftedPiece): Figure[] {
       from,
       {
         at: centre,
-        axis: 'y',
+        way: DOWN,
       },
     ),
     insideFigure(
@@ -77,7 +69,7 @@ export function facingFigures(rules: RuleSet, piece: DraftedPiece): Figure[] {
       from,
       {
         at: side,
-        axis: 'y',
+        way: DOWN,
       },
     ),
     ...lengths,

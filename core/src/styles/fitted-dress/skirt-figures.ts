@@ -1,7 +1,7 @@
 import type { Figure } from '../../drafting/draft.ts';
 import type { Skirt } from '../../drafting/skirt/skirt.ts';
 import { endOf, placeAtLength, startOf } from '../../geometry/curve.ts';
-import { distance, point } from '../../geometry/point.ts';
+import { OUT, DOWN, distance, point } from '../../geometry/point.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, roleLength } from '../../pieces/piece.ts';
 import { byRule, chosen, drawn, minus, plus, sum, type Term } from '../../workings/working.ts';
@@ -78,7 +78,7 @@ export function skirtFigures(
       waistSide.y,
       drawn('waist line', 0),
       'rise over the hip',
-      { at: waistSide, axis: 'y' },
+      { at: waistSide, way: DOWN },
     ),
     insideFigure(
       piece,
@@ -98,7 +98,7 @@ export function skirtFigures(
       stitch: centre.y,
       working: sum(...length),
       because: 'as drawn',
-      moves: { at: centre, axis: 'y' },
+      moves: { at: centre, way: DOWN },
     }),
     figure(piece, {
       name: 'hem',
@@ -108,7 +108,7 @@ export function skirtFigures(
       stitch: hem.x,
       working: sum(...hipTerms, minus(choiceTerm(fittedDressChoices.pegging, choices.pegging))),
       because: 'curve of the side',
-      moves: { at: hem, axis: 'x' },
+      moves: { at: hem, way: OUT },
     }),
     ...dartFigures(piece, (dartId) => skirtDart(piece, dartId)),
     seamFigure(piece, 'side', 'Side seam'),

@@ -1,7 +1,8 @@
+import { DOWN } from '../../geometry/point.ts';
 import type { Figure } from '../../drafting/draft.ts';
 import { startOf, endOf } from '../../geometry/curve.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
-import { edgeLength, edgeOf, type Edge, type LevelName } from '../../pieces/piece.ts';
+import { edgeLength, type Edge, type LevelName } from '../../pieces/piece.ts';
 import { chosen, divided, drawn, minus, plus, sum, type Term, type Working } from '../../workings/working.ts';
 import { shareTerm } from '../faced-bodice/bodice-workings.ts';
 import {
@@ -206,7 +207,7 @@ function topFigures(piece: DraftedPiece, topDown: Working | undefined): Figure[]
             start.y,
             topDown ?? drawn('top edge', start.y),
             'the lowest there is',
-            { at: start, axis: 'y' },
+            { at: start, way: DOWN },
           ),
         ]
       : []),
@@ -218,24 +219,15 @@ function topFigures(piece: DraftedPiece, topDown: Working | undefined): Figure[]
       end.y,
       drawn('top edge', end.y),
       'as drawn',
-      { at: end, axis: 'y' },
+      { at: end, way: DOWN },
     ),
   ];
 }
 
 function seams(context: ShellContext, piece: DraftedPiece): Figure[] {
-  const princess = edgeLength(edgeOf(piece.piece, 'princess'));
   const front = piece.piece.edges.find(({ role }) => role === 'front');
   return [
-    insideFigure(
-      piece,
-      'length',
-      'princess-seam',
-      'Princess seam',
-      princess,
-      drawn('as drawn', princess),
-      'curve',
-    ),
+    seamFigure(piece, 'princess', 'Princess seam'),
     ...(piece.piece.edges.some(({ role }) => role === 'side')
       ? [seamFigure(piece, 'side', 'Side seam')]
       : []),

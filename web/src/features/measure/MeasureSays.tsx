@@ -42,6 +42,7 @@ function MeantButton({ finding: { remedy }, measuring: { entry }, unit }: MeantB
     case 'set-choice':
     case 'set-rule':
     case 'clear-figure':
+    case 'set-figure':
     case 'add-cloth':
     case undefined:
       return null;

@@ -44,11 +44,11 @@ interface GarmentDrawingProps {
 
 /** The place as the hand moves it, within what can be chosen. */
 const movable = (
-  { at, axis, label, mm, least, most, choice }: ChoiceHandle,
+  { at, way, label, mm, least, most, choice }: ChoiceHandle,
   onChoose: GarmentDrawingProps['onChoose'],
 ): MovablePoint => ({
   at,
-  axis,
+  way,
   label,
   mm,
   onMove: (wanted) => onChoose(choice, clamp(wanted, least, most)),

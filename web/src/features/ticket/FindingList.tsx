@@ -33,7 +33,7 @@ function FindingNotice({ finding }: { readonly finding: Finding }) {
   const remedyFor = useRemedy();
   const [signing, setSigning] = useState(false);
   const { message, remedy } = findingWords(finding, ticket.unit);
-  const action = finding.remedy && remedyFor(finding.remedy);
+  const ways = [finding.remedy, finding.orElse].flatMap((each) => (each ? [remedyFor(each)] : []));
   const key = findingKey(finding);
   const signed = isSignedOff(finding, ticket.signedOff) ? ticket.signedOff[key] : undefined;
   const put = (why: string | null) =>
@@ -46,7 +46,18 @@ function FindingNotice({ finding }: { readonly finding: Finding }) {
   return (
     <Notice
       tone={signed ? 'note' : finding.severity}
-      action={action && !signed && <Small onClick={action.act}>{action.verb}</Small>}
+      action={
+        !signed &&
+        ways.length > 0 && (
+          <span className="flex flex-col gap-1.5">
+            {ways.map(({ verb, act }) => (
+              <Small key={verb} onClick={act}>
+                {verb}
+              </Small>
+            ))}
+          </span>
+        )
+      }
     >
       <p className="text-[15px] leading-snug font-semibold">{message}</p>
       {remedy && !signed && <p className="text-sm text-walnut-2">{remedy}</p>}

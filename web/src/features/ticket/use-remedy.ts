@@ -49,6 +49,17 @@ export function useRemedy(): (remedy: Remedy) => RemedyAction {
               'The figure was not stored.',
             ),
         };
+      case 'set-figure': {
+        const { figure, mm } = remedy;
+        return {
+          verb: 'True it',
+          act: () =>
+            attempt(
+              actions.put('figures', { figures: { [figure]: { value: typed(mm), why: 'trues its seam' } } }),
+              'The figure was not stored.',
+            ),
+        };
+      }
     }
   };
 }

@@ -1,0 +1,103 @@
+import { checkSeams, type CheckedSeam } from '../pieces/check-seams.ts';
+import type { DraftedPiece } from '../pieces/drafted-piece.ts';
+import { edgesThrough, type Piece } from '../pieces/piece.ts';
+import type { Figure } from './draft.ts';
+import { FARTHEST, setByHand, type FiguresOf, type HandFigures } from './hand-figures.ts';
+
+/** A figure that, set to this on the cut line, makes a seam true; mm. */
+export interface Truing {
+  readonly figure: string;
+  readonly mm: number;
+}
+
+/** A garment as it was drawn, with what hands have set on it. */
+export interface SetGarment {
+  /** As they were drafted, before any hand. */
+  readonly pieces: readonly Piece[];
+  readonly figuresOf: FiguresOf;
+  readonly hand: HandFigures;
+  /** How many seams and rounds are off when the pieces are so. */
+  readonly faults: (pieces: readonly DraftedPiece[]) => number;
+}
+
+/** A figure that moves a seam's length by less than this part of its own move does not true it in good shape. */
+const LEAST_PULL = 0.3;
+/** A trued seam is off by no more than this, mm. */
+const TRUE = 0.05;
+/** How far a figure is moved to learn what it does to the seam, mm. */
+const TRIAL = 1;
+
+/** Secant steps: edges are nearly straight for so small a move, and two or three do. */
+const STEPS = 6;
+
+/** Where a figure closes the seam: followed from where it stands by secants, undefined where it hardly pulls or leads too far. */
+function settle(off: (mm: number) => number, mm: number, difference: number): number | undefined {
+  const pull = (off(mm + TRIAL) - difference) / TRIAL;
+  if (Math.abs(pull) < LEAST_PULL) return undefined;
+  let [before, rest] = [mm, difference];
+  let slope = pull;
+  for (let step = 0; step < STEPS; step++) {
+    const next = before - rest / slope;
+    if (Math.abs(next - mm) > FARTHEST) return undefined;
+    const left = off(next);
+    if (Math.abs(left) <= TRUE) return next;
+    slope = (left - rest) / (next - before);
+    if (Math.abs(slope) < LEAST_PULL) return undefined;
+    [before, rest] = [next, left];
+  }
+  return undefined;
+}
+
+const sideEdges = ({ a, b }: CheckedSeam, piece: string): string[] =>
+  [...a, ...b].flatMap((reference) => {
+    const [owner, edge = ''] = reference.split('/');
+    return owner === piece ? [edge] : [];
+  });
+
+/** Whether a hand set any figure of a piece. */
+const isSet = (piece: Piece, hand: HandFigures): boolean =>
+  Object.keys(hand).some((id) => id.startsWith(`${piece.id}/`));
+
+/** The figures of a piece whose point lies on the seam and that no hand has set. */
+const movable = (drafted: DraftedPiece, seam: CheckedSeam, { figuresOf, hand }: SetGarment): Figure[] => {
+  const edges = sideEdges(seam, drafted.piece.id);
+  return figuresOf(drafted).filter(
+    ({ id, moves }) =>
+      moves && !hand[id] && edgesThrough(drafted.piece, moves.at).some((edge) => edges.includes(edge.id)),
+  );
+};
+
+/**
+ * Finds the correction that trues a seam: the figure of the piece beside it, its partner first, whose point moved the least
+ * makes both sides what they owe each other, with the fewest other seams and rounds off. Undefined where no figure does.
+ */
+export function trueSeam(
+  seam: CheckedSeam,
+  drafted: readonly DraftedPiece[],
+  garment: SetGarment,
+): Truing | undefined {
+  const { pieces, figuresOf, hand } = garment;
+  const beside = pieces.filter(({ id }) => sideEdges(seam, id).length > 0);
+  const partners = beside.filter((piece) => !isSet(piece, hand));
+  const ways = (partners.length > 0 ? partners : beside).flatMap((piece) => {
+    const now = drafted.find((each) => each.piece.id === piece.id);
+    if (!now) return [];
+    const withFigure = (id: string, mm: number): readonly DraftedPiece[] => {
+      const moved = setByHand(piece, figuresOf, { ...hand, [id]: { mm, why: '' } }).drafted;
+      return drafted.map((each) => (each === now ? moved : each));
+    };
+    const off = (id: string, mm: number): number =>
+      checkSeams(
+        withFigure(id, mm).map((each) => each.piece),
+        [seam],
+      )[0]?.difference ?? 0;
+    return movable(now, seam, garment).flatMap(({ id, mm }) => {
+      const to = settle((at) => off(id, at), mm, seam.difference);
+      return to === undefined
+        ? []
+        : [{ figure: id, mm: to, by: Math.abs(to - mm), faults: garment.faults(withFigure(id, to)) }];
+    });
+  });
+  const [best] = ways.sort((p, q) => p.faults - q.faults || p.by - q.by);
+  return best && { figure: best.figure, mm: best.mm };
+}
