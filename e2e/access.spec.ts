@@ -57,7 +57,7 @@ test('no sheet laid over a page breaks an accessibility rule, and each is put aw
     .press('Enter');
   await expectNoViolation(page, 'figure');
   await page.goto(`/tickets/${id}/draft`);
-  await page.getByRole('button', { name: /^Beside the/ }).click();
+  await page.getByLabel('beside').selectOption('school');
   await expect(page.getByRole('columnheader', { name: /dashed/ })).toBeVisible();
   await expectNoViolation(page, 'schools');
   await page.goto(`/tickets/${id}/style`);

@@ -106,3 +106,57 @@ test('a top edge set under the bust is a stop with a remedy that sets it right',
   await page.getByRole('textbox', { name: /^Top edge, down/ }).fill('5');
   await expect(page.getByText(/at or under the bust line/)).toBeHidden();
 });
+
+test('a side that a hand lengthened is met by its partner in one click', async ({ page, request }) => {
+  const id = await ticketId(request, 'Drum-major');
+  const { version } = (await (await request.get(`/api/tickets/${id}`)).json()) as { version: number };
+  await request.put(`/api/tickets/${id}/figures`, {
+    data: { version, figures: { 'bodice-back-side/side-seam': { value: '12', why: 'long in the back' } } },
+  });
+  await page.goto(`/tickets/${id}/draft`);
+  await expect(page.getByText('Seam bodice side: the two sides differ', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: /^not true bodice side/ }).click();
+  const walk = page.getByRole('region', { name: 'The seam walked' });
+  await expect(walk.getByText(/side seam.* set to 12 in trues it/)).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: 'trued, dashed' })).toBeVisible();
+  await walk.getByRole('button', { name: 'True it' }).click();
+  await expect(page.getByRole('button', { name: /^true bodice side/ })).toBeVisible();
+  await expect(walk.getByText('Edge to edge, of one length', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: /^Undo: / }).click();
+  await expect(page.getByRole('button', { name: /^not true bodice side/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Undo: / }).click();
+  await expect(page.getByRole('button', { name: /^true bodice side/ })).toBeVisible();
+});
+
+test('a neckline is dragged on its piece, lies beside what was agreed, is kept, and is compared with the version before', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Bell-ringer');
+  await page.goto(`/tickets/${id}/draft`);
+  const point = page.getByRole('slider', { name: 'Neck depth, front' });
+  const box = await point.boundingBox();
+  if (!box) throw new Error('the neckline has no point to drag');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y + 40, { steps: 5 });
+  await page.mouse.up();
+  const trial = page.getByRole('region', { name: 'On trial' });
+  await expect(trial.getByText(/Neck depth, front/)).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: 'agreed, dashed' })).toBeVisible();
+  await expectNoViolation(page, 'draft on trial');
+  await page.reload();
+  await expect(trial).toBeVisible();
+  await trial.getByRole('button', { name: 'Keep it' }).click();
+  await expect(trial).toBeHidden();
+  const before = await page
+    .getByRole('combobox', { name: 'beside' })
+    .getByRole('option', { name: /\d/ })
+    .nth(0)
+    .getAttribute('value');
+  await page.getByRole('combobox', { name: 'beside' }).selectOption(before);
+  await expect(page.getByRole('columnheader', { name: 'then, dashed' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Neck, down at the centre/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Undo: / }).click();
+});

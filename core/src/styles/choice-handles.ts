@@ -10,6 +10,9 @@ export interface ChoiceHandle {
   readonly label: string;
   readonly half: 'front' | 'back';
   readonly at: Point;
+  /** The same place on the piece as it is drafted. */
+  readonly piece: string;
+  readonly onPiece: Point;
   readonly way: Point;
   /** What is chosen now, and between what it can be; mm. */
   readonly mm: number;
@@ -44,11 +47,17 @@ const spots: { readonly [choice: string]: Spot } = {
 };
 
 /** Where a spot lies in the finished garment: on the first of its hanging parts that has such an edge. */
-function placeOf({ pieces, worn }: Draft, { half, role, place }: Spot): Point | undefined {
+function placeOf(
+  { pieces, worn }: Draft,
+  { half, role, place }: Spot,
+): Pick<ChoiceHandle, 'at' | 'piece' | 'onPiece'> | undefined {
   for (const part of worn.filter((each) => each.half === half)) {
     const drafted = pieces.find(({ piece }) => piece.id === part.piece);
     const edge = drafted?.piece.edges.findLast((each) => each.role === role);
-    if (edge) return add(place(edge.path), part.by);
+    if (edge) {
+      const onPiece = place(edge.path);
+      return { at: add(onPiece, part.by), piece: part.piece, onPiece };
+    }
   }
   return undefined;
 }
@@ -59,14 +68,14 @@ export function choiceHandles(style: Style, draft: Draft, chosen: ChoiceValues):
     const spot = spots[id];
     const mm = chosen[id];
     if (!spot || choice.kind !== 'length' || typeof mm !== 'number') return [];
-    const at = placeOf(draft, spot);
-    if (!at) return [];
+    const found = placeOf(draft, spot);
+    if (!found) return [];
     return [
       {
         choice: id,
         label: choice.label,
         half: spot.half,
-        at,
+        ...found,
         way: spot.way,
         mm,
         least: choice.least,

@@ -47,7 +47,7 @@ const slipWords: { readonly [slip: string]: string } = {
 };
 
 /** `bodice-front/waist` as `Bodice front, waist`. */
-const figureWords = (id = ''): string => {
+export const figureWords = (id = ''): string => {
   const [piece, name] = id.split('/');
   return `${pieceName(piece ?? '')}, ${(name ?? '').replaceAll('-', ' ')}`;
 };

@@ -17,8 +17,8 @@ interface PieceOnClothProps {
   readonly unit: Unit;
   /** An edge to light up. */
   readonly lit?: string | undefined;
-  /** A point that a hand may move. */
-  readonly movable?: MovablePoint | undefined;
+  /** Points that a hand may move. */
+  readonly movable?: readonly MovablePoint[] | undefined;
   /** What the view is fitted to, where that is not the piece itself: a piece that is moved must not move its own frame. */
   readonly frame?: DraftedPiece | undefined;
   /** The same piece drafted otherwise, drawn behind it. */
@@ -50,7 +50,7 @@ export function PieceOnCloth({
   cloth,
   unit,
   lit,
-  movable,
+  movable = [],
   frame = drafted,
   other,
 }: PieceOnClothProps) {
@@ -78,13 +78,15 @@ export function PieceOnCloth({
         <svg
           width={size.width}
           height={size.height}
-          role={movable ? 'group' : 'img'}
+          role={movable.length > 0 ? 'group' : 'img'}
           aria-label={`${drafted.piece.name}, drawn on the cloth`}
         >
           <g transform={viewTransform(view)}>
             {other && <OtherDraft drafted={other} colour={markInHand(cloth)} />}
             <PieceDrawing drafted={drafted} colour={colour} lit={lit} />
-            {movable && <PointHandle point={movable} view={view} unit={unit} colour={markInHand(cloth)} />}
+            {movable.map((each) => (
+              <PointHandle key={each.label} point={each} view={view} unit={unit} colour={markInHand(cloth)} />
+            ))}
           </g>
           <GrainArrow
             at={toScreen(

@@ -3,6 +3,9 @@ import { differenceInCalendarDays, format, parseISO } from 'date-fns';
 /** A calendar day as the shop says it: Fri 11 Dec. */
 export const dayText = (day: string): string => format(parseISO(day), 'EEE d MMM');
 
+/** A moment as the shop says it: 11 Dec, 09:30. */
+export const momentText = (moment: string): string => format(parseISO(moment), 'd MMM, HH:mm');
+
 /** How far off a day is, in words. */
 export function daysAway(day: string, today: Date): string {
   const days = differenceInCalendarDays(parseISO(day), today);

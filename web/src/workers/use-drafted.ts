@@ -44,12 +44,13 @@ const failed = (error: unknown): Error => (error instanceof Error ? error : new 
 
 /**
  * Drafts a ticket off the main thread whenever its inputs change; an answer that comes too late is dropped. With frozen
- * pieces it works with those instead.
+ * pieces it works with those instead; without a ticket it does nothing.
  */
-export function useDrafted(ticket: TicketToDraft, frozen?: Draft): Drafting {
-  const inputs = inputsOf(ticket);
+export function useDrafted(ticket: TicketToDraft | undefined, frozen?: Draft): Drafting {
+  const inputs = ticket && inputsOf(ticket);
   const [result, setResult] = useState<Result>();
   useEffect(() => {
+    if (inputs === undefined) return;
     let live = true;
     const show = (drafted: DraftedTicket | undefined, error?: Error) =>
       live && setResult({ inputs, frozen, drafted, error });
@@ -62,9 +63,9 @@ export function useDrafted(ticket: TicketToDraft, frozen?: Draft): Drafting {
     };
   }, [inputs, frozen]);
   return {
-    drafted: result?.drafted,
-    error: result?.error,
-    pending: result?.inputs !== inputs || result.frozen !== frozen,
+    drafted: inputs === undefined ? undefined : result?.drafted,
+    error: inputs === undefined ? undefined : result?.error,
+    pending: result?.inputs !== inputs || result?.frozen !== frozen,
   };
 }
 

@@ -1,15 +1,15 @@
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import { rules, ruleSet } from '@ample-bolt/core/rules/catalogue';
-import { levelName } from '@ample-bolt/core/words/names';
+import { clamp } from '@ample-bolt/core/geometry/clamp';
 import type { CheckedSeam } from '@ample-bolt/core/pieces/check-seams';
+import { choiceHandles } from '@ample-bolt/core/styles/choice-handles';
+import type { Style } from '@ample-bolt/core/styles/style';
+import { styleOf } from '@ample-bolt/core/styles/style-book';
 import { formatLength, formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { Check, X } from 'lucide-react';
 import { useState } from 'react';
 import { PieceOnCloth } from '../../canvas/PieceOnCloth.tsx';
-import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
-import { Segmented } from '../../ui/Segmented.tsx';
+import type { DraftedTicket } from '../../workers/drafting.worker.ts';
 import { asPreview, useDrafted } from '../../workers/use-drafted.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
 import { EaseStrip } from '../ticket/EaseStrip.tsx';
@@ -17,59 +17,75 @@ import { FindingList } from '../ticket/FindingList.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { PieceList } from '../ticket/PieceList.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
+import { useChoiceEntry } from '../ticket/use-choice-entry.ts';
+import { BesideBar } from './BesideBar.tsx';
+import { BesideTable } from './BesideTable.tsx';
+import { SeamTable } from './SeamTable.tsx';
 import { SeamWalk } from './SeamWalk.tsx';
+import { TrialBar } from './TrialBar.tsx';
+import { otherSchool, schoolOf, schools, useBeside, type Beside, type School } from './use-beside.ts';
+import { useTrued } from './use-trued.ts';
 
-/** The pieces as drawn, the seams measured against each other, and what the checks found; beside the other school, when asked. */
+/** The pieces as drawn, the seams measured against each other, and what the checks found. */
 export function DraftPage() {
-  const { drafted } = useTicketContext();
-  const [comparing, setComparing] = useState(false);
-  const [piece, setPiece] = useState('bodice-front');
-  if (!drafted) return <NotYet />;
-  const shared = { piece, onPiece: setPiece, onCompare: () => setComparing(!comparing) };
-  return comparing ? <Compared {...shared} /> : <Drafted other={undefined} {...shared} />;
-}
-
-interface DraftedProps {
-  readonly piece: string;
-  readonly onPiece: (id: string) => void;
-  readonly onCompare: () => void;
-}
-
-const schools = rules['school.block'].methods;
-type School = keyof typeof schools;
-
-const otherSchool = (school: School): School => (school === 'solved' ? 'table' : 'solved');
-
-/** Drafts the same ticket by the other school, to be looked at behind this one. */
-function Compared(props: DraftedProps) {
-  const { ticket } = useTicketContext();
-  const school = otherSchool(ruleSet(ticket.rules)['school.block']);
-  const { drafted } = useDrafted(asPreview(ticket, { rules: { ...ticket.rules, 'school.block': school } }));
-  return <Drafted other={drafted?.draft} {...props} />;
-}
-
-function Drafted({
-  other,
-  piece: chosen,
-  onPiece: setChosen,
-  onCompare,
-}: DraftedProps & { readonly other: Draft | undefined }) {
   const { ticket, drafted } = useTicketContext();
-  const [seam, setSeam] = useState<CheckedSeam>();
-  if (!drafted) return <NotYet />;
-  const { pieces, seams, rounds, coverage, findings } = drafted.draft;
+  const style = styleOf(ticket.styleId);
+  return drafted && style ? <DraftTable key={style.id} drafted={drafted} style={style} /> : <NotYet />;
+}
+
+/** The edge of a seam that lies on a piece. */
+const edgeOn = (seam: CheckedSeam | undefined, piece: string): string | undefined =>
+  [...(seam?.a ?? []), ...(seam?.b ?? [])].find((edge) => edge.startsWith(`${piece}/`))?.split('/')[1];
+
+/** What lies behind the draft, and what the two are called. */
+interface Behind {
+  readonly draft: Draft;
+  readonly names: readonly [here: string, other: string];
+}
+
+/** Of what could lie behind the draft the one that was asked for first, then a correction, then what is agreed. */
+function behind(
+  school: School,
+  beside: Beside,
+  drafts: { readonly [kind in 'asked' | 'trued' | 'agreed']: Draft | undefined },
+): Behind | undefined {
+  const { asked, trued, agreed } = drafts;
+  if (asked)
+    return {
+      draft: asked,
+      names: beside === 'school' ? [schools[school], schools[otherSchool(school)]] : ['now', 'then'],
+    };
+  if (trued) return { draft: trued, names: ['now', 'trued'] };
+  return agreed && { draft: agreed, names: ['on trial', 'agreed'] };
+}
+
+/** The draft on the table: lengths that were chosen are dragged on its pieces, and it lies beside whatever is wanted. */
+function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicket; readonly style: Style }) {
+  const { ticket, actions } = useTicketContext();
+  const [beside, setBeside] = useState<Beside>('nothing');
+  const [chosen, setChosen] = useState('');
+  const [seamId, setSeamId] = useState<string>();
+  const entry = useChoiceEntry(ticket, style, actions);
+  const onTrial = useDrafted(
+    entry.changed ? asPreview(ticket, { choices: entry.preview }) : undefined,
+  ).drafted;
+  const { draft, chosen: choices } = onTrial ?? stored;
+  const { pieces, seams, rounds, coverage, findings } = draft;
   const current = pieces.find(({ piece }) => piece.id === chosen) ?? pieces[0];
+  const walked = seams.find(({ id }) => id === seamId);
+  const trued = useTrued(ticket, draft, walked);
+  const asked = useBeside(ticket, beside);
   if (!current) return <NotYet />;
-  // The seam as it is now: a change may have moved it since it was chosen.
-  const walked = seams.find(({ id }) => id === seam?.id);
-  const edgeOnPiece = [...(seam?.a ?? []), ...(seam?.b ?? [])]
-    .find((edge) => edge.startsWith(`${current.piece.id}/`))
-    ?.split('/')[1];
+  const other = behind(schoolOf(ticket), beside, {
+    asked,
+    trued: trued?.draft,
+    agreed: onTrial && stored.draft,
+  });
   const show = (next: CheckedSeam) => {
-    setSeam(next);
-    const here = [...next.a, ...next.b].some((edge) => edge.startsWith(`${current.piece.id}/`));
-    if (!here) setChosen((next.a[0] ?? '').split('/')[0] ?? chosen);
+    setSeamId(next.id);
+    if (edgeOn(next, current.piece.id) === undefined) setChosen((next.a[0] ?? '').split('/')[0] ?? chosen);
   };
+  const handles = choiceHandles(style, draft, choices).filter(({ piece }) => piece === current.piece.id);
   return (
     <div className="grid h-full grid-cols-[236px_minmax(0,1fr)_360px] gap-4">
       <div className="flex min-h-0 flex-col gap-3">
@@ -79,96 +95,40 @@ function Drafted({
         </div>
       </div>
       <div className="flex min-h-0 flex-col gap-2">
-        <SchoolBar comparing={other !== undefined} onCompare={onCompare} />
+        <BesideBar beside={beside} onBeside={setBeside} />
         <div className="min-h-0 grow">
           <PieceOnCloth
             drafted={current}
+            frame={stored.draft.pieces.find(({ piece }) => piece.id === current.piece.id)}
             cloth={clothColour(ticket)}
             unit={ticket.unit}
-            lit={edgeOnPiece}
-            other={other?.pieces.find(({ piece }) => piece.id === current.piece.id)}
+            lit={edgeOn(walked, current.piece.id)}
+            other={other?.draft.pieces.find(({ piece }) => piece.id === current.piece.id)}
+            movable={handles.map(({ onPiece, way, label, mm, least, most, choice }) => ({
+              at: onPiece,
+              way,
+              label,
+              mm,
+              onMove: (wanted) =>
+                entry.type(
+                  choice,
+                  formatNumber(clamp(wanted, least, most), ticket.unit, { denominator: 16, decimals: 2 }),
+                ),
+            }))}
           />
         </div>
-        {walked && <SeamWalk draft={drafted.draft} seam={walked} unit={ticket.unit} />}
+        {entry.changed && <TrialBar style={style} entry={entry} unit={ticket.unit} />}
+        {walked && <SeamWalk draft={draft} seam={walked} unit={ticket.unit} truing={trued?.truing} />}
       </div>
       <div className="flex min-h-0 flex-col gap-3 overflow-auto">
-        {other && <SchoolTable here={drafted.draft} other={other} />}
+        {other && (
+          <BesideTable here={draft} other={other.draft} names={other.names} piece={current.piece.id} />
+        )}
         <SeamSummary seams={seams} unit={ticket.unit} />
         <FindingList findings={findings} />
-        <SeamTable seams={seams} unit={ticket.unit} current={seam?.id} onShow={show} />
+        <SeamTable seams={seams} unit={ticket.unit} current={seamId} onShow={show} />
       </div>
     </div>
-  );
-}
-
-/** By which school the ticket is drafted, and the way to look at the other. */
-function SchoolBar({
-  comparing,
-  onCompare,
-}: {
-  readonly comparing: boolean;
-  readonly onCompare: () => void;
-}) {
-  const { ticket, actions, attempt } = useTicketContext();
-  const school = ruleSet(ticket.rules)['school.block'];
-  return (
-    <div className="flex items-center gap-3">
-      <Segmented
-        label="Drafted by"
-        value={school}
-        onChange={(next) =>
-          attempt(actions.put('rules', { rules: { 'school.block': next } }), 'The school was not changed.')
-        }
-        options={(Object.keys(schools) as School[]).map((value) => ({ value, word: schools[value] }))}
-      />
-      <Button look="quiet" aria-pressed={comparing} onClick={onCompare} className="aria-pressed:bg-indigo-1">
-        {comparing
-          ? `Hide the ${schools[otherSchool(school)]}`
-          : `Beside the ${schools[otherSchool(school)]}`}
-      </Button>
-    </div>
-  );
-}
-
-/** Both schools in figures: what each leaves of the wanted ease, and how many seams are true. */
-function SchoolTable({ here, other }: { readonly here: Draft; readonly other: Draft }) {
-  const { ticket } = useTicketContext();
-  const school = ruleSet(ticket.rules)['school.block'];
-  const ease = (mm: number | undefined) =>
-    mm === undefined
-      ? ''
-      : `${mm < 0 ? '−' : '+'}${formatNumber(Math.abs(mm), ticket.unit, { style: 'typeset' })}`;
-  const count = ({ seams }: Draft) => `${seams.filter(({ ok }) => ok).length} of ${seams.length}`;
-  const stops = ({ findings }: Draft) =>
-    String(findings.filter(({ severity }) => severity === 'stop').length);
-  const rows = [
-    ...here.rounds.map(({ level, ease: own, wantedEase }) => [
-      `Ease at ${levelName[level].replace(' line', '')}, wanted ${ease(wantedEase)}`,
-      ease(own),
-      ease(other.rounds.find((round) => round.level === level)?.ease),
-    ]),
-    ['Seams true', count(here), count(other)],
-    ['Stops', stops(here), stops(other)],
-  ];
-  return (
-    <table className="w-full border-collapse rounded-soft border border-linen-2 bg-white text-left text-[15px]">
-      <thead className="text-[13px] text-walnut-2">
-        <tr>
-          <th className="px-4 py-2 font-semibold">Finished</th>
-          <th className="px-2 py-2 text-right font-semibold">{schools[school]}</th>
-          <th className="px-4 py-2 text-right font-semibold">{schools[otherSchool(school)]}, dashed</th>
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map(([words, own, others]) => (
-          <tr key={words} className="border-t border-linen-2">
-            <td className="px-4 py-1.5">{words}</td>
-            <td className="px-2 py-1.5 text-right font-bold">{own}</td>
-            <td className="px-4 py-1.5 text-right">{others}</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
   );
 }
 
@@ -189,43 +149,3 @@ function SeamSummary({ seams, unit }: { readonly seams: readonly CheckedSeam[]; 
     </Notice>
   );
 }
-
-interface SeamTableProps {
-  readonly seams: readonly CheckedSeam[];
-  readonly unit: Unit;
-  readonly current: string | undefined;
-  readonly onShow: (seam: CheckedSeam) => void;
-}
-
-/** Each seam with both its lengths; choosing one lights it on the piece. */
-const SeamTable = ({ seams, unit, current, onShow }: SeamTableProps) => (
-  <section className="rounded-soft border border-linen-2 bg-white py-2">
-    <h2 className="px-4 py-1.5 font-text text-[13px] font-semibold tracking-normal text-walnut-2">
-      Seams, measured on both sides
-    </h2>
-    {seams.map((seam) => (
-      <button
-        key={seam.id}
-        type="button"
-        aria-pressed={seam.id === current}
-        onClick={() => onShow(seam)}
-        className="flex min-h-9 w-full items-center gap-2 px-4 text-left text-[15px] hover:bg-linen-1 aria-pressed:bg-indigo-1"
-      >
-        {seam.ok ? (
-          <Check size={16} className="text-woad" aria-label="true" />
-        ) : (
-          <X size={16} className="text-madder" aria-label="not true" />
-        )}
-        <span className="grow truncate">{seamWords(seam.id)}</span>
-        <span className="font-semibold whitespace-nowrap">
-          {formatNumber(seam.lengthA, unit, { denominator: 16, style: 'typeset' })}{' '}
-          {seam.relation.kind === 'equal' ? '=' : '·'}{' '}
-          {formatNumber(seam.lengthB, unit, { denominator: 16, style: 'typeset' })}
-        </span>
-      </button>
-    ))}
-  </section>
-);
-
-const seamWords = (id: string): string =>
-  id.replaceAll('-', ' ').replace(/ (\d)$/, (_, place: string) => (place === '1' ? '' : ', outer'));

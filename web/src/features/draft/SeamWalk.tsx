@@ -4,12 +4,18 @@ import { SMOOTH, walkSeam, type RunsOn, type WalkedSide } from '@ample-bolt/core
 import { formatLength } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { pieceName, roleName } from '@ample-bolt/core/words/names';
+import { figureWords } from '@ample-bolt/core/words/finding-words';
+import { Button } from '../../ui/Button.tsx';
 import { useSize } from '../../ui/use-size.ts';
+import { useRemedy } from '../ticket/use-remedy.ts';
+import type { Truing } from './use-trued.ts';
 
 interface SeamWalkProps {
   readonly draft: Draft;
   readonly seam: CheckedSeam;
   readonly unit: Unit;
+  /** The correction that would true the seam, drawn dashed on its piece. */
+  readonly truing: Truing | undefined;
 }
 
 /** Heights of the drawing, in pixels: two edges as bars, with their notches between them. */
@@ -21,7 +27,7 @@ const piecesOf = (references: readonly string[]): string =>
   [...new Set(references.map((reference) => pieceName(reference.split('/')[0] ?? '')))].join(' and ');
 
 /** The two edges of a seam laid out straight and walked along each other: both lengths, where pieces meet, and every notch. */
-export function SeamWalk({ draft, seam, unit }: SeamWalkProps) {
+export function SeamWalk({ draft, seam, unit, truing }: SeamWalkProps) {
   const [holder, { width }] = useSize<HTMLDivElement>();
   const walked = walkSeam(
     draft.pieces.map(({ piece }) => piece),
@@ -43,6 +49,7 @@ export function SeamWalk({ draft, seam, unit }: SeamWalkProps) {
           <span key={edge.role}>{runsOnWords(edge)}</span>
         ))}
       </p>
+      {truing && <TruingNote truing={truing} unit={unit} />}
       <div ref={holder}>
         {width > 0 && (
           <svg
@@ -95,6 +102,23 @@ const Side = ({
     ))}
   </g>
 );
+
+/** What would true the seam, and the button that does it. */
+function TruingNote({ truing, unit }: { readonly truing: Truing; readonly unit: Unit }) {
+  const { verb, act } = useRemedy()(truing);
+  return (
+    <p className="flex items-center gap-3 py-1 text-[15px]">
+      <span className="grow">
+        <strong>{figureWords(truing.figure)}</strong> set to{' '}
+        {formatLength(truing.mm, unit, { denominator: 16, style: 'typeset' })} trues it, as dashed on its
+        piece.
+      </span>
+      <Button look="outline" onClick={act}>
+        {verb}
+      </Button>
+    </p>
+  );
+}
 
 /** How the edge at an end of the seam goes on once it is sewn. */
 const runsOnWords = ({ role, turn }: RunsOn): string =>

@@ -71,13 +71,15 @@ export function FiguresPage() {
           unit={ticket.unit}
           movable={
             figure && moving?.moves && figure.id.startsWith(`${current.piece.id}/`)
-              ? {
-                  ...moving.moves,
-                  label: `${figure.label}, moved by hand`,
-                  mm: moving.mm,
-                  onMove: entry.move,
-                }
-              : undefined
+              ? [
+                  {
+                    ...moving.moves,
+                    label: `${figure.label}, moved by hand`,
+                    mm: moving.mm,
+                    onMove: entry.move,
+                  },
+                ]
+              : []
           }
         />
         {figure && (

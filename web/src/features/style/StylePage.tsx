@@ -16,7 +16,7 @@ import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { GarmentDrawing } from './GarmentDrawing.tsx';
 import { StyleBookDialog } from './StyleBookDialog.tsx';
-import { useChoiceEntry, type ChoiceEntry } from './use-choice-entry.ts';
+import { useChoiceEntry, type ChoiceEntry } from '../ticket/use-choice-entry.ts';
 
 /** The style that is agreed, and the book that it was taken from, which stays open over whatever the page shows. */
 export function StylePage() {

@@ -1,10 +1,10 @@
 import { compareContents } from '@ample-bolt/core/shop/compare-contents';
 import { changeWords } from '@ample-bolt/core/words/change-words';
-import { format, parseISO } from 'date-fns';
 import { useState } from 'react';
 import { useStepContent, useSteps, type TicketStep } from '../../api/tickets.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Card } from '../../ui/Card.tsx';
+import { momentText } from '../../ui/day.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 
@@ -67,9 +67,7 @@ const StepRow = ({
       aria-pressed={compared}
       className="flex min-h-11 w-full items-center gap-4 border-l-3 border-transparent px-5 text-left hover:bg-linen-1 aria-pressed:border-indigo aria-pressed:bg-indigo-1"
     >
-      <span className="w-28 shrink-0 text-sm text-walnut-2">
-        {format(parseISO(step.madeAt), 'd MMM, HH:mm')}
-      </span>
+      <span className="w-28 shrink-0 text-sm text-walnut-2">{momentText(step.madeAt)}</span>
       <span className="min-w-0 grow truncate">{step.what}</span>
       {now && <strong className="text-sm text-woad">on the table</strong>}
     </button>

@@ -10,10 +10,14 @@ export interface ChoiceEntry {
   /** What stands for a choice: a length as typed, or the id of an option. */
   readonly textOf: (id: string) => string;
   readonly type: (id: string, text: string) => void;
+  /** Whether it was typed or dragged and is not agreed. */
+  readonly isTyped: (id: string) => boolean;
   readonly faultOf: (id: string) => string | undefined;
   /** Stored choices with readable typed ones laid over them: what the preview is drafted from. */
   readonly preview: EnteredChoices;
   readonly agree: () => Promise<boolean>;
+  /** Gives up what was typed or dragged and not agreed. */
+  readonly leave: () => void;
   readonly failure: string | undefined;
   readonly changed: boolean;
 }
@@ -58,6 +62,7 @@ export function useChoiceEntry(
   return {
     textOf: (id) => kept[id] ?? storedText(id),
     type,
+    isTyped: (id) => kept[id] !== undefined,
     faultOf,
     preview,
     agree: async () => {
@@ -76,6 +81,7 @@ export function useChoiceEntry(
         return false;
       }
     },
+    leave: () => forget(kept),
     failure,
     changed: Object.keys(kept).length > 0,
   };
