@@ -16,8 +16,9 @@ import { tubeTopRecipe } from '../styles/tube-top/tube-top-recipe.ts';
 import { waistcoatRecipe } from '../styles/waistcoat/waistcoat-recipe.ts';
 import { largestDrift } from './check-chalk.ts';
 
+const byStitch = { startLine: 'stitch', line: 'stitch' } as const;
 const { pieces } = fittedDressRecipe.draft(draftInput(middleBody));
-const marks = chalkAll(pieces, 'stitch');
+const marks = chalkAll(pieces, byStitch);
 const front = pieces[0];
 if (!front) throw new Error('expected the bodice front');
 
@@ -26,7 +27,7 @@ describe('panels of a princess seam', () => {
   const titlesOf = (id: string): string[] => {
     const drafted = bustier.pieces.find(({ piece }) => piece.id === id);
     if (!drafted) throw new Error(`no ${id}`);
-    return chalkPiece(drafted, { startLine: 'stitch' }).map((mark) => {
+    return chalkPiece(drafted, byStitch).map((mark) => {
       const { title, text } = markWords(mark, 'in');
       return `${title}: ${text}`;
     });
@@ -50,7 +51,7 @@ describe('fronts that open, and edges without a shoulder', () => {
   const said = (recipe: typeof waistcoatRecipe, id: string): string => {
     const drafted = recipe.draft(draftInput(middleBody)).pieces.find(({ piece }) => piece.id === id);
     if (!drafted) throw new Error(`no ${id}`);
-    return chalkPiece(drafted, { startLine: 'stitch' })
+    return chalkPiece(drafted, byStitch)
       .map((mark) => markWords(mark, 'in'))
       .map(({ title, text }) => `${title}: ${text}`)
       .join('\n');
@@ -72,7 +73,7 @@ describe('fronts that open, and edges without a shoulder', () => {
 
 describe('chalkPiece', () => {
   test('marks come in the order of the trade, numbered from one', () => {
-    const own = chalkPiece(front, { startLine: 'stitch' });
+    const own = chalkPiece(front, byStitch);
     expect(own.map(({ order }) => order)).toEqual(own.map((_, index) => index + 1));
     const kinds = own.map(({ kind }) => kind).filter((kind, index, all) => kind !== all[index - 1]);
     expect(kinds).toEqual([
@@ -109,7 +110,9 @@ describe('chalkPiece', () => {
 
   test('a shop whose start line is the cut edge finds every down longer by the allowance', () => {
     const [stitch, cut] = (['stitch', 'cut'] as const).map((startLine) =>
-      chalkPiece(front, { startLine }).find((mark) => mark.kind === 'point' && mark.name === 'underarm'),
+      chalkPiece(front, { ...byStitch, startLine }).find(
+        (mark) => mark.kind === 'point' && mark.name === 'underarm',
+      ),
     );
     if (stitch?.kind !== 'point' || cut?.kind !== 'point') throw new Error('expected the underarm');
     expect(cut.down - stitch.down).toBeCloseTo(inches(0.5), 9);
@@ -124,7 +127,7 @@ describe('chalkPiece', () => {
         { pieces: outer.map(layPieceOf), cloth, fold, seed: 2, shrinkPercent: 0, buyIn: 'yd' },
         4,
       );
-      const laid = chalkLaid(pieces, 'stitch', [lay]);
+      const laid = chalkLaid(pieces, byStitch, [lay]);
       expect(laid.filter(({ kind }) => kind === 'place' || kind === 'again')).toHaveLength(outlineCount(lay));
       for (const mark of laid) {
         if (mark.kind !== 'place' && mark.kind !== 'again') continue;

@@ -1,4 +1,4 @@
-import { endOf, placeAtLength, startOf } from '../geometry/curve.ts';
+import { endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts';
 import { distance, point, type Point } from '../geometry/point.ts';
 import { boxOf } from '../geometry/ring.ts';
 import { chalkedPlacements, type Lay, type Placement } from '../lay/lay.ts';
@@ -7,13 +7,29 @@ import { stateOf, turnOutline } from '../lay/outline-state.ts';
 import { edgesUnderRoofs } from '../pieces/dart-roof.ts';
 import { offsetEdge } from '../pieces/cut-line.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import { edgeLength, edgeOf, clothRoles, type Edge, type EdgeRole, type LevelName } from '../pieces/piece.ts';
+import {
+  edgeLength,
+  edgeOf,
+  clothRoles,
+  OUTLINE_TOLERANCE,
+  type Edge,
+  type EdgeRole,
+  type LevelName,
+  type Piece,
+} from '../pieces/piece.ts';
 import { curvePoints } from './curve-points.ts';
+import { cutPiece } from './cut-piece.ts';
 import type { Mark, Place, PointName, UnorderedMark } from './mark.ts';
 
-export interface ChalkOptions {
+/** How a shop chalks. */
+export interface ChalkManner {
   /** What the shop's downs start at: the stitch line, or the cut edge of the topmost seam. */
   readonly startLine: 'stitch' | 'cut';
+  /** The line that is chalked by its points: the stitch line with the allowance added outside, or the cut line alone. */
+  readonly line: 'stitch' | 'cut';
+}
+
+export interface ChalkOptions extends ChalkManner {
   /** Where each copy that is chalked lies on the cloth, once a lay is chosen. */
   readonly placed?: readonly PlacedOnCloth[];
 }
@@ -48,7 +64,7 @@ const isStraight = (edge: Edge): boolean => edge.path.length === 1 && edge.path[
 const topSeams: readonly EdgeRole[] = ['shoulder', 'inner', 'waist'];
 
 /** How much the shop's downs gain where they start at the cut edge: the allowance of the topmost seam. */
-export function startLineGain({ piece }: DraftedPiece, startLine: ChalkOptions['startLine']): number {
+export function startLineGain({ piece }: DraftedPiece, startLine: ChalkManner['startLine']): number {
   if (startLine === 'stitch') return 0;
   const roles = piece.edges.map(({ role }) => role);
   const top = topSeams.find((role) => roles.includes(role));
@@ -90,7 +106,7 @@ function placeMarks(
   };
 }
 
-function pointMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
+function pointMarks(piece: Piece, gain: number): UnorderedMark[] {
   const mark = (name: PointName, p: Point): UnorderedMark => ({
     kind: 'point',
     name,
@@ -135,7 +151,7 @@ function innerMarks({ path }: Edge, mark: (name: PointName, p: Point) => Unorder
   return centre && side ? [mark('inner-centre', centre), mark('inner-side', side)] : [];
 }
 
-function edgeMarks({ piece }: DraftedPiece): UnorderedMark[] {
+function edgeMarks(piece: Piece): UnorderedMark[] {
   const drawn = piece.edges.filter(({ role }) => role !== 'fold' && role !== 'dart');
   const slopes = drawn.filter(isStraight).map((edge): UnorderedMark => ({
     kind: 'slope',
@@ -154,7 +170,7 @@ function edgeMarks({ piece }: DraftedPiece): UnorderedMark[] {
   return [...slopes, ...curves];
 }
 
-function dartMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
+function dartMarks(piece: Piece, gain: number): UnorderedMark[] {
   return piece.darts.map((dart): UnorderedMark => {
     const [first, second] = [edgeOf(piece, dart.legs[0]).path, edgeOf(piece, dart.legs[1]).path];
     const tip = endOf(first);
@@ -169,21 +185,33 @@ function dartMarks({ piece }: DraftedPiece, gain: number): UnorderedMark[] {
   });
 }
 
-function finishingMarks({ piece }: DraftedPiece): UnorderedMark[] {
+/** The line that was not chalked by its points, told by its distance from the one that was. */
+function allowanceMarks(piece: Piece, line: ChalkManner['line']): UnorderedMark[] {
   const roles = [...new Set(piece.edges.filter(({ allowance }) => allowance > 0).map(({ role }) => role))];
-  const allowances = roles.map((role): UnorderedMark => {
+  return roles.map((role): UnorderedMark => {
     const edges = edgesUnderRoofs(piece).filter((edge) => edge.role === role);
-    return { kind: 'allowance', role, mm: edges[0]?.allowance ?? 0, points: edges.flatMap(offsetEdge) };
+    const points =
+      line === 'stitch'
+        ? edges.flatMap(offsetEdge)
+        : edges.flatMap(({ path }) => sampleCurve(path, OUTLINE_TOLERANCE));
+    return {
+      kind: 'allowance',
+      side: line === 'stitch' ? 'outside' : 'inside',
+      role,
+      mm: edges[0]?.allowance ?? 0,
+      points,
+    };
   });
-  const notches = piece.notches.map((notch): UnorderedMark => ({
+}
+
+const notchMarks = (piece: Piece): UnorderedMark[] =>
+  piece.notches.map((notch): UnorderedMark => ({
     kind: 'notch',
     edge: notch.edge,
     notch: notch.kind,
     mm: notch.at,
     points: [placeAtLength(edgeOf(piece, notch.edge).path, notch.at).point],
   }));
-  return [...allowances, ...notches];
-}
 
 /**
  * What to chalk for one piece, in the order of the trade: start line, levels, widths, slopes, curves, darts,
@@ -191,6 +219,7 @@ function finishingMarks({ piece }: DraftedPiece): UnorderedMark[] {
  */
 export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[] {
   const { piece, stitch } = drafted;
+  const chalked = options.line === 'cut' ? cutPiece(piece) : piece;
   const gain = startLineGain(drafted, options.startLine);
   const widest = boxOf(stitch).maxX;
   const across = (y: number): Point[] => [point(0, y), point(widest, y)];
@@ -202,10 +231,11 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
   const drawn: UnorderedMark[] = [
     { kind: 'start-line', out: widest, points: across(-gain) },
     ...levels.filter((mark) => mark.kind !== 'level' || mark.down > gain),
-    ...pointMarks(drafted, gain),
-    ...edgeMarks(drafted),
-    ...dartMarks(drafted, gain),
-    ...finishingMarks(drafted),
+    ...pointMarks(chalked, gain),
+    ...edgeMarks(chalked),
+    ...dartMarks(piece, gain),
+    ...allowanceMarks(piece, options.line),
+    ...notchMarks(chalked),
   ];
   const traced: UnorderedMark[] = piece.template
     ? [{ kind: 'trace', template: piece.template, points: drafted.outline }]
@@ -233,13 +263,13 @@ export function cuttingOrder(pieces: readonly DraftedPiece[]): DraftedPiece[] {
 }
 
 /** Marks of all pieces in cutting order; without a lay they do not say where on the cloth. */
-export const chalkAll = (pieces: readonly DraftedPiece[], startLine: ChalkOptions['startLine']): Mark[] =>
-  cuttingOrder(pieces).flatMap((drafted) => chalkPiece(drafted, { startLine }));
+export const chalkAll = (pieces: readonly DraftedPiece[], manner: ChalkManner): Mark[] =>
+  cuttingOrder(pieces).flatMap((drafted) => chalkPiece(drafted, manner));
 
 /** Marks of the pieces that are laid, each where it lies on its cloth. */
 export const chalkLaid = (
   pieces: readonly DraftedPiece[],
-  startLine: ChalkOptions['startLine'],
+  manner: ChalkManner,
   lays: readonly Lay[],
 ): Mark[] =>
   cuttingOrder(pieces).flatMap((drafted) => {
@@ -249,5 +279,5 @@ export const chalkLaid = (
       .filter(({ piece }) => piece === drafted.piece.id)
       .sort((a, b) => a.copy - b.copy)
       .map((placement) => ({ placement, foldLine: lay.sections[placement.section]?.foldLines[0] }));
-    return chalkPiece(drafted, { startLine, placed });
+    return chalkPiece(drafted, { ...manner, placed });
   });

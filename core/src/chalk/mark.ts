@@ -77,7 +77,13 @@ export type Mark =
       readonly down: number;
       readonly out: number;
     })
-  | (MarkBase & { readonly kind: 'allowance'; readonly role: EdgeRole; readonly mm: number })
+  /** The cut line outside of the chalked stitch line, or the stitch line inside of the chalked cut line. */
+  | (MarkBase & {
+      readonly kind: 'allowance';
+      readonly side: 'outside' | 'inside';
+      readonly role: EdgeRole;
+      readonly mm: number;
+    })
   | (MarkBase & {
       readonly kind: 'notch';
       readonly edge: Edge['id'];

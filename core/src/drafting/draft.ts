@@ -13,11 +13,13 @@ export interface Figure {
   readonly id: string;
   readonly label: string;
   readonly kind: 'out' | 'down' | 'length';
-  /** On the cut line, mm. */
+  /** On the line that the shop works by, the cut line unless it adds the allowance on the cloth; mm. */
   readonly mm: number;
+  /** The same on the cut line, mm. */
+  readonly cut: number;
   /** The same on the stitch line, mm. */
   readonly stitch: number;
-  /** What the sum came to, on the cut line, mm: the same unless a hand moved the figure. */
+  /** What the sum came to, mm: the same unless a hand moved the figure. */
   readonly computed: number;
   readonly working: Working;
   /** The point of the stitch line that a hand can move to set this figure, and the way that lengthens it; null for what only follows. */

@@ -3,15 +3,28 @@ import { scale, type Point } from '../geometry/point.ts';
 import { countSelfCrossings } from '../geometry/ring.ts';
 import { finishPiece, type DraftedPiece } from '../pieces/drafted-piece.ts';
 import { stitchRing, type Piece } from '../pieces/piece.ts';
+import { ruleSet, type RuleOverrides, type RuleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
 import { corrected } from '../workings/working.ts';
 import type { Figure } from './draft.ts';
 import { movePoint } from './operations/move-point.ts';
 
-/** A figure set by a person, on the cut line, and the reason given. */
+/** A figure set by a person, and the reason given. */
 export interface HandFigure {
   readonly mm: number;
   readonly why: string;
+  /** The line that it was read on; the cut line where nothing is said. */
+  readonly line?: 'stitch';
+}
+
+/** The line that a shop reads its figures on, by its rules. */
+export const handLine = (rules: RuleSet): HandFigure['line'] =>
+  rules['school.allowance'] === 'cloth' ? 'stitch' : undefined;
+
+/** A figure as a hand sets it in a shop with these rules. */
+export function handOn(rules: RuleOverrides, mm: number, why: string): HandFigure {
+  const line = handLine(ruleSet(rules));
+  return { mm, why, ...(line && { line }) };
 }
 
 export type HandFigures = { readonly [id: string]: HandFigure };
@@ -32,29 +45,33 @@ const SET = 0.05;
 /** The cut corner moves nearly as far as the stitch corner: a few rounds settle it, also where two figures share a corner. */
 const ROUNDS = 12;
 
+/** What a figure reads on the line that a hand meant, mm. */
+export const readingOf = (figure: Figure, line: HandFigure['line']): number =>
+  line === 'stitch' ? figure.stitch : figure.cut;
+
 /** By how much to move the point of a figure so that it comes to read what was set. */
-function stepOf(figure: Figure, wanted: number): { from: Point; by: Point } | undefined {
+function stepOf(figure: Figure, { mm, line }: HandFigure): { from: Point; by: Point } | undefined {
   if (!figure.moves) return undefined;
   const { way, at } = figure.moves;
-  return { from: at, by: scale(way, wanted - figure.mm) };
+  return { from: at, by: scale(way, mm - readingOf(figure, line)) };
 }
 
 /** Moves the points until every figure reads what was set, or says which one cannot. */
 function settle(
   start: DraftedPiece,
   figuresOf: FiguresOf,
-  hand: readonly (readonly [id: string, mm: number])[],
+  hand: readonly (readonly [id: string, set: HandFigure])[],
 ): { drafted: DraftedPiece; figures: Figure[] } | undefined {
   let piece: Piece = start.piece;
   let drafted = start;
   let figures = figuresOf(start);
   for (let round = 0; round < ROUNDS; round++) {
     let worst = 0;
-    for (const [id, mm] of hand) {
+    for (const [id, set] of hand) {
       const figure = figures.find((candidate) => candidate.id === id);
-      const step = figure && stepOf(figure, mm);
+      const step = figure && stepOf(figure, set);
       if (!figure || !step) continue;
-      const miss = Math.abs(mm - figure.mm);
+      const miss = Math.abs(set.mm - readingOf(figure, set.line));
       worst = Math.max(worst, miss);
       if (miss <= SET) continue;
       piece = movePoint(piece, step.from, step.by);
@@ -73,7 +90,15 @@ const told = (computed: readonly Figure[], moved: readonly Figure[], hand: HandF
     const now = moved.find(({ id }) => id === figure.id) ?? figure;
     const own = hand[figure.id];
     if (own && figure.moves)
-      return { ...figure, mm: now.mm, stitch: now.stitch, moves: now.moves, by: 'hand', why: own.why };
+      return {
+        ...figure,
+        mm: now.mm,
+        cut: now.cut,
+        stitch: now.stitch,
+        moves: now.moves,
+        by: 'hand',
+        why: own.why,
+      };
     return { ...now, computed: figure.mm, working: corrected(figure.working, now.mm, 'moved by hand') };
   });
 
@@ -97,7 +122,9 @@ export function setByHand(piece: Piece, figuresOf: FiguresOf, hand: HandFigures)
       { found: hand[id]?.mm ?? mm, expected: mm, remedy: { kind: 'clear-figure', figure: id } },
     );
   const fixed = own.filter(({ figure }) => !figure.moves);
-  const far = own.filter(({ figure, set }) => figure.moves && Math.abs(set.mm - figure.mm) > FARTHEST);
+  const far = own.filter(
+    ({ figure, set }) => figure.moves && Math.abs(set.mm - readingOf(figure, set.line)) > FARTHEST,
+  );
   const reachable = own.filter((each) => !fixed.includes(each) && !far.includes(each));
   const findings = [
     ...fixed.map(({ figure }) => refuse('figure-not-a-point', figure)),
@@ -106,7 +133,7 @@ export function setByHand(piece: Piece, figuresOf: FiguresOf, hand: HandFigures)
   const settled = settle(
     drafted,
     figuresOf,
-    reachable.map(({ figure, set }) => [figure.id, set.mm] as const),
+    reachable.map(({ figure, set }) => [figure.id, set] as const),
   );
   if (!settled) {
     const unreached = reachable.map(({ figure }) => refuse('figure-unreachable', figure));

@@ -2,9 +2,16 @@ import { checkSeams, type CheckedSeam } from '../pieces/check-seams.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { edgesThrough, type Piece } from '../pieces/piece.ts';
 import type { Figure } from './draft.ts';
-import { FARTHEST, setByHand, type FiguresOf, type HandFigures } from './hand-figures.ts';
+import {
+  FARTHEST,
+  readingOf,
+  setByHand,
+  type FiguresOf,
+  type HandFigure,
+  type HandFigures,
+} from './hand-figures.ts';
 
-/** A figure that, set to this on the cut line, makes a seam true; mm. */
+/** A figure that, set to this on the line that the shop works by, makes a seam true; mm. */
 export interface Truing {
   readonly figure: string;
   readonly mm: number;
@@ -16,6 +23,8 @@ export interface SetGarment {
   readonly pieces: readonly Piece[];
   readonly figuresOf: FiguresOf;
   readonly hand: HandFigures;
+  /** The line that the shop works by. */
+  readonly line: HandFigure['line'];
   /** How many seams and rounds are off when the pieces are so. */
   readonly faults: (pieces: readonly DraftedPiece[]) => number;
 }
@@ -76,14 +85,17 @@ export function trueSeam(
   drafted: readonly DraftedPiece[],
   garment: SetGarment,
 ): Truing | undefined {
-  const { pieces, figuresOf, hand } = garment;
+  const { pieces, figuresOf, hand, line } = garment;
   const beside = pieces.filter(({ id }) => sideEdges(seam, id).length > 0);
   const partners = beside.filter((piece) => !isSet(piece, hand));
   const ways = (partners.length > 0 ? partners : beside).flatMap((piece) => {
     const now = drafted.find((each) => each.piece.id === piece.id);
     if (!now) return [];
     const withFigure = (id: string, mm: number): readonly DraftedPiece[] => {
-      const moved = setByHand(piece, figuresOf, { ...hand, [id]: { mm, why: '' } }).drafted;
+      const moved = setByHand(piece, figuresOf, {
+        ...hand,
+        [id]: { mm, why: '', ...(line && { line }) },
+      }).drafted;
       return drafted.map((each) => (each === now ? moved : each));
     };
     const off = (id: string, mm: number): number =>
@@ -91,7 +103,9 @@ export function trueSeam(
         withFigure(id, mm).map((each) => each.piece),
         [seam],
       )[0]?.difference ?? 0;
-    return movable(now, seam, garment).flatMap(({ id, mm }) => {
+    return movable(now, seam, garment).flatMap((figure) => {
+      const { id } = figure;
+      const mm = readingOf(figure, line);
       const to = settle((at) => off(id, at), mm, seam.difference);
       return to === undefined
         ? []

@@ -74,11 +74,12 @@ function pieceJson({ piece, stitch, outline }: DraftedPiece) {
 export const draftJson = (draft: Draft, unit: Unit) => ({
   pieces: draft.pieces.map(pieceJson),
   ...checkJson(draft, unit),
-  figures: draft.figures.map(({ id, label, kind, mm, stitch, computed, working, by, why }) => ({
+  figures: draft.figures.map(({ id, label, kind, mm, cut, stitch, computed, working, by, why }) => ({
     id,
     label,
     kind,
     mm: tidy(mm),
+    cut: tidy(cut),
     stitch: tidy(stitch),
     working: renderWorking(working, unit),
     by,

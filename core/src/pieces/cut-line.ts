@@ -17,13 +17,22 @@ import {
 import { signedArea } from '../geometry/ring.ts';
 import { directionAt, pointAt, segmentLength, type Segment } from '../geometry/segment.ts';
 import { edgesUnderRoofs } from './dart-roof.ts';
-import { OUTLINE_TOLERANCE, type Edge, type Piece } from './piece.ts';
+import { OUTLINE_TOLERANCE, type Edge, type EdgeRole, type Piece } from './piece.ts';
+
+/** What is cut along one edge, from corner to corner; a hem that turns up square has an edge more, its turn. */
+export interface CutEdge {
+  readonly id: string;
+  readonly role: EdgeRole;
+  readonly points: readonly Point[];
+}
 
 export interface CutLine {
   /** The cut line, clockwise on screen, darts closed by their roofs. */
   readonly ring: readonly Point[];
   /** Where the cut line turns the corner at the end of each edge, by edge id. */
   readonly corners: ReadonlyMap<string, Point>;
+  /** The cut line edge by edge, before loops are taken out of it. */
+  readonly edges: readonly CutEdge[];
 }
 
 /** A mitre reaches at most this many allowances from its corner; longer ones are cut blunt, as a hand would. */
@@ -94,7 +103,9 @@ function joinCuts(edge: Edge, next: Edge): Point[] {
   if (Math.abs(turn) < STRAIGHT_ON) return [from, to];
   const meeting = meetLines(from, arriving, to, leaving);
   const reach = MITRE_LIMIT * Math.max(edge.allowance, next.allowance, 1);
-  if (meeting && distance(meeting, corner) <= (turn < 0 ? 3 * reach : reach)) return [meeting];
+  // Beside a fold the cut line runs on until it meets it: blunt, it would leave the cloth.
+  const most = turn < 0 || edge.allowance === 0 || next.allowance === 0 ? 3 * reach : reach;
+  if (meeting && distance(meeting, corner) <= most) return [meeting];
   if (turn < 0) return [from, to];
   const middle = add(arriving, scale(leaving, -1));
   if (norm(middle) === 0) return [from, to];
@@ -137,15 +148,21 @@ export function cutLine(piece: Piece): CutLine {
         startDirection((edges[(index + 1) % edges.length] ?? edge).path),
       ) < -STRAIGHT_ON,
   );
-  const raw = edges.flatMap((edge, index) => {
+  const cutEdges = edges.flatMap((edge, index): CutEdge[] => {
     const previous = (index + edges.length - 1) % edges.length;
-    const points = trimmed(
+    const before = joins[previous]?.at(-1);
+    const [corner, ...turned] = joins[index] ?? [];
+    const inside = trimmed(
       offsetEdge(edge),
-      turnsIn[previous] ? joins[previous]?.at(-1) : undefined,
-      turnsIn[index] ? joins[index]?.[0] : undefined,
+      turnsIn[previous] ? before : undefined,
+      turnsIn[index] ? corner : undefined,
     );
-    return [...points, ...(joins[index] ?? [])];
+    const { id, role } = edge;
+    const along = { id, role, points: [...(before ? [before] : []), ...inside, ...(corner ? [corner] : [])] };
+    const turn = { id: `${id}-turn`, role, points: corner ? [corner, ...turned] : turned };
+    return turned.length > 0 ? [along, turn] : [along];
   });
+  const raw = cutEdges.flatMap(({ points }) => points.slice(1));
   const whole = raw.map((p) => ({ x: Math.round(p.x * PER_MM), y: Math.round(p.y * PER_MM) }));
   // Thinned before it is united: thinning can fold a spike over itself, which the union irons out.
   const loops = union([ramerDouglasPeucker(whole, THINNING * PER_MM)], FillRule.Positive)
@@ -154,5 +171,5 @@ export function cutLine(piece: Piece): CutLine {
   const [ring] = loops;
   if (!ring) throw new Error(`${piece.id}: the cut line has no area`);
   const corners = new Map(edges.map((edge, index) => [edge.id, joins[index]?.at(0) ?? endOf(edge.path)]));
-  return { ring: signedArea(ring) > 0 ? ring : [...ring].reverse(), corners };
+  return { ring: signedArea(ring) > 0 ? ring : [...ring].reverse(), corners, edges: cutEdges };
 }

@@ -56,6 +56,7 @@ const practice = 'Common practice; the shop may differ.';
 export const rules = {
   'school.block': method('how blocks are drafted', 'solved', { solved: 'solved block', table: 'table habit' }, 'The solved block measures what it drew and gives back what a curve took; the table habit is what is chalked by hand: quarters, straight sides, a fixed hollow at half the armhole.'),
   'school.chestLine': method('chest line by the table habit', 'half-armhole', { 'half-armhole': 'half the armhole', 'bust-sixth': 'bust ÷ 6 + 1½', fixed: 'fixed' }, 'Common practice, by school; the solved block finds the depth that fits the measured armhole.'),
+  'school.allowance': method('figures and chalk', 'both', { both: 'figures on the cut line, both lines chalked', pattern: 'cut line: the allowance is in the figures and in the chalk', cloth: 'stitch line: the allowance is added on the cloth' }, 'Common practice: a shop draws the cut line, or the stitch line and adds the allowance on the cloth.'),
   'chestLine.fixed': length('fixed chest line', 8.5, 'Common practice, 8, 8½ or 9 by size.'),
   'allowance.shoulder': length('shoulder seam', 0.5, practice),
   'allowance.neck': length('neck seam', 0.25, 'Common practice, ¼ to ½: a narrow turning lies flat on a curve.'),

@@ -3,7 +3,8 @@ import { finding, type Finding } from '../checks/finding.ts';
 import { roundFindings, type Round } from '../checks/rounds.ts';
 import { outlineFindings, seamFindings } from '../checks/seam-findings.ts';
 import type { Draft, WornPart } from '../drafting/draft.ts';
-import { setByHand, unknownFigures, type FiguresOf } from '../drafting/hand-figures.ts';
+import { handLine, setByHand, unknownFigures, type FiguresOf } from '../drafting/hand-figures.ts';
+import { stitchFigure } from '../drafting/stitch-figure.ts';
 import { trueSeam, type SetGarment } from '../drafting/true-seam.ts';
 import { checkSeams } from '../pieces/check-seams.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
@@ -43,7 +44,8 @@ const namedIn =
 export function assembleDraft(garment: DrawnGarment, { rules, figures: hand }: DraftInput): Draft {
   const made = garment.pieces.map((piece) => setByHand(piece, garment.figuresOf, hand));
   const drafted = made.map((each) => each.drafted);
-  const figures = made.flatMap((each) => each.figures);
+  const onCut = made.flatMap((each) => each.figures);
+  const figures = handLine(rules) === 'stitch' ? onCut.map(stitchFigure) : onCut;
   const named = namedIn(drafted);
   const seamsOf = (pieces: readonly DraftedPiece[]) =>
     checkSeams(
@@ -58,6 +60,7 @@ export function assembleDraft(garment: DrawnGarment, { rules, figures: hand }: D
     pieces: garment.pieces,
     figuresOf: garment.figuresOf,
     hand,
+    line: handLine(rules),
     faults: (pieces) =>
       seamsOf(pieces).filter(({ ok }) => !ok).length + roundFaults(garment.rounds(namedIn(pieces))).length,
   };

@@ -70,6 +70,7 @@ export const figure = (
 ): Figure => ({
   id: `${piece.id}/${name}`,
   ...parts,
+  cut: parts.mm,
   computed: parts.mm,
   moves,
   working: corrected(working, parts.mm, because),

@@ -53,7 +53,7 @@ const marks: readonly Mark[] = [
   { ...base, kind: 'slope', edge: 'shoulder', mm: inches(4.75) },
   { ...base, kind: 'curve', edge: 'armhole', mm: inches(9) },
   { ...base, kind: 'dart', dart: 'bust-dart', intake: inches(2), down: inches(10), out: inches(5) },
-  { ...base, kind: 'allowance', role: 'side', mm: inches(1) },
+  { ...base, kind: 'allowance', side: 'outside', role: 'side', mm: inches(1) },
   { ...base, kind: 'notch', edge: 'armhole', notch: 'double', mm: inches(4) },
   { ...base, kind: 'label', copies: 2 },
 ];

@@ -37,6 +37,11 @@ const pointNames: { readonly [name in PointName]: string } = {
   'slit-top': 'Top of the slit',
 };
 
+const dartNames: { readonly [dart: string]: string } = {
+  'bust-dart': 'Bust dart',
+  'neck-dart': 'Neck dart',
+};
+
 export interface MarkWords {
   readonly title: string;
   /** What to do, without the big figures. */
@@ -116,15 +121,18 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
       };
     case 'dart':
       return {
-        title: mark.dart === 'bust-dart' ? 'Bust dart' : 'Waist dart',
+        title: dartNames[mark.dart] ?? 'Waist dart',
         text: 'Both legs from the mouth to the tip.',
         figures: [figure(mark.intake, 'wide'), figure(mark.out, 'tip out'), figure(mark.down, 'tip down')],
       };
     case 'allowance':
       return {
         title: `Allowance, ${roleName[mark.role]}`,
-        text: 'Outside the stitch line, all along. This is the line to cut.',
-        figures: [figure(mark.mm, 'outside')],
+        text:
+          mark.side === 'outside'
+            ? 'Outside the stitch line, all along. This is the line to cut.'
+            : 'Inside the cut line, all along: where it is sewn. It is in the chalk already.',
+        figures: [figure(mark.mm, mark.side)],
       };
     case 'notch':
       return {

@@ -4,6 +4,8 @@ import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import { edgeOf } from '@ample-bolt/core/pieces/piece';
 import { curveText, lineText, ringText } from './path-text.ts';
 
+const full = { strokeWidth: 2.4 };
+const dotted = { strokeWidth: 1.3, strokeDasharray: '1 5' };
 const fixed = { vectorEffect: 'non-scaling-stroke' as const };
 /** Length of a notch, mm, and how far the marks of a double one stand apart. */
 const NOTCH = 8;
@@ -19,20 +21,22 @@ function notchLines({ piece }: DraftedPiece): readonly (readonly [Point, Point])
   });
 }
 
-/** One piece as chalk, in millimetres: cut line dotted, stitch line full, fold dashed, levels thin. */
+/** One piece as chalk, in millimetres: the line that the shop chalks full, the other dotted, fold dashed, levels thin. */
 export function PieceDrawing({
   drafted,
   colour,
   lit,
+  line = 'stitch',
 }: {
   readonly drafted: DraftedPiece;
   readonly colour: string;
   readonly lit?: string | undefined;
+  readonly line?: 'stitch' | 'cut' | undefined;
 }) {
   const { piece, outline } = drafted;
   return (
     <g fill="none" stroke={colour} strokeLinejoin="round" strokeLinecap="round">
-      <path d={ringText(outline)} strokeWidth="1.3" strokeDasharray="1 5" {...fixed} />
+      <path d={ringText(outline)} {...(line === 'cut' ? full : dotted)} {...fixed} />
       {piece.levels.map(({ name, path }) => (
         <path key={name} d={lineText(path)} strokeWidth="1" opacity="0.45" {...fixed} />
       ))}
@@ -40,8 +44,8 @@ export function PieceDrawing({
         <path
           key={id}
           d={curveText(path)}
-          strokeWidth={id === lit ? 4 : role === 'dart' ? 1.6 : 2.4}
-          strokeDasharray={role === 'fold' ? '12 7' : undefined}
+          strokeWidth={id === lit ? 4 : role === 'dart' ? 1.6 : line === 'cut' ? 1.3 : 2.4}
+          strokeDasharray={role === 'fold' ? '12 7' : line === 'cut' && id !== lit ? '1 5' : undefined}
           stroke={id === lit ? 'var(--color-chalk-now)' : colour}
           {...fixed}
         />

@@ -17,6 +17,8 @@ interface PieceOnClothProps {
   readonly unit: Unit;
   /** An edge to light up. */
   readonly lit?: string | undefined;
+  /** The line that the shop chalks. */
+  readonly line?: 'stitch' | 'cut' | undefined;
   /** Points that a hand may move. */
   readonly movable?: readonly MovablePoint[] | undefined;
   /** What the view is fitted to, where that is not the piece itself: a piece that is moved must not move its own frame. */
@@ -50,6 +52,7 @@ export function PieceOnCloth({
   cloth,
   unit,
   lit,
+  line,
   movable = [],
   frame = drafted,
   other,
@@ -83,7 +86,7 @@ export function PieceOnCloth({
         >
           <g transform={viewTransform(view)}>
             {other && <OtherDraft drafted={other} colour={markInHand(cloth)} />}
-            <PieceDrawing drafted={drafted} colour={colour} lit={lit} />
+            <PieceDrawing drafted={drafted} colour={colour} lit={lit} line={line} />
             {movable.map((each) => (
               <PointHandle key={each.label} point={each} view={view} unit={unit} colour={markInHand(cloth)} />
             ))}

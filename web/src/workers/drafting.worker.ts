@@ -8,7 +8,7 @@ import type { Lay } from '@ample-bolt/core/lay/lay';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { openStops } from '@ample-bolt/core/shop/sign-off';
 import type { DraftStanding } from '@ample-bolt/core/shop/stations';
-import { orderOfTicket, type Ticket, type TicketInputs } from '@ample-bolt/core/shop/ticket';
+import { chalkMannerOf, orderOfTicket, type Ticket, type TicketInputs } from '@ample-bolt/core/shop/ticket';
 import type { ChoiceValues } from '@ample-bolt/core/styles/style';
 import { bookInput } from '@ample-bolt/core/styles/book-figure';
 import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
@@ -49,7 +49,7 @@ function draftTicket(inputs: string, frozen?: Draft): DraftedTicket | undefined 
   const staleLays = lays.filter((lay) => isStale(lay, ticket, draft)).map(({ role }) => role);
   return {
     draft,
-    marks: chalkLaid(draft.pieces, ticket.measures.startLine, lays),
+    marks: chalkLaid(draft.pieces, chalkMannerOf(ticket), lays),
     chosen: recipeOf(order.style).chosen(order),
     standing: {
       stopped: openStops(draft.findings, ticket.signedOff).length > 0,

@@ -51,7 +51,11 @@ export const orderSchema = {
             additionalProperties: {
               type: 'object',
               required: ['value'],
-              properties: { value: length, why: { type: 'string' } },
+              properties: {
+                value: length,
+                why: { type: 'string' },
+                line: { enum: ['cut', 'stitch'] },
+              },
             },
           },
         },

@@ -30,7 +30,13 @@ export type WrittenLength = number | string;
 export interface GarmentFile {
   readonly style: string;
   readonly choices?: { readonly [id: string]: WrittenLength | { readonly [role: string]: WrittenLength } };
-  readonly figures?: { readonly [id: string]: { readonly value: WrittenLength; readonly why?: string } };
+  readonly figures?: {
+    readonly [id: string]: {
+      readonly value: WrittenLength;
+      readonly why?: string;
+      readonly line?: 'cut' | 'stitch';
+    };
+  };
 }
 
 export interface ClothFile {

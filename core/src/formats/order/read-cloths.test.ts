@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { inches } from '../../units/length.ts';
 import { readCloths } from './read-cloths.ts';
+import { ruleSet } from '../../rules/catalogue.ts';
 import { readFigures } from './read-figures.ts';
 
 describe('cloths of an order', () => {
@@ -47,6 +48,7 @@ describe('figures set by hand in an order', () => {
         { 'bodice-front/waist': { value: '9 1/2', why: 'close' }, 'skirt-front/hip': { value: 10 } },
         'in',
         'f',
+        ruleSet(),
       ),
     ).toEqual({
       ok: true,
@@ -55,12 +57,12 @@ describe('figures set by hand in an order', () => {
         'skirt-front/hip': { mm: inches(10), why: '' },
       },
     });
-    expect(readFigures(undefined, 'in', 'f')).toEqual({ ok: true, value: {} });
+    expect(readFigures(undefined, 'in', 'f', ruleSet())).toEqual({ ok: true, value: {} });
   });
 
   test('what is no length, or longer than any garment, is refused by name', () => {
     for (const value of ['x', 999])
-      expect(readFigures({ 'a/b': { value } }, 'in', 'figures')).toMatchObject({
+      expect(readFigures({ 'a/b': { value } }, 'in', 'figures', ruleSet())).toMatchObject({
         ok: false,
         fault: { field: 'figures.a/b' },
       });

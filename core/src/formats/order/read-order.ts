@@ -94,10 +94,10 @@ export function readOrder(file: unknown): Read<Order> {
   if (!heel.ok) return heel;
   const chosen = readChoices(style, garment, unit, 'garments.0.choices');
   if (!chosen.ok) return chosen;
-  const figures = readFigures(garment.figures, unit, 'garments.0.figures');
-  if (!figures.ok) return figures;
   const rules = readRules(order.rules, unit);
   if (!rules.ok) return rules;
+  const figures = readFigures(garment.figures, unit, 'garments.0.figures', rules.value);
+  if (!figures.ok) return figures;
   const cloths = readCloths(order.cloths ?? [], unit);
   if (!cloths.ok) return cloths;
   return read({

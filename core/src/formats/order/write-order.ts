@@ -19,7 +19,10 @@ export const clothFileOf = (cloth: Cloth): ClothFile => ({
 
 const writtenFigures = (figures: HandFigures): NonNullable<OrderFile['garments'][number]['figures']> =>
   Object.fromEntries(
-    Object.entries(figures).map(([id, { mm, why }]) => [id, { value: millimetres(mm), why }]),
+    Object.entries(figures).map(([id, { mm, why, line = 'cut' as const }]) => [
+      id,
+      { value: millimetres(mm), why, line },
+    ]),
   );
 
 /** Only rules that differ from the defaults, so that the file shows what this shop does its own way. */

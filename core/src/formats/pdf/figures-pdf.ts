@@ -1,4 +1,6 @@
 import type { Draft, Figure } from '../../drafting/draft.ts';
+import { handLine } from '../../drafting/hand-figures.ts';
+import { ruleSet } from '../../rules/catalogue.ts';
 import type { Ticket } from '../../shop/ticket.ts';
 import { formatLength } from '../../units/format-length.ts';
 import type { Unit } from '../../units/length.ts';
@@ -19,11 +21,10 @@ const ROOM = 30;
 function figureLines(paper: Paper, figure: Figure, unit: Unit): void {
   if (roomBelow(paper) < ROOM) turnPage(paper);
   const length = (mm: number) => formatLength(mm, unit);
-  const stitch =
-    figure.kind !== 'length' && Math.abs(figure.mm - figure.stitch) > 0.5
-      ? `, stitch ${length(figure.stitch)}`
-      : '';
-  write(paper, `${figure.label}: ${length(figure.mm)}${stitch}`, { bold: true });
+  const { kind, mm, cut, stitch } = figure;
+  const [word, other] = mm === stitch ? ['cut', cut] : ['stitch', stitch];
+  const besides = kind !== 'length' && Math.abs(cut - stitch) > 0.5 ? `, ${word} ${length(other)}` : '';
+  write(paper, `${figure.label}: ${length(mm)}${besides}`, { bold: true });
   const working = renderWorking(figure.working, unit);
   const said =
     figure.by === 'hand'
@@ -38,7 +39,7 @@ export async function figuresPdf({ ticket, draft, unit }: FiguresToPrint): Promi
   write(paper, `No. ${ticket.number}  ${ticket.title}`, { bold: true, size: 18 });
   write(
     paper,
-    `${ticket.client.name}, due ${ticket.dueOn}. Lengths in ${unit === 'in' ? 'inches' : 'centimetres'}, on the cut line. Outs from the centre or fold, downs from the start line.`,
+    `${ticket.client.name}, due ${ticket.dueOn}. Lengths in ${unit === 'in' ? 'inches' : 'centimetres'}, on the ${handLine(ruleSet(ticket.rules)) === 'stitch' ? 'stitch' : 'cut'} line. Outs from the centre or fold, downs from the start line.`,
   );
   for (const { piece } of draft.pieces) {
     skip(paper, 10);

@@ -11,7 +11,11 @@ const draft = fittedDressRecipe.draft(draftInput(middleBody));
 const ticket = sampleTicket({ title: 'Šaty pro Łucję 灯' });
 
 test('marks print on paper, a page or more for each piece, whatever letters the title has', async () => {
-  const bytes = await marksPdf({ ticket, draft, marks: chalkAll(draft.pieces, 'stitch') });
+  const bytes = await marksPdf({
+    ticket,
+    draft,
+    marks: chalkAll(draft.pieces, { startLine: 'stitch', line: 'stitch' }),
+  });
   const document = await PDFDocument.load(bytes);
   expect(document.getPageCount()).toBeGreaterThanOrEqual(1 + draft.pieces.length);
   expect(document.getTitle()).toContain('Ticket 3');

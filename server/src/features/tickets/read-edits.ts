@@ -4,7 +4,7 @@ import { readCloths } from '@ample-bolt/core/formats/order/read-cloths';
 import type { HandFigures } from '@ample-bolt/core/drafting/hand-figures';
 import { readFigures } from '@ample-bolt/core/formats/order/read-figures';
 import { readRuleChanges } from '@ample-bolt/core/formats/order/read-rules';
-import type { RuleOverrides } from '@ample-bolt/core/rules/catalogue';
+import { ruleSet, type RuleOverrides } from '@ample-bolt/core/rules/catalogue';
 import { readChoices } from '@ample-bolt/core/formats/order/read-choices';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import { readMeasures } from '@ample-bolt/core/measures/read-measure';
@@ -82,13 +82,14 @@ export function readFigureEntries(
   own: HandFigures,
   typed: { readonly [id: string]: { readonly value: string; readonly why: string } | null },
   unit: Unit,
+  rules: RuleOverrides,
 ): HandFigures {
   const back = Object.keys(typed).filter((id) => typed[id] === null);
   const kept = Object.entries(own).filter(([id]) => !back.includes(id));
   const written = Object.fromEntries(
     Object.entries(typed).flatMap(([id, entry]) => (entry === null ? [] : [[id, entry] as const])),
   );
-  return { ...Object.fromEntries(kept), ...accepted(readFigures(written, unit, 'figures')) };
+  return { ...Object.fromEntries(kept), ...accepted(readFigures(written, unit, 'figures', ruleSet(rules))) };
 }
 
 /** Rules as typed laid over the ticket's; null takes one back to what the house has today. */

@@ -12,6 +12,7 @@ import {
   type MeasureSet,
   type Ticket,
   type TicketContent,
+  chalkMannerOf,
 } from '@ample-bolt/core/shop/ticket';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { addDays, format } from 'date-fns';
@@ -201,7 +202,7 @@ export async function setRules(id: string, { rules, ...on }: TicketRulesEdit): P
 /** Sets figures by hand and takes others back; one that cannot be drawn is refused by name. */
 export async function setFigures(id: string, { figures, ...on }: FiguresEdit): Promise<Ticket> {
   const ticket = await ticketById(id);
-  const next = readFigureEntries(ticket.figures, figures, ticket.unit);
+  const next = readFigureEntries(ticket.figures, figures, ticket.unit, ticket.rules);
   const refused = draftTicket({ ...ticket, figures: next }).findings.find(
     ({ code, where }) =>
       code.startsWith('figure-') && where.figure !== undefined && figures[where.figure] != null,
@@ -253,7 +254,7 @@ export async function frozenDraft(id: string): Promise<Draft> {
 }
 
 export const marksOf = (ticket: Ticket, draft: Draft, lays: Lays): Mark[] =>
-  chalkLaid(draft.pieces, ticket.measures.startLine, Object.values(lays));
+  chalkLaid(draft.pieces, chalkMannerOf(ticket), Object.values(lays));
 
 /** Chalk and shears on the pieces of one cloth are forgotten when another lay is chosen for it. */
 function withoutChalkOn(ticket: Ticket, draft: Draft, role: string): Pick<TicketContent, 'chalked' | 'cut'> {

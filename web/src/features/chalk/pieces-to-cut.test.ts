@@ -22,7 +22,7 @@ const lay: Lay = planForWork(
   1,
 ); // prettier-ignore
 const lays = { outer: lay };
-const marks = chalkLaid(draft.pieces, 'stitch', [lay]);
+const marks = chalkLaid(draft.pieces, { startLine: 'stitch', line: 'stitch' }, [lay]);
 const namesOf = (pieces: ReturnType<typeof piecesToCut>) => pieces.map(({ drafted }) => drafted.piece.id);
 
 describe('the cut list', () => {

@@ -3,6 +3,7 @@ import { clamp } from '@ample-bolt/core/geometry/clamp';
 import type { CheckedSeam } from '@ample-bolt/core/pieces/check-seams';
 import { choiceHandles } from '@ample-bolt/core/styles/choice-handles';
 import type { Style } from '@ample-bolt/core/styles/style';
+import { chalkMannerOf } from '@ample-bolt/core/shop/ticket';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
 import { formatLength, formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
@@ -103,6 +104,7 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
             cloth={clothColour(ticket)}
             unit={ticket.unit}
             lit={edgeOn(walked, current.piece.id)}
+            line={chalkMannerOf(ticket).line}
             other={other?.draft.pieces.find(({ piece }) => piece.id === current.piece.id)}
             movable={handles.map(({ onPiece, way, label, mm, least, most, choice }) => ({
               at: onPiece,

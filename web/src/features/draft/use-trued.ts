@@ -1,5 +1,6 @@
 import type { Remedy } from '@ample-bolt/core/checks/finding';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
+import { handOn } from '@ample-bolt/core/drafting/hand-figures';
 import type { CheckedSeam } from '@ample-bolt/core/pieces/check-seams';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { asPreview, useDrafted } from '../../workers/use-drafted.ts';
@@ -20,7 +21,9 @@ export function useTrued(ticket: Ticket, draft: Draft, seam: CheckedSeam | undef
   const truing = found?.kind === 'set-figure' ? found : undefined;
   const { drafted } = useDrafted(
     truing &&
-      asPreview(ticket, { figures: { ...ticket.figures, [truing.figure]: { mm: truing.mm, why: '' } } }),
+      asPreview(ticket, {
+        figures: { ...ticket.figures, [truing.figure]: handOn(ticket.rules, truing.mm, '') },
+      }),
   );
   return truing && { truing, draft: drafted?.draft };
 }

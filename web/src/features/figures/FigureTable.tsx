@@ -4,6 +4,8 @@ import { renderWorking } from '@ample-bolt/core/workings/render-working';
 import { Length } from '../../ui/Length.tsx';
 
 interface FigureTableProps {
+  /** The line that the shop works by. */
+  readonly line: 'cut' | 'stitch';
   readonly title: string;
   readonly figures: readonly Figure[];
   readonly unit: Unit;
@@ -13,8 +15,8 @@ interface FigureTableProps {
   readonly onFocus: (id: string) => void;
 }
 
-/** The cut dimensions of one piece, each with its sum and what it is on the stitch line. */
-export const FigureTable = ({ title, figures, unit, opened, onOpen, onFocus }: FigureTableProps) => (
+/** The figures of one piece, each with its sum and what it is on the other line. */
+export const FigureTable = ({ line, title, figures, unit, opened, onOpen, onFocus }: FigureTableProps) => (
   <div
     role="region"
     aria-label="Figures"
@@ -25,8 +27,8 @@ export const FigureTable = ({ title, figures, unit, opened, onOpen, onFocus }: F
       <thead className="sticky top-0 z-10 bg-white text-left text-[13px] text-walnut-2">
         <tr className="border-b border-linen-2">
           <th className="px-5 py-2.5 font-semibold">{title}</th>
-          <th className="px-3 py-2.5 text-right font-semibold">Cut</th>
-          <th className="px-5 py-2.5 text-right font-semibold">Stitch</th>
+          <th className="px-3 py-2.5 text-right font-semibold">{line === 'stitch' ? 'Stitch' : 'Cut'}</th>
+          <th className="px-5 py-2.5 text-right font-semibold">{line === 'stitch' ? 'Cut' : 'Stitch'}</th>
         </tr>
       </thead>
       <tbody>
@@ -85,8 +87,8 @@ const FigureRow = ({ figure, unit, open, onOpen, onFocus }: FigureRowProps) => (
       )}
     </td>
     <td className="px-5 py-2 text-right text-walnut-2">
-      {figure.kind !== 'length' && Math.abs(figure.mm - figure.stitch) > 0.5 && (
-        <Length mm={figure.stitch} unit={unit} />
+      {figure.kind !== 'length' && Math.abs(figure.cut - figure.stitch) > 0.5 && (
+        <Length mm={figure.mm === figure.stitch ? figure.cut : figure.stitch} unit={unit} />
       )}
     </td>
   </tr>

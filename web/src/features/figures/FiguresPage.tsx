@@ -1,3 +1,4 @@
+import { handLine, handOn } from '@ample-bolt/core/drafting/hand-figures';
 import { ruleSet, rulesThatDiffer } from '@ample-bolt/core/rules/catalogue';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { Printer } from 'lucide-react';
@@ -27,7 +28,7 @@ export function FiguresPage() {
   const entry = useHandEntry(figure);
   const trial =
     figure && entry.trial !== undefined
-      ? { ...ticket.figures, [figure.id]: { mm: entry.trial, why: entry.why } }
+      ? { ...ticket.figures, [figure.id]: handOn(ticket.rules, entry.trial, entry.why) }
       : ticket.figures;
   const onTrial = useDrafted(asPreview(ticket, { figures: trial })).drafted?.draft;
   if (!drafted) return <NotYet />;
@@ -57,6 +58,7 @@ export function FiguresPage() {
       </div>
       <FigureTable
         title={current.piece.name}
+        line={handLine(ruleSet(ticket.rules)) ?? 'cut'}
         figures={own}
         unit={ticket.unit}
         opened={opened}
