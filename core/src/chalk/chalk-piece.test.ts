@@ -12,6 +12,7 @@ import { inches } from '../units/length.ts';
 import { markLine, markWords } from '../words/mark-words.ts';
 import { contrast, chalkFor, chalks, markInHand } from './chalk-colour.ts';
 import { chalkAll, chalkLaid, chalkPiece } from './chalk-piece.ts';
+import { bandedOffShoulderTopRecipe } from '../styles/banded-off-shoulder-top/banded-off-shoulder-top-recipe.ts';
 import { tubeTopRecipe } from '../styles/tube-top/tube-top-recipe.ts';
 import { waistcoatRecipe } from '../styles/waistcoat/waistcoat-recipe.ts';
 import { largestDrift } from './check-chalk.ts';
@@ -149,6 +150,15 @@ describe('chalkPiece', () => {
   test('a stay is traced around the facing that it is fused to', () => {
     const kinds = marks.filter(({ piece }) => piece === 'stay-facing-front').map(({ kind }) => kind);
     expect(kinds).toEqual(['trace', 'label']);
+  });
+
+  test('a lining is traced around the outer piece, then its hem is cut shorter by what the outer turns up', () => {
+    const top = bandedOffShoulderTopRecipe.draft(draftInput(middleBody));
+    const lining = top.pieces.find(({ piece }) => piece.id === 'lining-bodice-front-centre');
+    const trace = lining && chalkPiece(lining, byStitch).find(({ kind }) => kind === 'trace');
+    const said = trace && markWords(trace, 'in');
+    expect(said?.text).toContain('Then cut the hem 1 shorter.');
+    expect(said?.figures).toEqual([{ value: '1', word: 'off the hem' }]);
   });
 
   test('marks rounded to the tape keep every edge within an eighth of an inch', () => {

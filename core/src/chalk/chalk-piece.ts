@@ -139,6 +139,7 @@ function pointMarks(piece: Piece, gain: number): UnorderedMark[] {
     ...(armhole && !hasChest ? [mark(toSeam ? 'seam-armhole' : 'underarm', endOf(armhole.path))] : []),
     ...(inner ? innerMarks(inner, mark) : []),
     ...(slit ? [mark('slit-top', highest(slit))] : []),
+    ...(piece.buttons ?? []).map((at) => mark('button', at)),
   ];
 }
 
@@ -194,11 +195,13 @@ function allowanceMarks(piece: Piece, line: ChalkManner['line']): UnorderedMark[
       line === 'stitch'
         ? edges.flatMap(offsetEdge)
         : edges.flatMap(({ path }) => sampleCurve(path, OUTLINE_TOLERANCE));
+    const later = edges[0]?.later;
     return {
       kind: 'allowance',
       side: line === 'stitch' ? 'outside' : 'inside',
       role,
       mm: edges[0]?.allowance ?? 0,
+      ...(later && { later }),
       points,
     };
   });
@@ -238,7 +241,7 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
     ...notchMarks(chalked),
   ];
   const traced: UnorderedMark[] = piece.template
-    ? [{ kind: 'trace', template: piece.template, points: drafted.outline }]
+    ? [{ kind: 'trace', template: piece.template, trims: piece.trims ?? [], points: drafted.outline }]
     : drawn;
   const marks: UnorderedMark[] = [
     ...places.first,

@@ -1,5 +1,5 @@
 import type { Point } from '../geometry/point.ts';
-import type { Dart, Edge, EdgeRole, LevelName, Notch } from '../pieces/piece.ts';
+import type { Dart, Edge, EdgeRole, Later, LevelName, Notch, Trim } from '../pieces/piece.ts';
 
 /** Where the piece's start line and centre cross on the cloth, and which way its downs and outs then run. */
 export interface Place {
@@ -48,7 +48,8 @@ export type PointName =
   | 'front-foot'
   | 'inner-centre'
   | 'inner-side'
-  | 'slit-top';
+  | 'slit-top'
+  | 'button';
 
 /** One thing that the chalk does. Downs are from the start line, outs from the centre or fold, mm. */
 export type Mark =
@@ -83,6 +84,7 @@ export type Mark =
       readonly side: 'outside' | 'inside';
       readonly role: EdgeRole;
       readonly mm: number;
+      readonly later?: Later;
     })
   | (MarkBase & {
       readonly kind: 'notch';
@@ -91,7 +93,7 @@ export type Mark =
       readonly mm: number;
     })
   /** Chalked around a piece that is cut already. */
-  | (MarkBase & { readonly kind: 'trace'; readonly template: string })
+  | (MarkBase & { readonly kind: 'trace'; readonly template: string; readonly trims: readonly Trim[] })
   | (MarkBase & { readonly kind: 'label'; readonly copies: number });
 
 /** A mark before it has its place in the order; distributes over the union. */

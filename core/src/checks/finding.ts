@@ -65,6 +65,7 @@ export const findingSeverities = {
   'round-differs': 'stop',
   'habit-misses': 'care',
   'schools-differ': 'note',
+  'cut-later': 'note',
   'seam-too-narrow': 'care',
   'child-neck-cord': 'care',
   'cloth-missing': 'care',

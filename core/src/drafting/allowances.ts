@@ -1,3 +1,4 @@
+import type { EdgeRole } from '../pieces/piece.ts';
 import type { RuleId, RuleSet } from '../rules/catalogue.ts';
 
 /** Seam roles that carry an allowance; the fold and the darts carry none. */
@@ -32,3 +33,7 @@ export const allowancesFrom = (rules: RuleSet, own: Partial<Allowances>): Allowa
   ...(Object.fromEntries(seamRoles.map((role) => [role, rules[allowanceRule(role)]])) as Allowances),
   ...own,
 });
+
+/** Seams whose edges are cut only after the panels are joined, by the rules in force. */
+export const laterRoles = (rules: RuleSet): readonly (SeamRole & EdgeRole)[] =>
+  rules['school.neckCut'] === 'later' ? ['neck', 'shoulder'] : [];

@@ -7,4 +7,5 @@ export const movePiece = (piece: Piece, by: Point): Piece => ({
   ...piece,
   edges: piece.edges.map((edge) => ({ ...edge, path: mapCurve(edge.path, (p) => add(p, by)) })),
   levels: piece.levels.map((level) => ({ ...level, path: level.path.map((p) => add(p, by)) })),
+  ...(piece.buttons && { buttons: piece.buttons.map((p) => add(p, by)) }),
 });

@@ -41,13 +41,20 @@ export const clothRoles = ['outer', 'lining', 'stay', 'net', 'trim'] as const;
 export type ClothRole = (typeof clothRoles)[number];
 export type LevelName = 'chest' | 'bust' | 'underBust' | 'waist' | 'hip' | 'hem';
 
+/** Why an edge is not cut with its piece, and the cloth that it keeps outside its allowance until then, mm. */
+export interface Later {
+  readonly reserve: number;
+  readonly after: 'panels-joined';
+}
+
 /** One named stretch of a piece's stitch line. */
 export interface Edge {
   readonly id: string;
   readonly role: EdgeRole;
   readonly path: Curve;
-  /** Cloth outside the stitching line, mm. */
+  /** Cloth outside the stitching line, a reserve included, mm. */
   readonly allowance: number;
+  readonly later?: Later;
 }
 
 export interface Notch {
@@ -86,6 +93,12 @@ export interface Intake {
   readonly mm: number;
 }
 
+/** Cloth that a template has at an edge and a piece traced around it has not, mm. */
+export interface Trim {
+  readonly role: EdgeRole;
+  readonly mm: number;
+}
+
 /**
  * A closed loop of named edges, clockwise on screen (y down), each starting where the one before ends.
  * On a fold it is the half-piece with its fold on x = 0; otherwise x = 0 is the centre line.
@@ -104,6 +117,10 @@ export interface Piece {
   readonly intakes: readonly Intake[];
   /** A piece with the same outline, which serves as the template for this one once it is cut. */
   readonly template?: string;
+  /** What is cut off again once it is traced around its template. */
+  readonly trims?: readonly Trim[];
+  /** Where buttons are sewn, and on the other front their holes worked. */
+  readonly buttons?: readonly Point[];
 }
 
 /** Chords of a sampled outline stay within this of the curve, mm: finer than any chalk or cutter. */

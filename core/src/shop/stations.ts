@@ -1,3 +1,4 @@
+import { isLaterEdge } from './cut-id.ts';
 import { styleOf } from '../styles/style-book.ts';
 import { missingMeasures, type Ticket } from './ticket.ts';
 
@@ -48,7 +49,7 @@ export const progressOf = (ticket: Ticket): TicketProgress => ({
   hasLay: isLaid(ticket),
   marksDone: Object.values(ticket.chalked).reduce((sum, count) => sum + count, 0),
   marksInAll: ticket.marksInAll,
-  piecesCut: ticket.cut.length,
+  piecesCut: ticket.cut.filter((id) => !isLaterEdge(id)).length,
   piecesLaid: new Set(
     Object.values(ticket.lays).flatMap(({ placements }) => placements.map(({ piece }) => piece)),
   ).size,

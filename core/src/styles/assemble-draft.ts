@@ -1,3 +1,8 @@
+import { laterRoles } from '../drafting/allowances.ts';
+import { cutLater } from '../drafting/operations/cut-later.ts';
+import type { RuleSet } from '../rules/catalogue.ts';
+import { roleName } from '../words/names.ts';
+import { buttonFigures } from './figure-parts.ts';
 import { coverageOf } from '../checks/coverage.ts';
 import { finding, type Finding } from '../checks/finding.ts';
 import { roundFindings, type Round } from '../checks/rounds.ts';
@@ -40,8 +45,35 @@ const namedIn =
     return found;
   };
 
+/** The garment with a reserve on what the shop cuts later, said once, and the distances of its buttons among its figures. */
+function withReserves(garment: DrawnGarment, rules: RuleSet): DrawnGarment {
+  const roles = laterRoles(rules).filter((role) =>
+    garment.pieces.some(({ edges }) => edges.some((edge) => edge.role === role)),
+  );
+  const reserve = rules['allowance.reserve'];
+  const figuresOf: FiguresOf = (piece) => [...garment.figuresOf(piece), ...buttonFigures(piece)];
+  if (roles.length === 0) return { ...garment, figuresOf };
+  return {
+    ...garment,
+    figuresOf,
+    pieces: garment.pieces.map((piece) => cutLater(piece, roles, { reserve, after: 'panels-joined' })),
+    findings: [
+      ...garment.findings,
+      finding(
+        'cut-later',
+        { subject: roles.map((role) => roleName[role]).join(' and ') },
+        {
+          found: reserve,
+          remedy: { kind: 'set-rule', rule: 'school.neckCut', value: 'with-piece' },
+        },
+      ),
+    ],
+  };
+}
+
 /** Finishes a garment: figures set by hand, cut lines, and every check on the pieces as they then are. */
-export function assembleDraft(garment: DrawnGarment, { rules, figures: hand }: DraftInput): Draft {
+export function assembleDraft(drawn: DrawnGarment, { rules, figures: hand }: DraftInput): Draft {
+  const garment = withReserves(drawn, rules);
   const made = garment.pieces.map((piece) => setByHand(piece, garment.figuresOf, hand));
   const drafted = made.map((each) => each.drafted);
   const onCut = made.flatMap((each) => each.figures);

@@ -1,6 +1,6 @@
 import { levelLength, levelReach } from '../checks/level-width.ts';
 import type { Allowances, SeamRole } from '../drafting/allowances.ts';
-import { allowanceRule } from '../drafting/allowances.ts';
+import { allowanceRule, laterRoles } from '../drafting/allowances.ts';
 import type { Body } from '../drafting/body.ts';
 import type { Figure } from '../drafting/draft.ts';
 import { endDirection, endOf, startDirection, startOf } from '../geometry/curve.ts';
@@ -38,10 +38,18 @@ export interface FigureContext {
   readonly rules: RuleSet;
 }
 
+/** The allowance of an edge, with its reserve where it is cut later. */
+function allowanceOf({ allowances, rules }: FigureContext, role: SeamRole): Working {
+  const own = byRule(allowanceRule(role), allowances[role]);
+  return laterRoles(rules).some((later) => later === role)
+    ? sum(plus(own), plus(byRule('allowance.reserve', rules['allowance.reserve'])))
+    : own;
+}
+
 export const allowanceTerm = (context: FigureContext, role: SeamRole): Term =>
-  plus(byRule(allowanceRule(role), context.allowances[role]));
+  plus(allowanceOf(context, role));
 export const lessAllowance = (context: FigureContext, role: SeamRole): Term =>
-  minus(byRule(allowanceRule(role), context.allowances[role]));
+  minus(allowanceOf(context, role));
 
 /** A length that the client chose, as a term of a working; mm. */
 export const choiceTerm = ({ label }: Choice, mm: number): Working => chosen(label.toLowerCase(), mm);
@@ -258,3 +266,16 @@ export const seamFigure = (
   role: 'side' | 'shoulder' | 'princess',
   label: string,
 ): Figure => runFigure(piece, role, `${role}-seam`, label);
+
+/** How far apart buttons are sewn, centre to centre. */
+export function buttonFigures(drafted: DraftedPiece): Figure[] {
+  const { buttons = [] } = drafted.piece;
+  const [first, last] = [buttons[0], buttons.at(-1)];
+  if (!first || !last || buttons.length < 2) return [];
+  const run = distance(first, last);
+  const apart = run / (buttons.length - 1);
+  const working = divided(drawn('first to last', run), buttons.length - 1);
+  return [
+    insideFigure(drafted, 'length', 'buttons-apart', 'Buttons, centre to centre', apart, working, 'as drawn'),
+  ];
+}

@@ -192,6 +192,11 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
         message: `${piece}: the outline crosses itself. Some measures contradict each other.`,
         remedy,
       };
+    case 'cut-later':
+      return {
+        message: `${capital(where.subject ?? '')} left for later, with a reserve of ${length(found)}: cut once the panels are joined.`,
+        remedy,
+      };
     case 'seam-differs':
       return {
         message: `Seam ${where.subject ?? ''}: the two sides differ by ${by}.`,

@@ -2,6 +2,7 @@ import { capital } from './capital.ts';
 import type { Mark, Place, PointName } from '../chalk/mark.ts';
 import { formatNumber, type LengthFormat } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
+import type { Later } from '../pieces/piece.ts';
 import { edgeName, levelName, pieceName, roleName } from './names.ts';
 
 /** Numbers at the table are to the nearest ⅛ in, or half a centimetre. Common practice. */
@@ -35,6 +36,12 @@ const pointNames: { readonly [name in PointName]: string } = {
   'inner-centre': 'Edge to the lining, at the centre',
   'inner-side': 'Edge to the lining, at the side',
   'slit-top': 'Top of the slit',
+  button: 'Button',
+};
+
+/** When an edge is cut that is left for later. */
+const laterWords: { readonly [after in Later['after']]: string } = {
+  'panels-joined': 'to be cut once the panels are joined',
 };
 
 const dartNames: { readonly [dart: string]: string } = {
@@ -86,8 +93,8 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'trace':
       return {
         title: `Around the ${pieceName(mark.template).toLowerCase()}`,
-        text: `Cut it first, lay it on this cloth with the grain, and chalk around it. Allowances are in it.`,
-        figures: [],
+        text: `Cut it first, lay it on this cloth with the grain, and chalk around it. Allowances are in it.${mark.trims.map(({ role, mm }) => ` Then cut the ${roleName[role]} ${length(mm)} shorter.`).join('')}`,
+        figures: mark.trims.map(({ role, mm }) => figure(mm, `off the ${roleName[role]}`)),
       };
     case 'start-line':
       return {
@@ -104,7 +111,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'point':
       return {
         title: pointNames[mark.name],
-        text: `From the start line and from the ${originWords[mark.from]}.`,
+        text: `From the start line and from the ${originWords[mark.from]}.${mark.name === 'button' ? ' Its hole goes on the front that laps over.' : ''}`,
         figures: [figure(mark.out, 'out'), down(mark.down)],
       };
     case 'slope':
@@ -128,10 +135,11 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'allowance':
       return {
         title: `Allowance, ${roleName[mark.role]}`,
-        text:
+        text: `${
           mark.side === 'outside'
             ? 'Outside the stitch line, all along. This is the line to cut.'
-            : 'Inside the cut line, all along: where it is sewn. It is in the chalk already.',
+            : 'Inside the cut line, all along: where it is sewn. It is in the chalk already.'
+        }${mark.later ? ` Write “later” here: ${length(mark.later.reserve)} of it is a reserve, ${laterWords[mark.later.after]}.` : ''}`,
         figures: [figure(mark.mm, mark.side)],
       };
     case 'notch':

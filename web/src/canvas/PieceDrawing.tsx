@@ -10,6 +10,8 @@ const fixed = { vectorEffect: 'non-scaling-stroke' as const };
 /** Length of a notch, mm, and how far the marks of a double one stand apart. */
 const NOTCH = 8;
 const NOTCH_GAP = 5;
+/** Radius of a button, mm. */
+const BUTTON = 7;
 
 function notchLines({ piece }: DraftedPiece): readonly (readonly [Point, Point])[] {
   return piece.notches.flatMap(({ edge, at, kind }) => {
@@ -49,6 +51,9 @@ export function PieceDrawing({
           stroke={id === lit ? 'var(--color-chalk-now)' : colour}
           {...fixed}
         />
+      ))}
+      {piece.buttons?.map(({ x, y }) => (
+        <circle key={y} cx={x} cy={y} r={BUTTON} strokeWidth="1.6" {...fixed} />
       ))}
       {notchLines(drafted).map((ends, index) => (
         <path key={index} d={lineText(ends)} strokeWidth="2" {...fixed} />

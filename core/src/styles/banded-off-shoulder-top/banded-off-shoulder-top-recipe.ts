@@ -93,7 +93,7 @@ function finish(context: ShellContext, chosen: BandedOffShoulderTopChosen): Shel
   const covering = [shell.front.centre.id, shell.back.centre.id];
   return {
     panels,
-    others: [band, ...traced(panels, 'lining')],
+    others: [band, ...traced(panels, 'lining', allowances.liningHem)],
     sums: {
       [band.id]: {
         band: banded.length,

@@ -39,7 +39,7 @@ function draft(input: DraftInput): Draft {
     rules['strip.longest'],
     allowances.strip,
   );
-  const [lining, stay] = [traced([front], 'lining'), traced([front], 'stay')];
+  const [lining, stay] = [traced([front], 'lining', allowances.liningHem), traced([front], 'stay', 0)];
   const context = { body, allowances, rules };
   return assembleDraft(
     {

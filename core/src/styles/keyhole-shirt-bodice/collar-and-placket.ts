@@ -1,4 +1,7 @@
 import { standCollar } from '../../drafting/collar/stand-collar.ts';
+import { buttoned } from '../../drafting/operations/buttoned.ts';
+import { evenly } from '../../drafting/operations/notched.ts';
+import { point } from '../../geometry/point.ts';
 import { strip } from '../../drafting/operations/strip.ts';
 import { edgeLength, edgeOf, roleLength, type Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
@@ -26,7 +29,9 @@ export function collarAndPlacket(
   const [frontNeck, backNeck] = [roleLength(front, 'neck'), roleLength(back, 'neck')];
   const [edge, around] = [edgeLength(edgeOf(front, 'centre-front')), edgeLength(edgeOf(front, 'cut-out'))];
   const half = chosen.placket / 2;
-  const placket = strip({
+  const count = Number(chosen.buttons);
+  const places = evenly(count, edge).map((at) => point(half, at));
+  const plain = strip({
     id: 'placket',
     name: 'Placket',
     role: 'outer',
@@ -37,6 +42,7 @@ export function collarAndPlacket(
     allowance: allowance.strip,
     notchesAt: [edge],
   });
+  const placket = buttoned(plain, places[0] ?? point(half, 0), places.at(-1) ?? point(half, edge), count);
   const collar = standCollar({
     neck: frontNeck + backNeck + half,
     fold: 'back',

@@ -38,6 +38,23 @@ describe('the keyhole shirt bodice', () => {
     expect(across).toBeCloseTo(inches(3), 6);
   });
 
+  test('buttons stand evenly on the finished half of the placket, along the front edge and clear of its ends', () => {
+    const placket = pieceOf('placket', { buttons: '4', placket: inches(1.25) });
+    const edge = edgeLength(
+      edgeOf(pieceOf('bodice-front-centre', { placket: inches(1.25) }), 'centre-front'),
+    );
+    expect(placket.buttons?.map(({ x }) => x / inches(1.25))).toEqual([0.5, 0.5, 0.5, 0.5]);
+    const places = placket.buttons?.map(({ y }) => y) ?? [];
+    const gaps = places.slice(1).map((y, index) => y - (places[index] ?? 0));
+    for (const gap of gaps) expect(gap).toBeCloseTo(edge / 4, 6);
+    expect(places[0]).toBeCloseTo(edge / 8, 6);
+    const apart = draft({ buttons: '4', placket: inches(1.25) }).figures.find(
+      ({ id }) => id === 'placket/buttons-apart',
+    );
+    expect(apart?.mm).toBeCloseTo(edge / 4, 6);
+    expect(pieceOf('stay-placket').buttons).toEqual([]);
+  });
+
   test('the cut-out takes its wedge of the neckline, and the collar is cut for what is left', () => {
     const neck = (wedge: number) => roleLength(pieceOf('bodice-front-centre', { wedge }), 'neck');
     expect(neck(inches(0.5)) - neck(inches(1))).toBeCloseTo(inches(0.5), 6);

@@ -80,7 +80,11 @@ function finish(context: ShellContext, chosen: KeyholeShirtBodiceChosen): ShellG
   const added = collarAndPlacket(shell.front.centre, shell.back.centre, chosen, allowances);
   return {
     panels,
-    others: [...added.pieces, ...traced(panels, 'lining'), ...traced(added.pieces, 'stay')],
+    others: [
+      ...added.pieces,
+      ...traced(panels, 'lining', allowances.liningHem),
+      ...traced(added.pieces, 'stay', 0),
+    ],
     sums: added.sums,
     seams: [...seams, ...added.seams, ...seamsIn(seams, 'lining')],
     worn: shellWorn(shell),

@@ -76,8 +76,8 @@ function finish(context: ShellContext, chosen: NetVBlouseChosen): ShellGarment {
   return {
     panels,
     others: [
-      ...traced(panels, 'lining'),
-      ...traced([shell.front.centre, shell.front.side], 'stay'),
+      ...traced(panels, 'lining', context.allowances.liningHem),
+      ...traced([shell.front.centre, shell.front.side], 'stay', 0),
       front,
       ...back,
     ],

@@ -157,7 +157,7 @@ function draft(input: DraftInput): Draft {
     allowance: { armhole: allowances.armhole, side: allowances.armhole, hem: allowances.topHem },
   });
   const { belt, pieces, length, working } = beltOf(body, chosen, rules['strip.longest'], allowances);
-  const lining = traced([front, back], 'lining');
+  const lining = traced([front, back], 'lining', allowances.liningHem);
   const context = { body, allowances, rules };
   const halves = (named: Named) => [named(front.id), named(back.id)];
   const bodiceSeams = [

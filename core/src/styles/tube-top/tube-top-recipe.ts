@@ -86,7 +86,7 @@ function finish(context: ShellContext, chosen: TubeTopChosen): ShellGarment {
   const seams = cups ? cupSeams(cups, shell.back) : shellSeams(shell);
   return {
     panels,
-    others: [...traced(panels, 'lining'), ...traced(panels, 'stay')],
+    others: [...traced(panels, 'lining', context.allowances.liningHem), ...traced(panels, 'stay', 0)],
     seams: [...seams, ...seamsIn(seams, 'lining')],
     worn: cups ? cupWorn(cups, shell) : shellWorn(shell),
     covering,

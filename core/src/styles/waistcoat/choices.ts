@@ -14,6 +14,7 @@ export const waistcoatChoices = {
   neckDepthBack: { ...neckDepthBack, most: inches(4), usual: inches(1) },
   neckDart: { kind: 'length', label: 'Neck dart', group: 'Neck', help: 'Taken in where the last one gaped', least: 0, most: inches(1), usual: 0 },
   stand: { kind: 'length', label: 'Button stand', group: 'Shape', help: 'Past the centre', least: inches(0.5), most: inches(3), usual: inches(1.5) },
+  buttons: { kind: 'option', label: 'Buttons', group: 'Shape', help: 'Evenly spaced', options: { '3': '3', '4': '4', '5': '5', '6': '6' }, usual: '5' },
   length: { ...hemChoices.length, usual: inches(3) },
   pointLower: { kind: 'length', label: 'Points lower by', group: 'Shape', help: 'Than the side’s hem', least: inches(1), most: inches(6), usual: inches(4) },
   pointOut: { kind: 'length', label: 'Points out by', group: 'Shape', help: 'From the centre', least: inches(1), most: inches(3.5), usual: inches(3) },

@@ -41,6 +41,21 @@ describe('the waistcoat', () => {
     expect(gaped.darts.map(({ id }) => id)).toEqual(['neck-dart']);
   });
 
+  test('buttons stand on the centre line, evenly, from the end of the V to the foot; the lining has none and its stay no hem', () => {
+    const front = frontOf({ buttons: '6' });
+    const places = front.buttons ?? [];
+    expect(places.map(({ x }) => x)).toEqual([0, 0, 0, 0, 0, 0]);
+    const gaps = places.slice(1).map(({ y }, index) => y - (places[index]?.y ?? 0));
+    expect(Math.max(...gaps) - Math.min(...gaps)).toBeLessThan(1e-6);
+    const edge = edgeOf(front, 'centre-front');
+    expect(places[0]?.y).toBeGreaterThan(endOf(edge.path).y);
+    expect(places.at(-1)?.y).toBeLessThan(startOf(edge.path).y);
+    const of = (id: string) => draft().pieces.find(({ piece }) => piece.id === id)?.piece;
+    expect(of('lining-bodice-front-centre')?.buttons).toEqual([]);
+    expect(of('stay-bodice-front-centre')?.edges.find(({ role }) => role === 'hem')?.allowance).toBe(0);
+    expect(of('lining-bodice-front-centre')?.trims).toBeUndefined();
+  });
+
   test('a rounded tummy closes the intake sooner, and the hem is as wide all the same', () => {
     const input = draftInput(middleBody);
     const rounded = waistcoatRecipe.draft({

@@ -2,12 +2,13 @@ import { armholeFindings } from '../../checks/openings.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { neckline } from '../../drafting/bodice/neckline.ts';
 import type { Body } from '../../drafting/body.ts';
+import { buttoned } from '../../drafting/operations/buttoned.ts';
 import { dartInEdge } from '../../drafting/operations/dart-in-edge.ts';
 import { extendCentre } from '../../drafting/operations/extend-centre.ts';
 import { onFold } from '../../drafting/operations/on-fold.ts';
-import { mapCurve, type Curve } from '../../geometry/curve.ts';
+import { endOf, mapCurve, startOf, type Curve } from '../../geometry/curve.ts';
 import { add, point, type Point } from '../../geometry/point.ts';
-import type { Piece } from '../../pieces/piece.ts';
+import { edgeOf, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import { drawn } from '../../workings/working.ts';
@@ -27,6 +28,8 @@ import { waistcoat } from './waistcoat.ts';
 
 /** The V ends at least this far above the bust line unless chosen lower, mm. */
 const ABOVE_BUST = inches(1);
+/** The first button is sewn so far below the end of the V, the last so far above the foot of the front edge, mm. Common practice. */
+const BUTTONS = { below: inches(0.5), above: inches(1) };
 /** A neck dart points towards the bust, half-way down the V. */
 const NECK_DART = { at: 0.55, length: inches(3.5) };
 
@@ -66,13 +69,21 @@ function openedFront(context: ShellContext, chosen: WaistcoatChosen): Piece {
     allowance: allowances.front,
     redraw: vFromEdge(shell),
   });
-  return dartInEdge(front, 'neck', {
+  const darted = dartInEdge(front, 'neck', {
     id: 'neck-dart',
     at: NECK_DART.at,
     intake: chosen.neckDart,
     length: NECK_DART.length,
     pressed: 'centre',
   });
+  const { path } = edgeOf(darted, 'centre-front');
+  const [foot, top] = [startOf(path), endOf(path)];
+  return buttoned(
+    darted,
+    point(0, top.y + BUTTONS.below),
+    point(0, foot.y - BUTTONS.above),
+    Number(chosen.buttons),
+  );
 }
 
 function finish(context: ShellContext, chosen: WaistcoatChosen): ShellGarment {
@@ -85,7 +96,11 @@ function finish(context: ShellContext, chosen: WaistcoatChosen): ShellGarment {
   const seams = [...shellSeams(shell), ...panels.flatMap(dartSeams)];
   return {
     panels,
-    others: [...traced(panels, 'lining'), ...traced([shell.front.centre, shell.front.side], 'stay')],
+    // Lined to the edge: the lining is sewn around the hem as it is.
+    others: [
+      ...traced(panels, 'lining', context.allowances.front),
+      ...traced([shell.front.centre, shell.front.side], 'stay', 0),
+    ],
     seams: [...seams, ...seamsIn(seams, 'lining')],
     worn: shellWorn(shell),
     covering: [shell.front.centre.id, shell.back.centre.id],

@@ -1,3 +1,4 @@
+import { pieceOfCut } from '@ample-bolt/core/shop/cut-id';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
 import { changedPieces } from '@ample-bolt/core/shop/changed-pieces';
@@ -74,7 +75,7 @@ const withoutPieces = (
 ): TicketContent => ({
   ...content,
   chalked: Object.fromEntries(Object.entries(chalked).filter(([piece]) => !pieces.includes(piece))),
-  cut: cut.filter((piece) => !pieces.includes(piece)),
+  cut: cut.filter((id) => !pieces.includes(pieceOfCut(id))),
 });
 
 const hasChalk = ({ chalked, cut }: TicketContent): boolean =>

@@ -1,3 +1,4 @@
+import { pieceOfCut } from '@ample-bolt/core/shop/cut-id';
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Mark } from '@ample-bolt/core/chalk/mark';
 import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
@@ -261,7 +262,7 @@ function withoutChalkOn(ticket: Ticket, draft: Draft, role: string): Pick<Ticket
   const ofRole = draft.pieces.filter(({ piece }) => piece.role === role).map(({ piece }) => piece.id);
   return {
     chalked: Object.fromEntries(Object.entries(ticket.chalked).filter(([piece]) => !ofRole.includes(piece))),
-    cut: ticket.cut.filter((piece) => !ofRole.includes(piece)),
+    cut: ticket.cut.filter((id) => !ofRole.includes(pieceOfCut(id))),
   };
 }
 

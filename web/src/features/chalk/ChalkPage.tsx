@@ -124,7 +124,11 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
           onCut={finished ? undefined : () => setCutting(!cutting)}
         />
         <div className="min-h-0 grow overflow-auto pt-6" aria-live="polite">
-          {showCuts ? <CutList pieces={toCut} onCut={cut.set} /> : <MarkPanel mark={mark} unit={unit} />}
+          {showCuts ? (
+            <CutList pieces={toCut} cut={cut.value} unit={unit} onCut={cut.set} />
+          ) : (
+            <MarkPanel mark={mark} unit={unit} />
+          )}
         </div>
         {failure && (
           <p role="alert" className="mb-2 rounded-soft bg-madder px-3 py-2 text-white">
