@@ -35,6 +35,8 @@ describe('the bustier bodice', () => {
     ...Object.keys(necklineShapes).map((neckline) => ({ neckline })),
     { seam: 'shoulder', underBust: 'build' },
     { underBust: 'tape', neckline: 'sweetheart' },
+    { seam: 'neck', neckline: 'square' },
+    { seam: 'neck', neckline: 'v', underBust: 'build' },
   ]);
 
   test('under the bust each edge of the front’s seam takes what goes with the build: slim ½, full 1½. Common practice', () => {
@@ -52,6 +54,17 @@ describe('the bustier bodice', () => {
     // The corner at the bust point is rounded, and reaches a little into this level.
     expect(Math.abs(opening('slim') - 2 * inches(0.5))).toBeLessThan(3);
     expect(Math.abs(opening('full') - 2 * inches(1.5))).toBeLessThan(3);
+  });
+
+  test('from the neckline, the side panel has the rest of the neck and the whole shoulder', () => {
+    const { pieces, seams } = bustierBodiceRecipe.draft(draftInput(middleBody, { seam: 'neck' }));
+    const of = (id: string) => pieces.find(({ piece }) => piece.id === id)?.piece ?? missing();
+    expect(roleLength(of('bodice-front-centre'), 'shoulder')).toBe(0);
+    expect(roleLength(of('bodice-front-side'), 'neck')).toBeCloseTo(
+      roleLength(of('bodice-front-centre'), 'neck'),
+      6,
+    );
+    expect(seams.filter(({ ok }) => !ok)).toEqual([]);
   });
 
   test('from the shoulder, the seam parts it in the middle', () => {

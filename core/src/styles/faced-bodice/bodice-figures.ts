@@ -28,7 +28,7 @@ import {
 /** What is chosen of a neck. */
 export type NeckChosen = Pick<FacedBodiceChosen, 'neckWidth' | 'neckDepthFront' | 'neckDepthBack'>;
 
-/** Where neck and shoulder lie on a piece that has both. */
+/** Where neck and shoulder lie on a piece, as far as they are on it. */
 export function neckAndShoulder(
   context: FigureContext,
   choices: NeckChosen,
@@ -39,7 +39,8 @@ export function neckAndShoulder(
   const { frame } = bodice;
   const depth = which === 'front' ? 'neckDepthFront' : 'neckDepthBack';
   const unscaledDrop = frame.tip.y / frame.scale;
-  return [
+  const has = (id: string) => piece.piece.edges.some((edge) => edge.id === id);
+  const neckPoint = () =>
     cornerFigure(
       piece,
       edgesWithRole(piece.piece, 'neck').at(-1)?.id ?? 'neck',
@@ -47,7 +48,8 @@ export function neckAndShoulder(
       'neck-width',
       'Neck, out',
       sum(plus(choiceTerm(facedBodiceChoices.neckWidth, choices.neckWidth)), lessAllowance(context, 'neck')),
-    ),
+    );
+  const neckDepth = () =>
     cornerFigure(
       piece,
       `centre-${which}`,
@@ -57,7 +59,8 @@ export function neckAndShoulder(
         ? 'Neck, down at the front edge'
         : 'Neck, down at the centre',
       sum(plus(choiceTerm(facedBodiceChoices[depth], choices[depth])), lessAllowance(context, 'neck')),
-    ),
+    );
+  const shoulder = () => [
     cornerFigure(
       piece,
       'shoulder',
@@ -78,6 +81,11 @@ export function neckAndShoulder(
       ),
     ),
     seamFigure(piece, 'shoulder', 'Shoulder seam'),
+  ];
+  return [
+    ...(has('shoulder') ? [neckPoint()] : []),
+    ...(has(`centre-${which}`) ? [neckDepth()] : []),
+    ...(has('shoulder') ? shoulder() : []),
   ];
 }
 

@@ -137,6 +137,9 @@ function straightOpening(bodice: Bodice, level: number): number {
 const backTip = ({ frame, shape }: Bodice, top: DropPlan | undefined): Point =>
   point(frame.waistWidth.back / 2, Math.max(shape.chest, (top?.centre ?? 0) + SEAM_ABOVE_TIP));
 
+/** A seam that leaves shoulder or neckline leaves it half-way. */
+const HALF_WAY = 0.5;
+
 /** The place on the upper edge where the seam leaves it: above the tip on a top edge, by the rule on an armhole. */
 function leavesAt(panel: Piece, from: ShellPlan['leaves'], tip: Point, rules: RuleSet) {
   const top = panel.edges.find(({ role }) => role === 'top');
@@ -145,7 +148,7 @@ function leavesAt(panel: Piece, from: ShellPlan['leaves'], tip: Point, rules: Ru
     const at = lengthWhere(top.path, 'x', tip.x) ?? 0.55 * whole;
     return { edge: top.id, part: clamp(at / whole, 0.2, 0.8) };
   }
-  return { edge: from, part: from === 'shoulder' ? 0.5 : rules['princess.armhole'] };
+  return { edge: from, part: from === 'armhole' ? rules['princess.armhole'] : HALF_WAY };
 }
 
 function split(

@@ -27,7 +27,7 @@ export type UnderBustWish =
 export interface ShellPlan {
   readonly bodice: BodiceChoices;
   /** Where the seams leave: the armhole or the middle of the shoulder; from a top edge where there is one. */
-  readonly leaves: 'armhole' | 'shoulder';
+  readonly leaves: 'armhole' | 'shoulder' | 'neck';
   /** A top edge below the shoulder, worked out on the block. */
   readonly top?: (bodice: Bodice) => { readonly front: DropPlan; readonly back: DropPlan };
   /** How much longer than the measured armhole the block's is drawn, mm: less raises the underarm. */
