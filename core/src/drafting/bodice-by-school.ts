@@ -1,21 +1,55 @@
+import type { Piece } from '../pieces/piece.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import type { Allowances } from './allowances.ts';
 import { draftBodice, type Bodice } from './bodice/bodice.ts';
 import type { BodiceChoices } from './bodice/frame.ts';
 import type { Body } from './body.ts';
 import { draftHabitBodice } from './habit/habit-bodice.ts';
+import { closeWedge } from './operations/close-wedge.ts';
+import { lowerArmhole } from './operations/lower-armhole.ts';
+import { shortenDart } from './operations/shorten-dart.ts';
 
-/** The bodice block by the school in force. */
-export function bodiceBySchool(
-  body: Body,
-  choices: BodiceChoices,
-  rules: RuleSet,
-  allowances: Allowances,
-): Bodice {
+function blockBySchool(body: Body, choices: BodiceChoices, rules: RuleSet, allowances: Allowances): Bodice {
   switch (rules['school.block']) {
     case 'solved':
       return draftBodice(body, choices, rules, allowances);
     case 'table':
       return draftHabitBodice(body, choices, rules, allowances);
   }
+}
+
+/** The dart that a wedge in the armhole is closed into, and where in the armhole that wedge lies. */
+const WEDGE = { dart: 'bust-dart', at: 0.55 };
+
+/** The front's armhole tightened by a wedge that goes into the bust dart; without such a dart it stays. */
+const tightened = (front: Piece, mm: number): Piece =>
+  front.darts.some(({ id }) => id === WEDGE.dart)
+    ? closeWedge(front, { ...WEDGE, edge: 'armhole', mm, operation: 'armhole wedge', level: 'armhole' })
+    : front;
+
+/** The bodice block by the school in force, its armhole as it was chosen. */
+export function bodiceBySchool(
+  body: Body,
+  choices: BodiceChoices,
+  rules: RuleSet,
+  allowances: Allowances,
+): Bodice {
+  const block = blockBySchool(body, choices, rules, allowances);
+  const { armholeLower: lower = 0, armholeTight: tight = 0 } = choices;
+  if (lower <= 0 && tight <= 0) return block;
+  const frontBlock = lowerArmhole(tightened(block.frontBlock, tight), lower);
+  const back = lowerArmhole(block.back, lower);
+  return {
+    ...block,
+    frontBlock,
+    front: frontBlock.darts.reduce(
+      (piece, dart) => shortenDart(piece, dart.id, rules['dart.tipShort']),
+      frontBlock,
+    ),
+    back,
+    shape: {
+      ...block.shape,
+      chest: back.levels.find(({ name }) => name === 'chest')?.path[0]?.y ?? block.shape.chest,
+    },
+  };
 }

@@ -18,6 +18,9 @@ export interface BodiceChoices {
   readonly neckDepthBack: number;
   readonly easeBust: number;
   readonly easeWaist: number;
+  /** How far down the side the armhole ends, and what a wedge takes out of it in front. */
+  readonly armholeLower?: number;
+  readonly armholeTight?: number;
 }
 
 export interface FrontBack {

@@ -1,5 +1,5 @@
 import { inches } from '../../units/length.ts';
-import { facedBodiceChoices } from '../faced-bodice/choices.ts';
+import { armholeChoices, facedBodiceChoices } from '../faced-bodice/choices.ts';
 import type { Choice, ChosenOf } from '../style.ts';
 
 /** What a client chooses of a bustier: where its seams leave, and how they are shaped under the bust. Common practice. */
@@ -8,6 +8,7 @@ export const bustierBodiceChoices = {
   seam: { kind: 'option', label: 'Seams from', group: 'Shape', help: 'in front and behind', options: { armhole: 'the armhole', shoulder: 'the shoulder', neck: 'the neckline' }, usual: 'armhole' },
   underBust: { kind: 'option', label: 'Under the bust', group: 'Shape', help: 'how the front’s seams are shaped', options: { straight: 'straight', build: 'by build', tape: 'by the tape' }, usual: 'straight' },
   ...facedBodiceChoices,
+  ...armholeChoices,
   easeUnderBust: { kind: 'length', label: 'Ease under the bust', group: 'Ease', help: 'Where it is shaped by the tape', least: 0, most: inches(4), usual: inches(1) },
 } as const satisfies Record<string, Choice>;
 

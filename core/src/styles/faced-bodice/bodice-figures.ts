@@ -6,7 +6,7 @@ import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeOf, edgesWithRole, type LevelName } from '../../pieces/piece.ts';
 import { byRule, divided, drawn, minus, plus, sum } from '../../workings/working.ts';
 import { shareTerm, dropRule, scaled, dartWorkings, chestLine, bustTerms } from './bodice-workings.ts';
-import { facedBodiceChoices, type FacedBodiceChosen } from './choices.ts';
+import { armholeChoices, facedBodiceChoices, type FacedBodiceChosen } from './choices.ts';
 import {
   allowanceTerm,
   choiceTerm,
@@ -134,6 +134,7 @@ export function waistDowns(
 
 function levels(
   context: FigureContext,
+  choices: FacedBodiceChosen,
   bodice: Bodice,
   piece: DraftedPiece,
   which: 'front' | 'back',
@@ -147,7 +148,7 @@ function levels(
       'chest-line',
       'Chest line, down',
       shape.chest,
-      chestLine(context),
+      sum(plus(chestLine(context)), plus(choiceTerm(armholeChoices.armholeLower, choices.armholeLower ?? 0))),
       context.rules['school.block'] === 'solved' ? 'set so that the armhole fits' : 'to the nearest half',
     ),
     insideFigure(
@@ -261,7 +262,7 @@ export function bodiceFigures(
   );
   return [
     ...neckAndShoulder(context, choices, bodice, piece, which),
-    ...levels(context, bodice, piece, which),
+    ...levels(context, choices, bodice, piece, which),
     figure(piece, {
       name: 'underarm',
       label: 'Underarm, out',

@@ -20,7 +20,7 @@ import {
   type DartWorkings,
   type FigureContext,
 } from '../figure-parts.ts';
-import { facedBodiceChoices, type FacedBodiceChosen } from './choices.ts';
+import { armholeChoices, facedBodiceChoices, type FacedBodiceChosen } from './choices.ts';
 
 /** The share that the front takes over from the back, as a term of either. */
 export const shareTerm = (which: 'front' | 'back', mm: number): Term => {
@@ -60,7 +60,11 @@ export function dartWorkings(
   const byHabit = context.rules['school.block'] === 'table';
   if (dartId === 'bust-dart') {
     return {
-      intake: sum(plus(context.body.term('frontWaistLength')), minus(context.body.term('backWaistLength'))),
+      intake: sum(
+        plus(context.body.term('frontWaistLength')),
+        minus(context.body.term('backWaistLength')),
+        plus(choiceTerm(armholeChoices.armholeTight, choices.armholeTight ?? 0)),
+      ),
       tipOut: sum(plus(span), plus(short)),
       tipDown: bustLine,
     };

@@ -13,4 +13,12 @@ export const facedBodiceChoices = {
   easeWaist: { kind: 'length', label: 'Ease at waist', group: 'Ease', help: 'Finished less body', least: 0, most: inches(8), usual: inches(1.5) },
 } as const satisfies Record<string, Choice>;
 
-export type FacedBodiceChosen = ChosenOf<typeof facedBodiceChoices>;
+/** How a sleeveless armhole is cut. Common practice: ½ to ¾ lower, a wedge of up to 1 to 2 in all for an edge that lies close. */
+// prettier-ignore
+export const armholeChoices = {
+  armholeLower: { kind: 'length', label: 'Armhole lower', group: 'Shape', help: 'Down the side', least: 0, most: inches(1.5), usual: 0 },
+  armholeTight: { kind: 'length', label: 'Armhole tighter', group: 'Shape', help: 'In front, a wedge into the bust dart', least: 0, most: inches(1), usual: 0 },
+} as const satisfies Record<string, Choice>;
+
+export type FacedBodiceChosen = ChosenOf<typeof facedBodiceChoices> &
+  Partial<ChosenOf<typeof armholeChoices>>;

@@ -1,11 +1,12 @@
 import { inches } from '../../units/length.ts';
-import { facedBodiceChoices } from '../faced-bodice/choices.ts';
+import { armholeChoices, facedBodiceChoices } from '../faced-bodice/choices.ts';
 import type { Choice, ChosenOf } from '../style.ts';
 
 /** Ranges and defaults are common practice for a sleeveless fitted dress. */
 // prettier-ignore
 export const fittedDressChoices = {
   ...facedBodiceChoices,
+  ...armholeChoices,
   easeHip: { kind: 'length', label: 'Ease at hip', group: 'Ease', help: 'Finished less body', least: inches(0.5), most: inches(10), usual: inches(2) },
   length: { kind: 'length', label: 'Length', group: 'Skirt', help: 'Start line to finished hem', least: inches(18), most: inches(66), usual: 'from-body' },
   pegging: { kind: 'length', label: 'Pegging', group: 'Skirt', help: 'In, each quarter of the hem', least: 0, most: inches(3), usual: inches(1) },

@@ -1,4 +1,4 @@
-import { facedBodiceChoices } from '../faced-bodice/choices.ts';
+import { armholeChoices, facedBodiceChoices } from '../faced-bodice/choices.ts';
 import type { Choice, ChosenOf } from '../style.ts';
 
 /** A bodice by itself: with darts it is fitted, without them it hangs from the bust. */
@@ -6,6 +6,7 @@ import type { Choice, ChosenOf } from '../style.ts';
 export const plainBodiceChoices = {
   darts: { kind: 'option', label: 'Shaped by', group: 'Shape', help: 'without darts, give it ease at the waist', options: { darts: 'darts', side: 'the side alone' }, usual: 'darts' },
   ...facedBodiceChoices,
+  ...armholeChoices,
 } as const satisfies Record<string, Choice>;
 
 export type PlainBodiceChosen = ChosenOf<typeof plainBodiceChoices>;
