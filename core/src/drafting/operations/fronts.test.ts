@@ -9,7 +9,7 @@ import { cutOut } from './cut-out.ts';
 import { partAtLevel } from './part-at-level.ts';
 import { evenly, notched } from './notched.ts';
 import { shortenBy } from './shorten-by.ts';
-import { spreadInParallel } from './spread.ts';
+import { spread, spreadLikeAFan } from './spread.ts';
 import { traceWithAllowance } from './trace.ts';
 import { trimCentre } from './trim-centre.ts';
 
@@ -103,7 +103,7 @@ test('parted at a level, both parts have the line at one length and the yoke kee
   );
 });
 
-describe('spread in parallel', () => {
+describe('slash and spread', () => {
   const plain: Piece = {
     ...front,
     darts: [],
@@ -113,20 +113,42 @@ describe('spread in parallel', () => {
         edge.id === 'waist-2' ? { ...edge, path: [line(point(200, 400), point(90, 400))] } : edge,
       ),
   };
-  const spread = spreadInParallel(plain, { at: 40, by: 25 });
+  const parallel = spread(plain, { at: 40, upper: 25, lower: 25 });
+  const gain = (after: Piece, id: string) => edgeLength(edgeOf(after, id)) - edgeLength(edgeOf(plain, id));
 
-  test('the two edges that the slash passes gain what it opens, all others keep their lengths', () => {
-    closes(spread);
+  test('in parallel, the two edges that the slash passes gain what it opens, all others keep their lengths', () => {
+    closes(parallel);
     for (const { id } of plain.edges) {
-      const gained = edgeLength(edgeOf(spread, id)) - edgeLength(edgeOf(plain, id));
-      expect([id, Math.round(gained * 1e6) / 1e6]).toEqual([id, id === 'neck' || id === 'waist-1' ? 25 : 0]);
+      expect([id, Math.round(gain(parallel, id) * 1e6) / 1e6]).toEqual([
+        id,
+        id === 'neck' || id === 'waist-1' ? 25 : 0,
+      ]);
     }
-    expect(spread.levels[0]?.path.at(-1)).toEqual(point(225, 250));
+    expect(parallel.levels[0]?.path.at(-1)).toEqual(point(225, 250));
+  });
+
+  test('at one edge alone it is hinged at the other: the one gains what it opens, the other nothing', () => {
+    const hinged = spread(plain, { at: 40, upper: 0, lower: 25 });
+    closes(hinged);
+    for (const { id } of plain.edges)
+      expect([id, Math.round(gain(hinged, id) * 1e6) / 1e6 + 0]).toEqual([id, id === 'waist-1' ? 25 : 0]);
+    const above = spread(plain, { at: 40, upper: 12, lower: 0 });
+    expect(gain(above, 'neck')).toBeCloseTo(12, 6);
+    expect(gain(above, 'waist-1')).toBeCloseTo(0, 6);
+  });
+
+  test('like a fan, every slash opens its part at the lower edge, and the side swings out', () => {
+    const fan = spreadLikeAFan(plain, [20, 40, 60], 30);
+    closes(fan);
+    expect(gain(fan, 'neck')).toBeCloseTo(0, 6);
+    expect(gain(fan, 'waist-1')).toBeCloseTo(30, 6);
+    const foot = (piece: Piece) => Math.max(...piece.edges.flatMap(({ path }) => path.map(({ b }) => b.x)));
+    expect(foot(fan) - foot(plain)).toBeGreaterThan(25);
   });
 
   test('a slash through a dart or past the piece is an error', () => {
-    expect(() => spreadInParallel(front, { at: 40, by: 25 })).toThrow('cannot be slashed');
-    expect(() => spreadInParallel(plain, { at: 900, by: 25 })).toThrow('cannot be slashed');
+    expect(() => spread(front, { at: 40, upper: 25, lower: 25 })).toThrow('cannot be slashed');
+    expect(() => spread(plain, { at: 900, upper: 25, lower: 25 })).toThrow('cannot be slashed');
   });
 });
 

@@ -1,4 +1,4 @@
-import { spreadInParallel } from '../../drafting/operations/spread.ts';
+import { spread, spreadLikeAFan } from '../../drafting/operations/spread.ts';
 import type { PrincessPanels } from '../../drafting/operations/split-on-princess.ts';
 import { edgeOf, type Piece } from '../../pieces/piece.ts';
 import { sampleCurve } from '../../geometry/curve.ts';
@@ -40,19 +40,39 @@ export function baseOf({ front, back }: PrincessShell): Halves<PrincessPanels> {
 /** Curves are looked along this finely for where a slash has room, mm. */
 const FINE = 1;
 
-/** Half-way between the centre and the princess seam where they lie nearest. */
-function middleOf(centre: Piece): number {
+/** Between the centre and the princess seam, where they lie nearest: so many slashes at even distances. */
+function slashesIn(centre: Piece, count: number): number[] {
   const xs = (id: string) => sampleCurve(edgeOf(centre, id).path, FINE).map(({ x }) => x);
   const innermost = Math.min(...xs('princess'));
   const outermost = Math.max(...xs(centre.edges.at(-1)?.id ?? ''));
-  return (innermost + outermost) / 2;
+  return Array.from(
+    { length: count },
+    (_, index) => outermost + ((index + 1) * (innermost - outermost)) / (count + 1),
+  );
+}
+
+/** Slashes of an outer that swings out below the yoke. */
+const FAN = 3;
+
+/** How the outer drapes: by how much, and whether from the yoke on or towards the hem alone. */
+export interface Drape {
+  readonly ease: number;
+  readonly from: 'yoke' | 'hem';
 }
 
 /** The outer traced from the base, its centre panels slashed and spread by the ease that it drapes with. */
-export function drapedOver({ front, back }: PrincessShell, ease: number): Halves<PrincessPanels> {
+export function drapedOver({ front, back }: PrincessShell, { ease, from }: Drape): Halves<PrincessPanels> {
+  const spreadPanel = (centre: Piece): Piece => {
+    switch (from) {
+      case 'yoke': {
+        const [at = 0] = slashesIn(centre, 1);
+        return spread(centre, { at, upper: ease, lower: ease });
+      }
+      case 'hem':
+        return spreadLikeAFan(centre, slashesIn(centre, FAN), ease);
+    }
+  };
   const draped = (panels: PrincessPanels): PrincessPanels =>
-    ease <= 0
-      ? panels
-      : { ...panels, centre: spreadInParallel(panels.centre, { at: middleOf(panels.centre), by: ease }) };
+    ease <= 0 ? panels : { ...panels, centre: spreadPanel(panels.centre) };
   return { front: draped(front), back: draped(back) };
 }

@@ -16,7 +16,11 @@ const pieceOf = (id: string, choices: ChoiceValues = {}) => {
 };
 
 describe('the yoke blouse', () => {
-  expectStyleSound(yokeBlouse, yokeBlouseRecipe, [{}, { drape: 0, tail: 0, length: inches(7) }]);
+  expectStyleSound(yokeBlouse, yokeBlouseRecipe, [
+    {},
+    { drape: 0, tail: 0, length: inches(7) },
+    { drape: inches(2), drapeFrom: 'hem' },
+  ]);
 
   test('the yoke is net with its stretch across, on the fold in front; base and outer hang from it', () => {
     expect(pieceOf('yoke-front')).toMatchObject({ role: 'net', cut: { layers: 'fold' } });
@@ -34,6 +38,13 @@ describe('the yoke blouse', () => {
       ok: true,
       relation: { kind: 'ease', mm: drape },
     });
+  });
+
+  test('draped to the hem alone, the outer is as long as the yoke and wider below', () => {
+    const choices = { drape: inches(1), drapeFrom: 'hem' };
+    const width = (id: string, role: 'top' | 'hem') => roleLength(pieceOf(id, choices), role);
+    expect(width('bodice-front-centre', 'top')).toBeCloseTo(width('base-front-centre', 'top'), 6);
+    expect(width('bodice-front-centre', 'hem') - width('base-front-centre', 'hem')).toBeCloseTo(inches(1), 1);
   });
 
   test('the hem falls lower at the centre than at the side; a yoke at the bust is a stop', () => {

@@ -57,7 +57,7 @@ function finish(context: ShellContext, chosen: YokeBlouseChosen): ShellGarment {
   const { shell, allowances } = context;
   const yokes = yokesOf(shell);
   const base = baseOf(shell);
-  const outer = drapedOver(shell, chosen.drape);
+  const outer = drapedOver(shell, { ease: chosen.drape, from: chosen.drapeFrom });
   const toYoke = (half: 'front' | 'back'): Seam[] => [
     equalSeam(
       `base to yoke ${half}`,
@@ -69,7 +69,7 @@ function finish(context: ShellContext, chosen: YokeBlouseChosen): ShellGarment {
       id: `outer to yoke ${half}`,
       a: tops([outer[half].centre, outer[half].side]),
       b: edgesOf(yokes[half], 'yoke'),
-      relation: { kind: 'ease', mm: chosen.drape },
+      relation: { kind: 'ease', mm: chosen.drapeFrom === 'yoke' ? chosen.drape : 0 },
       turnsOn: 'shoulder',
     },
   ];

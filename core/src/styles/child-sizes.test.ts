@@ -1,0 +1,28 @@
+import { describe, test } from '@jest/globals';
+import { draftInput } from '../testing/bodies.ts';
+import { childBody, childSizes } from '../testing/child-size-table.ts';
+import { expectTrue } from '../testing/expect-sound.ts';
+import { recipeOf } from './recipe-book.ts';
+import { fittedDress } from './fitted-dress/fitted-dress.ts';
+import { plainBodice } from './plain-bodice/plain-bodice.ts';
+import type { ChoiceValues, Style } from './style.ts';
+import { turtleneckBodice } from './turtleneck-bodice/turtleneck-bodice.ts';
+import { waistcoat } from './waistcoat/waistcoat.ts';
+import { keyholeShirtBodice } from './keyhole-shirt-bodice/keyhole-shirt-bodice.ts';
+
+/** What a shop makes for children, of the book: no strapless edge, no cord at the neck. */
+const forChildren: readonly (readonly [Style, ChoiceValues])[] = [
+  [plainBodice, { darts: 'side' }],
+  [plainBodice, {}],
+  [fittedDress, {}],
+  [turtleneckBodice, { darts: 'side' }],
+  [waistcoat, {}],
+  [keyholeShirtBodice, {}],
+];
+
+describe.each(forChildren)('$name for a child, %j', (style, choices) => {
+  // EN 13402, children's series, from memory; the rest derived: see the table.
+  test.each(childSizes)('height $size drafts true', (size) => {
+    expectTrue(recipeOf(style).draft(draftInput(childBody(size), choices)));
+  });
+});
