@@ -42,6 +42,7 @@ export const findingSeverities = {
   'front-shorter-than-back': 'care',
   'front-rides-up': 'care',
   'bust-dart-unsolved': 'stop',
+  'dart-past-side': 'stop',
   'bust-dart-large': 'care',
   'waist-unsolved': 'stop',
   'waist-dart-large': 'care',

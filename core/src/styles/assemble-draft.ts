@@ -3,6 +3,7 @@ import { cutLater } from '../drafting/operations/cut-later.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import { roleName } from '../words/names.ts';
 import { buttonFigures } from './figure-parts.ts';
+import { dartFindings } from '../checks/dart-findings.ts';
 import { coverageOf } from '../checks/coverage.ts';
 import { finding, type Finding } from '../checks/finding.ts';
 import { roundFindings, type Round } from '../checks/rounds.ts';
@@ -111,6 +112,7 @@ export function assembleDraft(drawn: DrawnGarment, { rules, figures: hand }: Dra
       ...made.flatMap((each) => each.findings),
       ...garment.findings,
       ...outlineFindings(drafted, hand, lengthOf),
+      ...dartFindings(drafted),
       ...seamFindings(seams, hand, (seam) => trueSeam(seam, drafted, set)),
       ...roundFaults(rounds),
       ...garment.checks(named),

@@ -124,6 +124,11 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
         message: `Front and back side differ by ${length(found)} and no bust dart makes up for it.`,
         remedy,
       };
+    case 'dart-past-side':
+      return {
+        message: `${piece}: the ${(where.subject ?? 'dart').replace(/-\d$/, '').replaceAll('-', ' ')} ends ${length(found)} out, past the edge at ${length(expected)}.`,
+        remedy,
+      };
     case 'bust-dart-large':
       return {
         message: `The bust dart takes ${length(found)}; over ${length(expected)} it stands up in a point.`,
