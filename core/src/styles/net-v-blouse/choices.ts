@@ -2,12 +2,15 @@ import { inches } from '../../units/length.ts';
 import { blouseChoices } from '../princess-shell/shell-choices.ts';
 import type { Choice, ChosenOf } from '../style.ts';
 
-/** What a client chooses of a blouse with a V of net laid over it. */
+/** What a client chooses of a blouse with net laid over it: a V, or two bands that cross. Common practice. */
 // prettier-ignore
 export const netVBlouseChoices = {
   ...blouseChoices,
+  net: { kind: 'option', label: 'Net', group: 'Shape', help: 'laid over the outer', options: { v: 'a V', crossed: 'crossed' }, usual: 'v' },
   netDepth: { kind: 'length', label: 'Point of the net V', group: 'Shape', help: 'Down from the start line, at the centre', least: inches(5), most: inches(14), usual: 'from-body' },
   netBack: { kind: 'option', label: 'Net behind', group: 'Shape', help: 'a V there too', options: { none: 'front only', v: 'front and back' }, usual: 'none' },
+  netTight: { kind: 'length', label: 'Crossed net tighter', group: 'Shape', help: 'Than the line it lies along, front and back each', least: inches(1.5), most: inches(3), usual: inches(2) },
+  netGather: { kind: 'option', label: 'Crossed net gathered', group: 'Shape', help: 'to what it covers', options: { '1.5': '1½ to 1', '2': '2 to 1', '3': '3 to 1' }, usual: '2' },
 } as const satisfies Record<string, Choice>;
 
 export type NetVBlouseChosen = ChosenOf<typeof netVBlouseChoices>;

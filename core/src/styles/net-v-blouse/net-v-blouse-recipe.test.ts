@@ -1,12 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
+import { edgeLength, edgeOf } from '../../pieces/piece.ts';
+import type { ChoiceValues } from '../style.ts';
 import { expectStyleSound } from '../../testing/style-suite.ts';
 import { inches } from '../../units/length.ts';
 import { netVBlouse } from './net-v-blouse.ts';
 import { netVBlouseRecipe } from './net-v-blouse-recipe.ts';
 
 describe('the net V blouse', () => {
-  expectStyleSound(netVBlouse, netVBlouseRecipe, [{}, { netBack: 'v', netDepth: inches(14) }]);
+  expectStyleSound(netVBlouse, netVBlouseRecipe, [
+    {},
+    { netBack: 'v', netDepth: inches(14) },
+    { net: 'crossed' },
+  ]);
 
   test('the net is traced with half an inch all round but for its fold, in a cloth of its own. Common practice', () => {
     const { pieces } = netVBlouseRecipe.draft(draftInput(middleBody));
@@ -20,6 +26,25 @@ describe('the net V blouse', () => {
       'outer',
       'stay',
     ]);
+  });
+
+  // Waist to opposite shoulder less 1½ to 3, tight is better, plus the same behind; common practice, no source.
+  test('crossed net is as long as its lines less twice its tightness, as wide as the waist it covers times its gathers', () => {
+    const net = (choices: ChoiceValues) => {
+      const found = netVBlouseRecipe
+        .draft(draftInput(middleBody, { net: 'crossed', ...choices }))
+        .pieces.find(({ piece }) => piece.id === 'net-crossed')?.piece;
+      if (!found) throw new Error('no crossed net');
+      return found;
+    };
+    const length = (choices: ChoiceValues = {}) => edgeLength(edgeOf(net(choices), 'band'));
+    const width = (choices: ChoiceValues = {}) => edgeLength(edgeOf(net(choices), 'end-start'));
+    expect(length({ netTight: inches(1.5) }) - length({ netTight: inches(3) })).toBeCloseTo(inches(3), 6);
+    expect(width({ netGather: '3' }) / width({ netGather: '1.5' })).toBeCloseTo(2, 6);
+    const quarter = ((middleBody.waist ?? 0) + inches(3)) / 4;
+    expect(Math.abs(width({ netGather: '2' }) / 2 - quarter)).toBeLessThan(inches(0.5));
+    expect(net({}).cut).toEqual({ copies: 2, layers: 'pair' });
+    expect(net({}).notches).toHaveLength(1);
   });
 
   test('net and outer meet at neck and shoulder to the millimetre', () => {

@@ -19,6 +19,7 @@ import { joined } from '../seam-parts.ts';
 import { hangs } from '../worn.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { netVBlouseChoices, type NetVBlouseChosen } from './choices.ts';
+import { crossedNet } from './crossed-net.ts';
 import { netVBlouse } from './net-v-blouse.ts';
 
 /** The V leaves the armhole half-way down it. */
@@ -67,23 +68,19 @@ function netOver(
   };
 }
 
-function finish(context: ShellContext, chosen: NetVBlouseChosen): ShellGarment {
-  const { shell, body } = context;
-  const panels = panelsOf(shell);
-  const seams = shellSeams(shell);
+/** What is cut of net, how it is sewn in, and how it hangs. */
+interface Net extends Required<Pick<ShellGarment, 'sums' | 'seams' | 'worn'>> {
+  readonly pieces: readonly Piece[];
+}
+
+function vNet(context: ShellContext, chosen: NetVBlouseChosen): Net {
+  const { shell } = context;
   const front = netOver(context, chosen, 'front');
   const back = chosen.netBack === 'v' ? [netOver(context, chosen, 'back')] : [];
   return {
-    panels,
-    others: [
-      ...traced(panels, 'lining', context.allowances.liningHem),
-      ...traced([shell.front.centre, shell.front.side], 'stay', 0),
-      front,
-      ...back,
-    ],
+    pieces: [front, ...back],
+    sums: {},
     seams: [
-      ...seams,
-      ...seamsIn(seams, 'lining'),
       joined('net to neck front', 'neck', front, shell.front.centre),
       joined('net to shoulder front', 'shoulder', front, shell.front.centre),
       ...back.flatMap((net) => [
@@ -91,11 +88,36 @@ function finish(context: ShellContext, chosen: NetVBlouseChosen): ShellGarment {
         joined('net shoulder', 'shoulder', front, net),
       ]),
     ],
-    worn: (named) => [
-      ...shellWorn(shell)(named),
-      hangs(named(front.id), 'front'),
-      ...back.map((net) => hangs(named(net.id), 'back')),
+    worn: (named) => [hangs(named(front.id), 'front'), ...back.map((net) => hangs(named(net.id), 'back'))],
+  };
+}
+
+function netOf(context: ShellContext, chosen: NetVBlouseChosen): Net {
+  switch (chosen.net) {
+    case 'v':
+      return vNet(context, chosen);
+    case 'crossed': {
+      const { piece, sums, worn } = crossedNet(context, chosen);
+      return { pieces: [piece], sums: { [piece.id]: sums }, seams: [], worn: () => worn };
+    }
+  }
+}
+
+function finish(context: ShellContext, chosen: NetVBlouseChosen): ShellGarment {
+  const { shell, body } = context;
+  const panels = panelsOf(shell);
+  const seams = shellSeams(shell);
+  const net = netOf(context, chosen);
+  return {
+    panels,
+    others: [
+      ...traced(panels, 'lining', context.allowances.liningHem),
+      ...traced([shell.front.centre, shell.front.side], 'stay', 0),
+      ...net.pieces,
     ],
+    sums: net.sums,
+    seams: [...seams, ...seamsIn(seams, 'lining'), ...net.seams],
+    worn: (named) => [...shellWorn(shell)(named), ...net.worn(named)],
     covering: [shell.front.centre.id, shell.back.centre.id],
     upper: { neck: (piece, which) => neckAndShoulder(context, chosen, shell.bodice, piece, which) },
     checks: (named) =>

@@ -1,0 +1,78 @@
+import {
+  coveredWidth,
+  crossedBand,
+  crossedLine,
+  crossedRing,
+  type CrossedHalf,
+} from '../../drafting/operations/crossed-band.ts';
+import type { WornPart } from '../../drafting/draft.ts';
+import { point } from '../../geometry/point.ts';
+import type { Piece } from '../../pieces/piece.ts';
+import { inches } from '../../units/length.ts';
+import { drawn, minus, plus, sum, times, type Working } from '../../workings/working.ts';
+import { choiceTerm } from '../figure-parts.ts';
+import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import { netVBlouseChoices, type NetVBlouseChosen } from './choices.ts';
+
+/** The net ends this far past the centre, where no zip is in the way, and this far from the side; mm. Common practice. */
+const PAST_CENTRE = inches(1);
+const FROM_SIDE = inches(1);
+
+export interface CrossedNet {
+  readonly piece: Piece;
+  readonly sums: { readonly [edge: string]: Working };
+  readonly worn: readonly WornPart[];
+}
+
+/** What the net covers of one half: in front past the centre, behind from the zip on. */
+function covered({ shell }: ShellContext, half: 'front' | 'back'): CrossedHalf {
+  const { frame } = shell.bodice;
+  const start = half === 'front' ? -PAST_CENTRE : 0;
+  const level = frame.waist[half];
+  return {
+    waist: [point(start, level), point(frame.waistWidth[half] - FROM_SIDE, level)],
+    shoulder: [frame.neckPoint, frame.tip],
+  };
+}
+
+/** Net that crosses over the bodice, from the waist to the opposite shoulder in front and behind; sewn to the outer alone. */
+export function crossedNet(context: ShellContext, chosen: NetVBlouseChosen): CrossedNet {
+  const [front, back] = [covered(context, 'front'), covered(context, 'back')];
+  const ratio = Number(chosen.netGather);
+  const piece = crossedBand({
+    id: 'net-crossed',
+    name: 'Crossed net',
+    role: 'net',
+    front,
+    back,
+    tight: chosen.netTight,
+    ratio,
+    allowance: context.allowances.overlay,
+  });
+  const tight = minus(choiceTerm(netVBlouseChoices.netTight, chosen.netTight));
+  const width = times(
+    drawn('waist that it covers', Math.max(coveredWidth(front), coveredWidth(back))),
+    ratio,
+  );
+  const hanging = (half: 'front' | 'back', on: CrossedHalf): WornPart => ({
+    piece: piece.id,
+    half,
+    ring: crossedRing(on),
+    by: point(0, 0),
+    onFold: false,
+  });
+  return {
+    piece,
+    sums: {
+      band: sum(
+        plus(drawn('waist to opposite shoulder, front', crossedLine(front))),
+        tight,
+        plus(drawn('and back', crossedLine(back))),
+        tight,
+      ),
+      'end-start': width,
+      'end-finish': width,
+    },
+    worn: [hanging('front', front), hanging('back', back)],
+  };
+}
