@@ -6,6 +6,7 @@ import { layPieceOf, wholeOutline } from '../lay/layable.ts';
 import { stateOf, turnOutline } from '../lay/outline-state.ts';
 import { edgesUnderRoofs } from '../pieces/dart-roof.ts';
 import { offsetEdge } from '../pieces/cut-line.ts';
+import { contourIntake } from '../pieces/contour-dart.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import {
   edgeLength,
@@ -172,7 +173,16 @@ function edgeMarks(piece: Piece): UnorderedMark[] {
 }
 
 function dartMarks(piece: Piece, gain: number): UnorderedMark[] {
-  return piece.darts.map((dart): UnorderedMark => {
+  const contours = (piece.contours ?? []).map((dart): UnorderedMark => ({
+    kind: 'dart',
+    dart: dart.id,
+    intake: contourIntake(dart),
+    down: dart.top.y + gain,
+    out: dart.top.x,
+    foot: dart.bottom.y + gain,
+    points: [dart.top, dart.outer, dart.bottom, dart.inner, dart.top],
+  }));
+  const inEdges = piece.darts.map((dart): UnorderedMark => {
     const [first, second] = [edgeOf(piece, dart.legs[0]).path, edgeOf(piece, dart.legs[1]).path];
     const tip = endOf(first);
     return {
@@ -184,6 +194,7 @@ function dartMarks(piece: Piece, gain: number): UnorderedMark[] {
       points: [startOf(first), tip, endOf(second)],
     };
   });
+  return [...inEdges, ...contours];
 }
 
 /** The line that was not chalked by its points, told by its distance from the one that was. */

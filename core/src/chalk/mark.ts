@@ -77,6 +77,8 @@ export type Mark =
       readonly intake: number;
       readonly down: number;
       readonly out: number;
+      /** How far down the second tip of a contour dart lies. */
+      readonly foot?: number;
     })
   /** The cut line outside of the chalked stitch line, or the stitch line inside of the chalked cut line. */
   | (MarkBase & {

@@ -54,6 +54,7 @@ export const findingSeverities = {
   'arm-share-small': 'stop',
   'band-too-deep': 'stop',
   'length-above-hip': 'stop',
+  'hem-needs-hip': 'stop',
   'hem-below-stride': 'care',
   'facing-meets-dart': 'stop',
   'zip-too-short': 'care',

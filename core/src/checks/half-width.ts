@@ -1,5 +1,6 @@
 import type { Point } from '../geometry/point.ts';
 import type { Ring } from '../geometry/ring.ts';
+import { contourIntake, contourOpening } from '../pieces/contour-dart.ts';
 import { segmentLength } from '../geometry/segment.ts';
 import { edgesWithRole, type EdgeRole, type LevelName, type Piece } from '../pieces/piece.ts';
 import { levelWidth } from './level-width.ts';
@@ -20,6 +21,14 @@ function lengthFromCentre(piece: Piece, role: EdgeRole, centre: Point | undefine
   return segments.length > 0 && centre ? sewn + Math.max(0, innermost - centre.x) : sewn;
 }
 
+/** How far down a level lies at a place, x in mm. */
+function heightAt(path: readonly Point[], x: number): number {
+  const index = path.findIndex((p) => p.x >= x);
+  const [from, to] = [path[Math.max(0, index - 1)], path.at(index)];
+  if (!from || !to) return 0;
+  return to.x === from.x ? to.y : from.y + ((x - from.x) / (to.x - from.x)) * (to.y - from.y);
+}
+
 /** Finished width of one half-piece at a level, measured on its stitch ring, mm: a waist that is a seam is measured along it, other levels straight across. */
 export function halfWidth(piece: Piece, stitch: Ring, level: LevelName): number {
   const found = piece.levels.find(({ name }) => name === level);
@@ -27,5 +36,11 @@ export function halfWidth(piece: Piece, stitch: Ring, level: LevelName): number 
   const along = seam ? lengthFromCentre(piece, seam, found?.path[0]) : 0;
   if (along > 0) return along;
   if (!found) throw new Error(`${piece.id} has no ${level} level`);
-  return levelWidth(stitch, found.path);
+  const taken = (piece.contours ?? []).reduce(
+    (total, dart) =>
+      total +
+      (level === 'waist' ? contourIntake(dart) : contourOpening(dart, heightAt(found.path, dart.top.x))),
+    0,
+  );
+  return levelWidth(stitch, found.path) - taken;
 }

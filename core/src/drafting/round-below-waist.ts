@@ -7,8 +7,8 @@ const HIGH_HIP = 0.5;
  * The body's round `depth` mm below the waist: between waist and hip by proportion, through the high hip where it was
  * measured; below the hip the hip itself. A top's hem between the two never takes the full hip. Common practice.
  */
-export function roundBelowWaist(body: Body, depth: number): number {
-  const [waist, hip, hipDepth] = [body.mm('waist'), body.mm('hip'), body.mm('waistToHip')];
+export function roundBelowWaist(body: Body, depth: number, hipDepth = body.mm('waistToHip')): number {
+  const [waist, hip] = [body.mm('waist'), body.mm('hip')];
   const places: (readonly [depth: number, round: number])[] = [
     [0, waist],
     ...(body.taken('highHip') === undefined ? [] : [[HIGH_HIP * hipDepth, body.mm('highHip')] as const]),

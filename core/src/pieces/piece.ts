@@ -9,6 +9,7 @@ import {
 } from '../geometry/curve.ts';
 import type { Point } from '../geometry/point.ts';
 import { sweptArea } from '../geometry/segment.ts';
+import type { ContourDart } from './contour-dart.ts';
 
 export type EdgeRole =
   | 'fold'
@@ -113,6 +114,8 @@ export interface Piece {
   readonly edges: readonly Edge[];
   readonly notches: readonly Notch[];
   readonly darts: readonly Dart[];
+  /** Darts inside the piece, away from its edges. */
+  readonly contours?: readonly ContourDart[];
   readonly levels: readonly Level[];
   readonly intakes: readonly Intake[];
   /** A piece with the same outline, which serves as the template for this one once it is cut. */

@@ -7,6 +7,7 @@ import { endDirection, endOf, startDirection, startOf } from '../geometry/curve.
 import { OUT, DOWN, distance, scale, type Point } from '../geometry/point.ts';
 import { crossingsAt } from '../geometry/ring.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
+import { contourIntake } from '../pieces/contour-dart.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import {
   edgeLength,
@@ -217,6 +218,37 @@ export function dartFigures(piece: DraftedPiece, workingsOf: (dartId: string) =>
   });
 }
 
+/** How wide each contour dart is, and where its tips stand. */
+export function contourFigures(piece: DraftedPiece, intake: (dartId: string) => Working): Figure[] {
+  return (piece.piece.contours ?? []).flatMap((dart) => {
+    const label = dartLabel(dart.id);
+    const at = (name: string, words: string, kind: 'out' | 'down', mm: number) =>
+      insideFigure(
+        piece,
+        kind,
+        `${dart.id}-${name}`,
+        `${label}, ${words}`,
+        mm,
+        drawn('as drawn', mm),
+        'as drawn',
+      );
+    return [
+      insideFigure(
+        piece,
+        'length',
+        `${dart.id}-intake`,
+        `${label}, whole intake at the waist`,
+        contourIntake(dart),
+        intake(dart.id),
+        'curve of the seam',
+      ),
+      at('tip-out', 'tips, out', 'out', dart.top.x),
+      at('tip-down', 'upper tip, down', 'down', dart.top.y),
+      at('foot-down', 'lower tip, down', 'down', dart.bottom.y),
+    ];
+  });
+}
+
 export function dartLabel(id: string): string {
   if (id === 'bust-dart') return 'Bust dart';
   if (id === 'neck-dart') return 'Neck dart';
@@ -224,8 +256,9 @@ export function dartLabel(id: string): string {
 }
 
 /** The intake of all darts in the waist, as a term of a width. */
-export const waistDartTerms = ({ piece }: DraftedPiece): Term[] =>
-  piece.darts
+export const waistDartTerms = ({ piece }: DraftedPiece): Term[] => [
+  ...(piece.contours ?? []).map((dart) => plus(drawn(dartLabel(dart.id).toLowerCase(), contourIntake(dart)))),
+  ...piece.darts
     .filter(({ id }) => id.startsWith('waist-dart'))
     .map((dart) =>
       plus(
@@ -234,7 +267,8 @@ export const waistDartTerms = ({ piece }: DraftedPiece): Term[] =>
           distance(startOf(edgeOf(piece, dart.legs[0]).path), endOf(edgeOf(piece, dart.legs[1]).path)),
         ),
       ),
-    );
+    ),
+];
 
 const held: ReadonlySet<EdgeRole> = new Set(['fold', 'centre']);
 

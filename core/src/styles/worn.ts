@@ -13,6 +13,7 @@ import {
 import { clamp } from '../geometry/clamp.ts';
 import { add, between, point, subtract, type Point } from '../geometry/point.ts';
 import { boxOf, type Ring } from '../geometry/ring.ts';
+import { contourOpening, type ContourDart } from '../pieces/contour-dart.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import {
   centreOf,
@@ -41,6 +42,10 @@ function sideClosed({ outer: upper, tip, inner: lower }: Mouth, waist: number, p
   return point(p.x, p.y - (foot - top) * clamp((waist - p.y) / Math.max(1, waist - foot), 0, 1));
 }
 
+/** A contour dart drawn closed: what lies outside of it is moved in by as much as it stands open at that level. */
+const contourClosed = (dart: ContourDart, p: Point): Point =>
+  p.x > dart.top.x ? point(p.x - contourOpening(dart, p.y), p.y) : p;
+
 /** The legs of a dart by their ends. */
 interface Mouth {
   readonly outer: Point;
@@ -61,9 +66,11 @@ function closedFlat(piece: Piece, ring: Ring): Point[] {
   const sides = mouths((id) => id === 'bust-dart');
   // The outermost first: it moves only what lies outside of it, where the others still stand as drafted.
   const uprights = mouths((id) => id.startsWith('waist')).sort((a, b) => b.tip.x - a.tip.x);
+  const contours = [...(piece.contours ?? [])].sort((a, b) => b.top.x - a.top.x);
   return ring.map((p) => {
     const below = sides.reduce((at, mouth) => sideClosed(mouth, waist, at), p);
-    return uprights.reduce((at, mouth) => uprightClosed(mouth, at), below);
+    const upright = uprights.reduce((at, mouth) => uprightClosed(mouth, at), below);
+    return contours.reduce((at, dart) => contourClosed(dart, at), upright);
   });
 }
 

@@ -187,6 +187,11 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
         message: `The skirt is ${length(found)} from the waist; it must pass the hip, at least ${length(expected)}.`,
         remedy: 'Make it longer.',
       };
+    case 'hem-needs-hip':
+      return {
+        message: 'Below the waist the hem needs the hip, which was not measured; drawn to the waist.',
+        remedy,
+      };
     case 'hem-below-stride':
       return {
         message: `The hem is ${length(found)} round; a stride needs about ${length(expected)}.`,

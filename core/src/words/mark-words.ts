@@ -129,8 +129,16 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'dart':
       return {
         title: dartNames[mark.dart] ?? 'Waist dart',
-        text: 'Both legs from the mouth to the tip.',
-        figures: [figure(mark.intake, 'wide'), figure(mark.out, 'tip out'), figure(mark.down, 'tip down')],
+        text:
+          mark.foot === undefined
+            ? 'Both legs from the mouth to the tip.'
+            : 'Widest at the waist; legs from there to both tips.',
+        figures: [
+          figure(mark.intake, 'wide'),
+          figure(mark.out, 'tip out'),
+          figure(mark.down, 'tip down'),
+          ...(mark.foot === undefined ? [] : [figure(mark.foot, 'lower tip down')]),
+        ],
       };
     case 'allowance':
       return {

@@ -52,6 +52,9 @@ export function PieceDrawing({
           {...fixed}
         />
       ))}
+      {piece.contours?.map(({ id, top, outer, inner, bottom }) => (
+        <path key={id} d={ringText([top, outer, bottom, inner])} strokeWidth="1.6" {...fixed} />
+      ))}
       {piece.buttons?.map(({ x, y }) => (
         <circle key={y} cx={x} cy={y} r={BUTTON} strokeWidth="1.6" {...fixed} />
       ))}

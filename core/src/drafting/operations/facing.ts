@@ -132,6 +132,7 @@ export function faceBodice(piece: Piece, which: 'front' | 'back', plan: FacingPl
     edges: [...upper.edges, inner],
     notches: upper.notches,
     darts: [],
+    contours: [],
     levels: [],
     intakes: [],
   });

@@ -6,6 +6,7 @@ import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeOf, edgesWithRole, type LevelName } from '../../pieces/piece.ts';
 import { byRule, divided, drawn, minus, plus, sum } from '../../workings/working.ts';
 import { shareTerm, dropRule, scaled, dartWorkings, chestLine, bustTerms } from './bodice-workings.ts';
+import { belowWaistChoices, centreFoot, type HemBelow } from './below-waist.ts';
 import { armholeChoices, facedBodiceChoices, type FacedBodiceChosen } from './choices.ts';
 import {
   allowanceTerm,
@@ -20,6 +21,7 @@ import {
   outFigure,
   outlineOut,
   figure,
+  contourFigures,
   seamFigure,
   waistDartTerms,
   type FigureContext,
@@ -194,6 +196,7 @@ export function liningBodiceFigures(
       const workings = dartWorkings(context, choices, bodice, dartId, which);
       return { ...workings, tipDown: sum(plus(workings.tipDown), minus(drawn('facing above', above))) };
     }),
+    ...contourFigures(piece, (dartId) => dartWorkings(context, choices, bodice, dartId, which).intake),
     seamFigure(piece, 'side', 'Side seam'),
   ];
 }
@@ -241,6 +244,40 @@ const waistFigure = (
     'curve of the waist',
   );
 
+/** Where a hem below the waist lies, on a piece that reaches it, and the contour darts above it. */
+export function hemFigures(
+  context: FigureContext,
+  { frame }: Bodice,
+  hem: HemBelow,
+  piece: DraftedPiece,
+): Figure[] {
+  if (!hasLevel(piece, 'hem')) return [];
+  const which = whichOf(piece);
+  const foot = centreFoot(piece.piece);
+  return [
+    outFigure(
+      piece,
+      'hem',
+      'Hem, out',
+      sum(plus(hem.working), shareTerm(which, frame.share / 2), allowanceTerm(context, 'side')),
+      'curve of the hem',
+    ),
+    insideFigure(
+      piece,
+      'down',
+      'hem-centre',
+      'Hem, down at the centre',
+      foot.y,
+      sum(
+        plus(drawn('waist line', foot.y - hem.depth)),
+        plus(choiceTerm(belowWaistChoices.length, hem.depth)),
+      ),
+      'as drawn',
+      { at: foot, way: DOWN },
+    ),
+  ];
+}
+
 /** Every cut dimension of a bodice piece, from the neck down. */
 export function bodiceFigures(
   context: FigureContext,
@@ -277,6 +314,7 @@ export function bodiceFigures(
     ...(which === 'front' ? [spanFigure] : []),
     ...(hasLevel(piece, 'waist') ? [waistFigure(context, choices, bodice, piece, which)] : []),
     ...dartFigures(piece, (dartId) => dartWorkings(context, choices, bodice, dartId, which)),
+    ...contourFigures(piece, (dartId) => dartWorkings(context, choices, bodice, dartId, which).intake),
     seamFigure(piece, 'side', 'Side seam'),
   ];
 }

@@ -14,6 +14,8 @@ import type { DraftInput, Recipe, Style } from '../style.ts';
 import { hangs } from '../worn.ts';
 import type { FacedBodiceChosen } from './choices.ts';
 import { facedBodiceFigures } from './faced-bodice-figures.ts';
+import { draftBelowWaist, hemBelowWaist, type BelowWaistChosen } from './below-waist.ts';
+import { hemFigures } from './bodice-figures.ts';
 import { draftFacedBodice, type FacedBodice } from './faced-bodice.ts';
 import { facedBodiceSeams } from './seams.ts';
 
@@ -28,6 +30,8 @@ export interface FacedStyle<Chosen extends FacedBodiceChosen> {
   readonly style: Style;
   readonly fill: (body: Body, input: DraftInput) => Chosen;
   readonly bodice: (chosen: Chosen) => BodiceChoices;
+  /** Where it ends, for a style that may go on below the waist. */
+  readonly ends?: (chosen: Chosen) => BelowWaistChosen;
   readonly more?: (context: FigureContext, faced: FacedBodice, chosen: Chosen) => AddedToBodice;
 }
 
@@ -41,7 +45,18 @@ export function facedRecipe<Chosen extends FacedBodiceChosen>(spec: FacedStyle<C
     const { body, findings } = bodyOf(input);
     const chosen = spec.fill(body, input);
     const allowances = allowancesFrom(rules, input.allowances);
-    const faced = draftFacedBodice(body, spec.bodice(chosen), rules, allowances);
+    const ends = spec.ends?.(chosen);
+    const { hem, findings: ofHem } = ends
+      ? hemBelowWaist(body, ends, rules)
+      : { hem: undefined, findings: [] };
+    const toWaist = (more: number): FacedBodice => {
+      const choices = spec.bodice(chosen);
+      const easeWaist = choices.easeWaist + more;
+      return draftFacedBodice(body, { ...choices, easeWaist }, rules, allowances);
+    };
+    const faced = hem
+      ? draftBelowWaist(toWaist, hem, body.mm('waist') + chosen.easeWaist, rules, allowances)
+      : toWaist(0);
     const context = { body, allowances, rules };
     const added = spec.more?.(context, faced, chosen) ?? nothing;
     const ofBodice = facedBodiceFigures(context, chosen, faced.bodice);
@@ -51,16 +66,19 @@ export function facedRecipe<Chosen extends FacedBodiceChosen>(spec: FacedStyle<C
       {
         pieces: [...Object.values<Piece>({ ...faced.pieces }), ...added.pieces],
         figuresOf: (piece) =>
-          isAdded(piece.piece.id) ? edgeFigures(piece, added.sums[piece.piece.id]) : ofBodice(piece),
+          isAdded(piece.piece.id)
+            ? edgeFigures(piece, added.sums[piece.piece.id])
+            : [...ofBodice(piece), ...(hem ? hemFigures(context, faced.bodice, hem, piece) : [])],
         seams: [...facedBodiceSeams(faced.pieces), ...added.seams],
         rounds: (named) => [
           measureRound('bust', bodice(named), body.mm('bust'), chosen.easeBust),
           measureRound('waist', bodice(named), body.mm('waist'), chosen.easeWaist),
+          ...(hem ? [measureRound('hem', bodice(named), hem.body, hem.ease)] : []),
         ],
         covering: ['bodice-front', 'bodice-back'],
         worn: (named) => [hangs(named('bodice-front'), 'front'), hangs(named('bodice-back'), 'back')],
         checks: (named) => armholeFindings(bodice(named), (id) => body.taken(id)),
-        findings: [...faced.findings, ...findings],
+        findings: [...faced.findings, ...ofHem, ...findings],
       },
       input,
     );

@@ -1,3 +1,4 @@
+import { belowWaistChoices } from '../faced-bodice/below-waist.ts';
 import { armholeChoices, facedBodiceChoices } from '../faced-bodice/choices.ts';
 import type { Choice, ChosenOf } from '../style.ts';
 
@@ -5,6 +6,7 @@ import type { Choice, ChosenOf } from '../style.ts';
 // prettier-ignore
 export const plainBodiceChoices = {
   darts: { kind: 'option', label: 'Shaped by', group: 'Shape', help: 'without darts, give it ease at the waist', options: { darts: 'darts', side: 'the side alone' }, usual: 'darts' },
+  ...belowWaistChoices,
   ...facedBodiceChoices,
   ...armholeChoices,
 } as const satisfies Record<string, Choice>;

@@ -84,6 +84,48 @@ describe('the plain bodice', () => {
     expect(draft(full).findings.some(({ code }) => code === 'front-rides-up')).toBe(false);
   });
 
+  describe('below the waist', () => {
+    const long = { below: 'hem', length: inches(5) };
+
+    // ASTM D5585-95, from memory; the rest derived: see the table.
+    test.each(missesSizes)('size $size drafts true, shaped by contour darts or by the side alone', (size) => {
+      expectTrue(draft(missesBody(size), long));
+      expectTrue(draft(missesBody(size), { ...long, ...withoutDarts }));
+    });
+
+    test('waist darts go on to a second tip above the hem; front and back sides are of one length', () => {
+      const { pieces, seams, rounds } = draft(middleBody, long);
+      const of = (id: string) => {
+        const found = pieces.find(({ piece }) => piece.id === id)?.piece;
+        if (!found) throw new Error(`no ${id}`);
+        return found;
+      };
+      for (const id of ['bodice-front', 'bodice-back', 'lining-bodice-front', 'lining-bodice-back']) {
+        const hem = Math.max(...of(id).edges.flatMap(({ path }) => path.map(({ b }) => b.y)));
+        expect(of(id).contours?.length).toBeGreaterThan(0);
+        for (const { bottom } of of(id).contours ?? []) expect(hem - bottom.y).toBeGreaterThan(inches(0.3));
+        expect(roleLength(of(id), 'waist')).toBe(0);
+      }
+      expect(seams.filter(({ ok }) => !ok)).toEqual([]);
+      expect(rounds.map(({ level }) => level)).toEqual(['bust', 'waist', 'hem']);
+    });
+
+    test('every working comes to its figure', () => {
+      for (const { id, mm, working } of draft(middleBody, long).figures)
+        expect([id, Math.abs(evaluate(working) - mm) < 0.2]).toEqual([id, true]);
+    });
+
+    test('without a hip it is drawn to the waist, and a stop asks for the hip', () => {
+      const noHip = Object.fromEntries(Object.entries(middleBody).filter(([id]) => id !== 'hip'));
+      const { findings, pieces } = draft(noHip, long);
+      expect(findings.find(({ code }) => code === 'hem-needs-hip')).toMatchObject({
+        severity: 'stop',
+        remedy: { kind: 'measure-again', measure: 'hip' },
+      });
+      expect(pieces[0]?.piece.contours ?? []).toEqual([]);
+    });
+  });
+
   const ofBodies = (ranges: typeof ordinaryRanges, count: number, choices: ChoiceValues) => {
     const bodies = randomBodies(ranges, 5);
     return Array.from({ length: count }, () => draft(bodies.next().value.values, choices));

@@ -12,4 +12,4 @@ const bodice = (chosen: PlainBodiceChosen): BodiceChoices => ({
 /** Choices with defaults filled in: unless chosen, the neck lies at its base. */
 const fill = fillChoices(plainBodiceChoices, bodice);
 
-export const plainBodiceRecipe = facedRecipe({ style: plainBodice, fill, bodice });
+export const plainBodiceRecipe = facedRecipe({ style: plainBodice, fill, bodice, ends: (chosen) => chosen });

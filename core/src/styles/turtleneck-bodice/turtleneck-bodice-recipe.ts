@@ -54,4 +54,10 @@ function more(
   };
 }
 
-export const turtleneckBodiceRecipe = facedRecipe({ style: turtleneckBodice, fill, bodice, more });
+export const turtleneckBodiceRecipe = facedRecipe({
+  style: turtleneckBodice,
+  fill,
+  bodice,
+  ends: (chosen) => chosen,
+  more,
+});
