@@ -38,7 +38,7 @@ const lowEnd = (path: Curve): Point => (startOf(path).y > endOf(path).y ? startO
 const spots: { readonly [choice: string]: Spot } = {
   neckDepthFront: { half: 'front', role: 'neck', place: atCentre, way: DOWN },
   neckDepthBack: { half: 'back', role: 'neck', place: atCentre, way: DOWN },
-  neckWidth: { half: 'front', role: 'neck', place: endOf, way: OUT },
+  neckWidth: { half: 'front', role: 'shoulder', place: startOf, way: OUT },
   topLevel: { half: 'front', role: 'top', place: endOf, way: DOWN },
   yokeLevel: { half: 'front', role: 'top', place: endOf, way: DOWN },
   topBack: { half: 'back', role: 'top', place: atCentre, way: DOWN },

@@ -6,10 +6,15 @@ import type { MeasureId } from '../measures/catalogue.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 
+/** What choices are about, in the order in which they are asked. */
+export const choiceGroups = ['Shape', 'Neck', 'Ease', 'Skirt'] as const;
+
 interface ChoiceWords {
   readonly label: string;
-  readonly group: 'Shape' | 'Neck' | 'Ease' | 'Skirt';
+  readonly group: (typeof choiceGroups)[number];
   readonly help: string;
+  /** Asked only where another choice is so: an option by its id. */
+  readonly when?: { readonly [choice: string]: string };
 }
 
 /** A length that the client chooses, mm. A choice without a default of its own follows from the body. */
@@ -27,7 +32,16 @@ export interface OptionChoice extends ChoiceWords {
   readonly usual: string;
 }
 
+/** The options of a choice as they are offered: those that are numbers from the least, the others as they are written. */
+export const optionsInOrder = ({ options }: OptionChoice): (readonly [id: string, words: string])[] =>
+  Object.entries(options).sort(([a], [b]) => Number(a) - Number(b) || 0);
+
 export type Choice = LengthChoice | OptionChoice;
+
+/** Whether a choice is asked at all: an option of one word leaves nothing to choose, and some only go with another. */
+export const isAsked = (choice: Choice, chosen: ChoiceValues): boolean =>
+  (choice.kind !== 'option' || Object.keys(choice.options).length > 1) &&
+  Object.entries(choice.when ?? {}).every(([id, option]) => chosen[id] === option);
 
 /** What was chosen: lengths in mm, options by id. */
 export type ChoiceValues = { readonly [id: string]: number | string };

@@ -9,7 +9,7 @@ export const bustierBodiceChoices = {
   underBust: { kind: 'option', label: 'Under the bust', group: 'Shape', help: 'how the front’s seams are shaped', options: { straight: 'straight', build: 'by build', tape: 'by the tape' }, usual: 'straight' },
   ...facedBodiceChoices,
   ...armholeChoices,
-  easeUnderBust: { kind: 'length', label: 'Ease under the bust', group: 'Ease', help: 'Where it is shaped by the tape', least: 0, most: inches(4), usual: inches(1) },
+  easeUnderBust: { kind: 'length', label: 'Ease under the bust', group: 'Ease', help: 'Finished less body there', when: { underBust: 'tape' }, least: 0, most: inches(4), usual: inches(1) },
 } as const satisfies Record<string, Choice>;
 
 export type BustierBodiceChosen = ChosenOf<typeof bustierBodiceChoices>;

@@ -19,8 +19,8 @@ import type { FacedBodice } from './faced-bodice.ts';
 // prettier-ignore
 export const belowWaistChoices = {
   below: { kind: 'option', label: 'Ends', group: 'Shape', help: 'below it, waist darts go on to a second tip', options: { waist: 'at the waist', hem: 'below the waist' }, usual: 'waist' },
-  length: { kind: 'length', label: 'Length at the side', group: 'Shape', help: 'Below the waist, where it goes on', least: inches(2), most: inches(8), usual: inches(4) },
-  easeHem: { kind: 'length', label: 'Ease at the hem', group: 'Ease', help: 'Finished less body there, where it goes on', least: 0, most: inches(10), usual: inches(2) },
+  length: { kind: 'length', label: 'Length at the side', group: 'Shape', help: 'Below the waist', when: { below: 'hem' }, least: inches(2), most: inches(8), usual: inches(4) },
+  easeHem: { kind: 'length', label: 'Ease at the hem', group: 'Ease', help: 'Finished less body there', when: { below: 'hem' }, least: 0, most: inches(10), usual: inches(2) },
 } as const satisfies Record<string, Choice>;
 
 export type BelowWaistChosen = ChosenOf<typeof belowWaistChoices>;

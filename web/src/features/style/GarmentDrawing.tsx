@@ -90,7 +90,7 @@ export function GarmentDrawing({ draft, cloth, unit, handles, onChoose }: Garmen
                     />
                   ))}
               </g>
-              <text x={half.width / 2} y={half.height - 14} textAnchor="middle" fill={colour} fontSize="13">
+              <text x={16} y={26} fill={colour} fontSize="13">
                 {words}
               </text>
             </g>

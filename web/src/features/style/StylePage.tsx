@@ -1,6 +1,14 @@
 import { choiceHandles } from '@ample-bolt/core/styles/choice-handles';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
-import type { Choice, LengthChoice, OptionChoice, Style } from '@ample-bolt/core/styles/style';
+import {
+  choiceGroups,
+  isAsked,
+  optionsInOrder,
+  type Choice,
+  type LengthChoice,
+  type OptionChoice,
+  type Style,
+} from '@ample-bolt/core/styles/style';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { useState, type ReactNode } from 'react';
@@ -43,10 +51,6 @@ export function StylePage() {
   );
 }
 
-/** An option of one word leaves nothing to choose. */
-const isAsked = (choice: Choice): boolean =>
-  choice.kind !== 'option' || Object.keys(choice.options).length > 1;
-
 /** The client's choices beside the garment that they give, drawn anew with every figure typed. */
 function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly bookButton: ReactNode }) {
   const { ticket, actions, goTo } = useTicketContext();
@@ -54,13 +58,8 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
   const entry = useChoiceEntry(ticket, style, actions);
   const preview = useDrafted(asPreview(ticket, { choices: entry.preview }));
   const drafted = preview.drafted;
-  const groups = [
-    ...new Set(
-      Object.values(style.choices)
-        .filter(isAsked)
-        .map(({ group }) => group),
-    ),
-  ];
+  const asked = Object.entries(style.choices).filter(([, choice]) => isAsked(choice, drafted?.chosen ?? {}));
+  const groups = choiceGroups.filter((group) => asked.some(([, choice]) => choice.group === group));
   return (
     <div className="grid h-full grid-cols-[352px_minmax(0,1fr)_280px] gap-4 max-md:h-auto max-md:grid-cols-1 max-lg:grid-cols-[330px_minmax(0,1fr)]">
       <form
@@ -79,8 +78,8 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
           {groups.map((group) => (
             <fieldset key={group} className="mt-1.5 border-t border-linen-2 pt-1">
               <legend className="sr-only">{group}</legend>
-              {Object.entries(style.choices)
-                .filter(([, choice]) => choice.group === group && isAsked(choice))
+              {asked
+                .filter(([, choice]) => choice.group === group)
                 .map(([id, choice]) => (
                   <ChoiceField
                     key={id}
@@ -158,7 +157,7 @@ function OptionField({ id, choice, entry, usual }: ChoiceFieldProps & { readonly
         label={choice.label}
         value={chosen}
         onChange={(option) => entry.type(id, option)}
-        options={Object.entries(choice.options).map(([value, word]) => ({ value, word }))}
+        options={optionsInOrder(choice).map(([value, word]) => ({ value, word }))}
       />
     </div>
   );
