@@ -2,7 +2,7 @@ import type { Point } from '../geometry/point.ts';
 import type { Ring } from '../geometry/ring.ts';
 import { contourIntake, contourOpening } from '../pieces/contour-dart.ts';
 import { segmentLength } from '../geometry/segment.ts';
-import { edgesWithRole, type EdgeRole, type LevelName, type Piece } from '../pieces/piece.ts';
+import { edgesWithRole, roleLength, type EdgeRole, type LevelName, type Piece } from '../pieces/piece.ts';
 import { levelWidth } from './level-width.ts';
 
 /** An edge that ends this near to the centre line, mm, is not past it. */
@@ -13,6 +13,7 @@ const PAST_CENTRE = 0.01;
  * front was trimmed by for a strip does, since the strip brings it out to the centre again.
  */
 function lengthFromCentre(piece: Piece, role: EdgeRole, centre: Point | undefined): number {
+  if (piece.cut.layers === 'single') return roleLength(piece, role);
   const segments = edgesWithRole(piece, role)
     .flatMap(({ path }) => path)
     .filter(({ a, b }) => a.x > -PAST_CENTRE && b.x > -PAST_CENTRE);

@@ -23,15 +23,18 @@ export interface Round {
   readonly pieces: readonly string[];
 }
 
-/** Each half-piece lies on the body twice: once on each side of the centre. */
+/** Each half-piece lies on the body twice, once on each side of the centre; a piece that was opened flat goes over both. */
 export function measureRound(
   level: LevelName,
   pieces: readonly DraftedPiece[],
   body: number,
   wantedEase: number,
 ): Round {
-  const finished =
-    2 * pieces.reduce((total, { piece, stitch }) => total + halfWidth(piece, stitch, level), 0);
+  const finished = pieces.reduce(
+    (total, { piece, stitch }) =>
+      total + (piece.cut.layers === 'single' ? 1 : 2) * halfWidth(piece, stitch, level),
+    0,
+  );
   return {
     level,
     body,

@@ -38,6 +38,8 @@ export interface WornPart {
   readonly by: Point;
   /** On the fold, so that it is drawn opened; else it hangs on both sides. */
   readonly onFold: boolean;
+  /** Cut whole: it is drawn once, as it hangs. */
+  readonly whole?: true;
 }
 
 /** Everything that follows from measures, choices and rules; plain data, all lengths in mm. */

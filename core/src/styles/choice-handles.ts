@@ -1,6 +1,6 @@
 import type { Draft } from '../drafting/draft.ts';
 import { endOf, pointWhere, startOf, type Curve } from '../geometry/curve.ts';
-import { OUT, DOWN, add, type Point } from '../geometry/point.ts';
+import { OUT, DOWN, add, type Point, scale } from '../geometry/point.ts';
 import type { EdgeRole } from '../pieces/piece.ts';
 import type { ChoiceValues, Style } from './style.ts';
 
@@ -31,6 +31,10 @@ interface Spot {
 /** Where an edge passes the centre line, or starts. */
 const atCentre = (path: Curve): Point => pointWhere(path, 'x', 0) ?? startOf(path);
 
+/** The end of an edge that lies nearer to the centre. */
+const innerEnd = (path: Curve): Point =>
+  Math.abs(startOf(path).x) < Math.abs(endOf(path).x) ? startOf(path) : endOf(path);
+
 /** The lower end of an edge: of a hem that is shaped, where it falls lowest. */
 const lowEnd = (path: Curve): Point => (startOf(path).y > endOf(path).y ? startOf(path) : endOf(path));
 
@@ -38,7 +42,7 @@ const lowEnd = (path: Curve): Point => (startOf(path).y > endOf(path).y ? startO
 const spots: { readonly [choice: string]: Spot } = {
   neckDepthFront: { half: 'front', role: 'neck', place: atCentre, way: DOWN },
   neckDepthBack: { half: 'back', role: 'neck', place: atCentre, way: DOWN },
-  neckWidth: { half: 'front', role: 'shoulder', place: startOf, way: OUT },
+  neckWidth: { half: 'front', role: 'shoulder', place: innerEnd, way: OUT },
   topLevel: { half: 'front', role: 'top', place: endOf, way: DOWN },
   yokeLevel: { half: 'front', role: 'top', place: endOf, way: DOWN },
   topBack: { half: 'back', role: 'top', place: atCentre, way: DOWN },
@@ -76,7 +80,8 @@ export function choiceHandles(style: Style, draft: Draft, chosen: ChoiceValues):
         label: choice.label,
         half: spot.half,
         ...found,
-        way: spot.way,
+        // Left of the centre, out is the other way.
+        way: spot.way === OUT && found.onPiece.x < 0 ? scale(OUT, -1) : spot.way,
         mm,
         least: choice.least,
         most: choice.most,

@@ -22,6 +22,8 @@ import { netVBlouse } from './net-v-blouse/net-v-blouse.ts';
 import { netVBlouseRecipe } from './net-v-blouse/net-v-blouse-recipe.ts';
 import { keyholeShirtBodice } from './keyhole-shirt-bodice/keyhole-shirt-bodice.ts';
 import { keyholeShirtBodiceRecipe } from './keyhole-shirt-bodice/keyhole-shirt-bodice-recipe.ts';
+import { oneShoulderTop } from './one-shoulder-top/one-shoulder-top.ts';
+import { oneShoulderTopRecipe } from './one-shoulder-top/one-shoulder-top-recipe.ts';
 import type { Recipe, Style } from './style.ts';
 
 const recipes: { readonly [id: string]: Recipe } = {
@@ -37,6 +39,7 @@ const recipes: { readonly [id: string]: Recipe } = {
   [yokeBlouse.id]: yokeBlouseRecipe,
   [netVBlouse.id]: netVBlouseRecipe,
   [keyholeShirtBodice.id]: keyholeShirtBodiceRecipe,
+  [oneShoulderTop.id]: oneShoulderTopRecipe,
 };
 
 /** How a style of the style book is drafted. It stands apart from the book, so that only what drafts loads it. */

@@ -10,6 +10,7 @@ import { surpliceCropTop } from './surplice-crop-top/surplice-crop-top.ts';
 import { yokeBlouse } from './yoke-blouse/yoke-blouse.ts';
 import { netVBlouse } from './net-v-blouse/net-v-blouse.ts';
 import { keyholeShirtBodice } from './keyhole-shirt-bodice/keyhole-shirt-bodice.ts';
+import { oneShoulderTop } from './one-shoulder-top/one-shoulder-top.ts';
 import type { Style } from './style.ts';
 
 /** The styles that the shop can draft, by id; their recipes are in the recipe book. */
@@ -26,6 +27,7 @@ export const styleBook: { readonly [id: string]: Style } = {
   [yokeBlouse.id]: yokeBlouse,
   [netVBlouse.id]: netVBlouse,
   [keyholeShirtBodice.id]: keyholeShirtBodice,
+  [oneShoulderTop.id]: oneShoulderTop,
 };
 
 export const styleOf = (id: string): Style | undefined =>

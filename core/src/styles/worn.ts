@@ -31,7 +31,8 @@ const still = point(0, 0);
 function uprightClosed({ outer, tip, inner }: Mouth, p: Point): Point {
   const part = clamp((p.y - tip.y) / ((outer.y + inner.y) / 2 - tip.y), 0, 1);
   const axis = tip.x + ((outer.x + inner.x) / 2 - tip.x) * part;
-  return p.x > axis ? point(p.x - Math.abs(outer.x - inner.x) * part, p.y) : p;
+  const side = Math.sign(axis);
+  return side * p.x > side * axis ? point(p.x - side * Math.abs(outer.x - inner.x) * part, p.y) : p;
 }
 
 /** A side dart drawn closed: what lies below it is moved up, most at the dart and nothing at the waist. */
@@ -63,9 +64,11 @@ function closedFlat(piece: Piece, ring: Ring): Point[] {
   const waist = boxOf(ring).maxY;
   const mouths = (isOne: (id: string) => boolean) =>
     piece.darts.filter(({ id }) => isOne(id)).map((dart) => mouthOf(piece, dart));
-  const sides = mouths((id) => id === 'bust-dart');
+  const sides = mouths((id) => id.startsWith('bust-dart'));
   // The outermost first: it moves only what lies outside of it, where the others still stand as drafted.
-  const uprights = mouths((id) => id.startsWith('waist')).sort((a, b) => b.tip.x - a.tip.x);
+  const uprights = mouths((id) => id.startsWith('waist')).sort(
+    (a, b) => Math.abs(b.tip.x) - Math.abs(a.tip.x),
+  );
   const contours = [...(piece.contours ?? [])].sort((a, b) => b.top.x - a.top.x);
   return ring.map((p) => {
     const below = sides.reduce((at, mouth) => sideClosed(mouth, waist, at), p);
@@ -87,6 +90,13 @@ export const hangs = (
   ring: closedFlat(piece, stitch).map((p) => add(p, by)),
   by,
   onFold: onFold(piece),
+});
+
+/** A piece that was opened flat, as it hangs: drawn once. */
+export const hangsWhole = (drafted: DraftedPiece, half: WornPart['half']): WornPart => ({
+  ...hangs(drafted, half),
+  onFold: false,
+  whole: true,
 });
 
 const seamDown = ({ piece }: DraftedPiece): Curve => pathDown(edgeOf(piece, 'princess'));

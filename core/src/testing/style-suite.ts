@@ -68,12 +68,13 @@ export function expectStyleSound(
       const goesRound = draft.pieces.some(({ piece }) => piece.id.includes('back'));
       expect(across.length > 0).toBe(goesRound);
       for (const { level, pieces, body, wantedEase } of across) {
-        const halves = draft.pieces
+        const widths = draft.pieces
           .filter(({ piece }) => pieces.includes(piece.id))
-          .map(({ piece, stitch }) =>
-            widthByArea(stitch, piece.levels.find(({ name }) => name === level)?.path ?? []),
-          );
-        const round = 2 * halves.reduce((total, half) => total + half, 0);
+          .map(({ piece, stitch }) => {
+            const path = piece.levels.find(({ name }) => name === level)?.path ?? [];
+            return (piece.cut.layers === 'single' ? 1 : 2) * widthByArea(stitch, path);
+          });
+        const round = widths.reduce((total, each) => total + each, 0);
         expect([level, Math.abs(round - body - wantedEase) < 1]).toEqual([level, true]);
       }
     }

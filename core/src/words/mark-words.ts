@@ -77,6 +77,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
   const length = (mm: number) => chalkNumber(mm, unit, style);
   const figure = (mm: number, word: string) => ({ value: length(mm), word });
   const down = (mm: number) => (mm < 0 ? figure(-mm, 'up') : figure(mm, 'down'));
+  const out = (mm: number, word = 'out') => (mm < 0 ? figure(-mm, `${word} to the left`) : figure(mm, word));
   switch (mark.kind) {
     case 'place':
       return {
@@ -112,7 +113,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
       return {
         title: pointNames[mark.name],
         text: `From the start line and from the ${originWords[mark.from]}.${mark.name === 'button' ? ' Its hole goes on the front that laps over.' : ''}`,
-        figures: [figure(mark.out, 'out'), down(mark.down)],
+        figures: [out(mark.out), down(mark.down)],
       };
     case 'slope':
       return {
@@ -135,7 +136,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
             : 'Widest at the waist; legs from there to both tips.',
         figures: [
           figure(mark.intake, 'wide'),
-          figure(mark.out, 'tip out'),
+          out(mark.out, 'tip out'),
           figure(mark.down, 'tip down'),
           ...(mark.foot === undefined ? [] : [figure(mark.foot, 'lower tip down')]),
         ],

@@ -5,4 +5,7 @@ import { mirrorRing, openHalf, type Ring } from '@ample-bolt/core/geometry/ring'
 export const wornRings = (worn: readonly WornPart[], half: WornPart['half']): Ring[] =>
   worn
     .filter((part) => part.half === half)
-    .flatMap(({ ring, onFold }) => (onFold ? [openHalf(ring)] : [ring, mirrorRing(ring)]));
+    .flatMap(({ ring, onFold, whole }) => {
+      if (whole) return [ring];
+      return onFold ? [openHalf(ring)] : [ring, mirrorRing(ring)];
+    });

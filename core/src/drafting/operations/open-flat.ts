@@ -1,0 +1,70 @@
+import { curveLength, mapCurve, reverseCurve, type Curve } from '../../geometry/curve.ts';
+import { point, type Point } from '../../geometry/point.ts';
+import {
+  edgeLength,
+  edgeOf,
+  makePiece,
+  type Dart,
+  type Edge,
+  type Level,
+  type Piece,
+} from '../../pieces/piece.ts';
+
+/** Edges and darts of the half that was mirrored have this after their ids. */
+export const OTHER = '-other';
+
+const mirror = (p: Point): Point => point(-p.x, p.y);
+const mirrored = (path: Curve): Curve => reverseCurve(mapCurve(path, mirror));
+
+/** A level from side to side: its mirrored half without the centre, then the half as it was drawn. */
+const across = (level: Level): Level => ({
+  ...level,
+  path: [...level.path.slice(1).map(mirror).reverse(), ...level.path],
+});
+
+/**
+ * A half-piece opened out, so that its two halves may come to differ: the half as it was drafted, then its mirror image, as one
+ * loop that is cut once on single cloth. There is no seam at the centre any more; it must be straight.
+ */
+export function openFlat(half: Piece): Piece {
+  const centre = half.edges.at(-1);
+  if (!centre || (centre.role !== 'fold' && centre.role !== 'centre'))
+    throw new Error(`${half.id} has no centre to be opened at`);
+  const drawn = half.edges.slice(0, -1);
+  const other = [...drawn]
+    .reverse()
+    .map((edge): Edge => ({ ...edge, id: `${edge.id}${OTHER}`, path: mirrored(edge.path) }));
+  const isDrawn = (id: string): boolean => drawn.some((edge) => edge.id === id);
+  return makePiece({
+    ...half,
+    cut: { copies: 1, layers: 'single' },
+    edges: [...drawn, ...other],
+    notches: half.notches
+      .filter(({ edge }) => isDrawn(edge))
+      .flatMap((notch) => [
+        notch,
+        { ...notch, edge: `${notch.edge}${OTHER}`, at: edgeLength(edgeOf(half, notch.edge)) - notch.at },
+      ]),
+    darts: half.darts.flatMap((dart): Dart[] => [
+      dart,
+      {
+        ...dart,
+        id: `${dart.id}${OTHER}`,
+        legs: [`${dart.legs[1]}${OTHER}`, `${dart.legs[0]}${OTHER}`],
+      },
+    ]),
+    levels: half.levels.map(across),
+  });
+}
+
+/** A whole piece as its mirror image: front and back of a garment whose halves differ face each other. */
+export const mirrorPiece = (piece: Piece): Piece => ({
+  ...piece,
+  edges: [...piece.edges].reverse().map((edge) => ({ ...edge, path: mirrored(edge.path) })),
+  notches: piece.notches.map((notch) => ({
+    ...notch,
+    at: curveLength(edgeOf(piece, notch.edge).path) - notch.at,
+  })),
+  darts: piece.darts.map((dart): Dart => ({ ...dart, legs: [dart.legs[1], dart.legs[0]] })),
+  levels: piece.levels.map((level) => ({ ...level, path: level.path.map(mirror).reverse() })),
+});

@@ -1,0 +1,106 @@
+import { finding, type Finding } from '../../checks/finding.ts';
+import { measureRound } from '../../checks/rounds.ts';
+import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
+import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
+import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
+import { resolveBody } from '../../drafting/body.ts';
+import type { Draft } from '../../drafting/draft.ts';
+import { mirrorPiece, openFlat, OTHER } from '../../drafting/operations/open-flat.ts';
+import { oneShoulder, roomForDrop } from '../../drafting/operations/one-shoulder.ts';
+import type { Piece } from '../../pieces/piece.ts';
+import { equalSeam, type Seam } from '../../pieces/seam.ts';
+import { inches } from '../../units/length.ts';
+import { assembleDraft, type Named } from '../assemble-draft.ts';
+import { fillChoices } from '../fill-choices.ts';
+import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { dartSeams, edgesOf, joined } from '../seam-parts.ts';
+import type { DraftInput, Recipe } from '../style.ts';
+import { hangsWhole } from '../worn.ts';
+import { oneShoulderTopChoices, type OneShoulderTopChosen } from './choices.ts';
+import { oneShoulderTop } from './one-shoulder-top.ts';
+import { wholeFigures } from './whole-figures.ts';
+
+/** Depths of the block's own neck, which is cut away; mm. */
+const BLOCK_NECK = { front: inches(3.5), back: inches(1.5) };
+
+const bodiceChoices = (chosen: OneShoulderTopChosen): BodiceChoices => ({
+  ...chosen,
+  neckline: 'round',
+  darted: true,
+  neckDepthFront: BLOCK_NECK.front,
+  neckDepthBack: BLOCK_NECK.back,
+});
+
+const fill = fillChoices(oneShoulderTopChoices, bodiceChoices);
+
+/** The bare side is where the zip goes: its seam has the zip's allowance. */
+const withZip = (piece: Piece, { zip }: Allowances): Piece => ({
+  ...piece,
+  edges: piece.edges.map((edge) =>
+    edge.role === 'side' && edge.id.endsWith(OTHER) ? { ...edge, allowance: zip } : edge,
+  ),
+});
+
+/** The sides of front and back that are sewn to each other: what stayed, or what was mirrored. */
+function sideSeam(id: string, front: Piece, back: Piece, other: boolean): Seam {
+  const sides = (piece: Piece) => edgesOf(piece, 'side').filter((edge) => edge.endsWith(OTHER) === other);
+  return equalSeam(id, sides(front), sides(back), 'backWaistLength');
+}
+
+/** An edge that was chosen lower than the bust line on the bare side; the usual drop is drawn higher without a word. */
+const dropFindings = (chosen: number, room: number): Finding[] =>
+  chosen <= Math.max(room, oneShoulderTopChoices.drop.usual) + 0.1
+    ? []
+    : [
+        finding(
+          'top-too-low',
+          { piece: 'bodice-front', choice: 'drop' },
+          { found: chosen, expected: room, remedy: { kind: 'set-choice', choice: 'drop', mm: room } },
+        ),
+      ];
+
+function draft(input: DraftInput): Draft {
+  const { rules } = input;
+  const { body, findings } = resolveBody(input.person, oneShoulderTop.derives, rules);
+  const chosen = fill(body, input);
+  const allowances = allowancesFrom(rules, input.allowances);
+  const block = bodiceBySchool(body, bodiceChoices(chosen), rules, allowances);
+  const wholes = [openFlat(block.front), openFlat(block.back)] as const;
+  const room = Math.min(...wholes.map(roomForDrop));
+  const drop = Math.min(chosen.drop, room);
+  const opened = (whole: Piece): Piece =>
+    withZip(oneShoulder(whole, { drop, allowance: allowances.top }), allowances);
+  // Drafted with the shoulder that stays to the right: in front that is the wearer's left, behind it is her right.
+  const facing = (piece: Piece, isLeft: boolean): Piece =>
+    (chosen.shoulder === 'left') === isLeft ? piece : mirrorPiece(piece);
+  const [front, back] = [facing(opened(wholes[0]), true), facing(opened(wholes[1]), false)];
+  const lining = traced([front, back], 'lining', allowances.liningHem);
+  const seams = [
+    joined('shoulder', 'shoulder', front, back),
+    sideSeam('bodice side', front, back, false),
+    sideSeam('bare side', front, back, true),
+    ...[front, back].flatMap(dartSeams),
+  ];
+  const halves = (named: Named) => [named(front.id), named(back.id)];
+  return assembleDraft(
+    {
+      pieces: [front, back, ...lining],
+      figuresOf: wholeFigures,
+      seams: [...seams, ...seamsIn(seams, 'lining')],
+      rounds: (named) => [
+        measureRound('bust', halves(named), body.mm('bust'), chosen.easeBust),
+        measureRound('waist', halves(named), body.mm('waist'), chosen.easeWaist),
+      ],
+      covering: [],
+      worn: (named) => [hangsWhole(named(front.id), 'front'), hangsWhole(named(back.id), 'back')],
+      checks: () => [],
+      findings: [...block.findings, ...dropFindings(chosen.drop, room), ...findings],
+    },
+    input,
+  );
+}
+
+export const oneShoulderTopRecipe: Recipe = {
+  draft,
+  chosen: (input) => fill(resolveBody(input.person, oneShoulderTop.derives, input.rules).body, input),
+};
