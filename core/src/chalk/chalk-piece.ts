@@ -12,6 +12,7 @@ import {
   edgeLength,
   edgeOf,
   clothRoles,
+  levelDown,
   OUTLINE_TOLERANCE,
   type Edge,
   type EdgeRole,
@@ -244,9 +245,9 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
   const gain = startLineGain(drafted, options.startLine);
   const widest = boxOf(stitch).maxX;
   const across = (y: number): Point[] => [point(0, y), point(widest, y)];
-  const levels = piece.levels.map(({ name, path }): UnorderedMark => {
-    const y = path[0]?.y ?? 0;
-    return { kind: 'level', level: name, down: y + gain, out: widest, points: across(y) };
+  const levels = piece.levels.map((level): UnorderedMark => {
+    const y = levelDown(level);
+    return { kind: 'level', level: level.name, down: y + gain, out: widest, points: across(y) };
   });
   const places = placeMarks(drafted, options.placed ?? []);
   const drawn: UnorderedMark[] = [

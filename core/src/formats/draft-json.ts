@@ -3,7 +3,7 @@ import type { Draft } from '../drafting/draft.ts';
 import { endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts';
 import { distance, type Point } from '../geometry/point.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import { edgeLength, edgeOf, OUTLINE_TOLERANCE } from '../pieces/piece.ts';
+import { edgeLength, edgeOf, levelDown, OUTLINE_TOLERANCE } from '../pieces/piece.ts';
 import { plainLengths } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import { findingWords } from '../words/finding-words.ts';
@@ -62,11 +62,16 @@ function pieceJson({ piece, stitch, outline }: DraftedPiece) {
         pressed: dart.pressed,
       };
     }),
-    levels: piece.levels.map(({ name, path }) => ({
-      id: name,
-      y: tidy(path[0]?.y ?? 0),
-      points: path.map(pairOf),
+    levels: piece.levels.map((level) => ({
+      id: level.name,
+      y: tidy(levelDown(level)),
+      points: level.path.map(pairOf),
     })),
+    contours: (piece.contours ?? []).map(({ id, top, outer, inner, bottom }) => ({
+      id,
+      points: [top, outer, bottom, inner].map(pairOf),
+    })),
+    buttons: (piece.buttons ?? []).map(pairOf),
   };
 }
 

@@ -149,6 +149,10 @@ export function edgeOf(piece: Piece, id: string): Edge {
   return edge;
 }
 
+/** How far down a level lies on the centre line, mm; where it starts, on a piece that has none. */
+export const levelDown = ({ path }: Level): number =>
+  (path.find(({ x }) => Math.abs(x) < 1e-6) ?? path[0])?.y ?? 0;
+
 /** The centre of a half-piece: the last edge of its loop, which comes back up to where the first one starts. */
 export function centreOf(piece: Piece): Edge {
   const centre = piece.edges.at(-1);

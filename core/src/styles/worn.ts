@@ -36,7 +36,8 @@ function uprightClosed({ outer, tip, inner }: Mouth, p: Point): Point {
 }
 
 /** A side dart drawn closed: what lies below it is moved up, most at the dart and nothing at the waist. */
-function sideClosed({ outer: upper, tip, inner: lower }: Mouth, waist: number, p: Point): Point {
+function sideClosed({ outer, tip, inner }: Mouth, waist: number, p: Point): Point {
+  const [upper, lower] = outer.y < inner.y ? [outer, inner] : [inner, outer];
   const part = clamp((p.x - tip.x) / ((upper.x + lower.x) / 2 - tip.x), 0, 1);
   const [top, foot] = [tip.y + part * (upper.y - tip.y), tip.y + part * (lower.y - tip.y)];
   if (p.y < (top + foot) / 2) return p;

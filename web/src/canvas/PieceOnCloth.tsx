@@ -2,6 +2,7 @@ import { chalkFor, markInHand } from '@ample-bolt/core/chalk/chalk-colour';
 import type { Point } from '@ample-bolt/core/geometry/point';
 import { boxOf, type Box } from '@ample-bolt/core/geometry/ring';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
+import { levelDown } from '@ample-bolt/core/pieces/piece';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { levelName } from '@ample-bolt/core/words/names';
@@ -63,10 +64,10 @@ export function PieceOnCloth({
   const view = fitView(box, { width: size.width - LABELS, height: size.height }, MARGIN);
   const edge = drafted.piece.edges.find(({ role }) => role === 'fold' || role === 'centre');
   const labels = apart(
-    drafted.piece.levels.map(({ name, path }) => ({
-      name,
-      down: path[0]?.y ?? 0,
-      y: toScreen(view, path.at(-1) ?? { x: 0, y: 0 }).y,
+    drafted.piece.levels.map((level) => ({
+      name: level.name,
+      down: levelDown(level),
+      y: toScreen(view, level.path.at(-1) ?? { x: 0, y: 0 }).y,
     })),
   );
   const right = toScreen(view, { x: box.maxX, y: 0 }).x + 8;

@@ -1,6 +1,7 @@
 import { levelLength } from '../../checks/level-width.ts';
 import type { Figure } from '../../drafting/draft.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
+import { levelDown } from '../../pieces/piece.ts';
 import { capital } from '../../words/capital.ts';
 import { levelName } from '../../words/names.ts';
 import { drawn } from '../../workings/working.ts';
@@ -9,10 +10,10 @@ import { insideFigure } from '../figure-parts.ts';
 
 /** The figures of a piece that was opened flat: its levels from side to side, how far down they lie, and every edge. */
 export const wholeFigures = (piece: DraftedPiece): Figure[] => [
-  ...piece.piece.levels.flatMap(({ name, path }) => {
-    const width = levelLength(path);
+  ...piece.piece.levels.flatMap((level) => {
+    const { name } = level;
+    const [width, depth] = [levelLength(level.path), levelDown(level)];
     const words = capital(levelName[name]);
-    const depth = path.find(({ x }) => Math.abs(x) < 0.01)?.y ?? path[0]?.y ?? 0;
     return [
       insideFigure(
         piece,

@@ -18,7 +18,7 @@ export const StyleBook = ({ value, onChange }: StyleBookProps) => (
     value={value}
     onValueChange={onChange}
     aria-label="Style"
-    className="grid grid-cols-[repeat(auto-fill,minmax(132px,1fr))] gap-2"
+    className="grid grid-cols-[repeat(auto-fill,minmax(112px,1fr))] gap-2"
   >
     {Object.values(styleBook).map((style) => (
       <StyleCard key={style.id} style={style} />
