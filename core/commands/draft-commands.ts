@@ -1,5 +1,5 @@
 import { writeFileSync } from 'node:fs';
-import { chalkAll } from '../src/chalk/chalk-piece.ts';
+import { chalkAll, chalkMannerIn } from '../src/chalk/chalk-piece.ts';
 import type { Draft } from '../src/drafting/draft.ts';
 import { checkJson, draftJson, pairOf, tidy } from '../src/formats/draft-json.ts';
 import type { Order } from '../src/formats/order/order.ts';
@@ -70,7 +70,7 @@ export function checkCommand({ positionals }: Flags): Answer {
 export function chalkCommand({ positionals }: Flags): Answer {
   const order = orderFrom(positionals[1]);
   const draft = draftFrom(order);
-  const marks = chalkAll(draft.pieces, order.startLine);
+  const marks = chalkAll(draft.pieces, chalkMannerIn(order.startLine, order.rules));
   const json = marks.map((mark) => ({
     piece: mark.piece,
     order: mark.order,

@@ -1,4 +1,4 @@
-import type { ChalkManner } from '../chalk/chalk-piece.ts';
+import { chalkMannerIn, type ChalkManner } from '../chalk/chalk-piece.ts';
 import type { DraftableOrder } from '../drafting/draft-order.ts';
 import type { HandFigures } from '../drafting/hand-figures.ts';
 import type { Cloth } from '../lay/cloth.ts';
@@ -114,14 +114,9 @@ export interface TicketContent {
   readonly cut: readonly string[];
 }
 
-/** How a ticket is chalked: by its own measures' start line, and by the house rule of where the allowance is added. */
-export const chalkMannerOf = ({
-  measures,
-  rules,
-}: Pick<TicketContent, 'measures' | 'rules'>): ChalkManner => ({
-  startLine: measures.startLine,
-  line: ruleSet(rules)['school.allowance'] === 'pattern' ? 'cut' : 'stitch',
-});
+/** How a ticket is chalked, by its own measures and rules. */
+export const chalkMannerOf = ({ measures, rules }: Pick<TicketContent, 'measures' | 'rules'>): ChalkManner =>
+  chalkMannerIn(measures.startLine, ruleSet(rules));
 
 /** An order as the shop keeps it. */
 export interface Ticket extends TicketContent {
