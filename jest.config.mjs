@@ -17,6 +17,8 @@ const common = {
 };
 
 export default {
+  // Generous: a shared machine may stand still for seconds, and a slow answer is not a wrong one.
+  testTimeout: 30_000,
   projects: [
     { ...common, displayName: 'core', rootDir: 'core' },
     { ...common, displayName: 'web', rootDir: 'web' },

@@ -9,10 +9,16 @@ import { closeWedge } from './operations/close-wedge.ts';
 import { lowerArmhole } from './operations/lower-armhole.ts';
 import { shortenDart } from './operations/shorten-dart.ts';
 
-function blockBySchool(body: Body, choices: BodiceChoices, rules: RuleSet, allowances: Allowances): Bodice {
+function blockBySchool(
+  body: Body,
+  choices: BodiceChoices,
+  rules: RuleSet,
+  allowances: Allowances,
+  near: Bodice | undefined,
+): Bodice {
   switch (rules['school.block']) {
     case 'solved':
-      return draftBodice(body, choices, rules, allowances);
+      return draftBodice(body, choices, rules, allowances, near);
     case 'table':
       return draftHabitBodice(body, choices, rules, allowances);
   }
@@ -27,14 +33,15 @@ const tightened = (front: Piece, mm: number): Piece =>
     ? closeWedge(front, { ...WEDGE, edge: 'armhole', mm, operation: 'armhole wedge', level: 'armhole' })
     : front;
 
-/** The bodice block by the school in force, its armhole as it was chosen. */
+/** The bodice block by the school in force, its armhole as it was chosen; `near` is one drafted for nearly the same choices. */
 export function bodiceBySchool(
   body: Body,
   choices: BodiceChoices,
   rules: RuleSet,
   allowances: Allowances,
+  near?: Bodice,
 ): Bodice {
-  const block = blockBySchool(body, choices, rules, allowances);
+  const block = blockBySchool(body, choices, rules, allowances, near);
   const { armholeLower: lower = 0, armholeTight: tight = 0 } = choices;
   if (lower <= 0 && tight <= 0) return block;
   const frontBlock = lowerArmhole(tightened(block.frontBlock, tight), lower);

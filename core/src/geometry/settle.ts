@@ -6,7 +6,8 @@ export interface SettlePlan<Drawn> {
   readonly start: readonly number[];
   /** How much of each residual an unknown is moved by at first: the inverse of what moving it alone does. */
   readonly gains: readonly number[];
-  readonly draw: (unknowns: readonly number[]) => Drawn;
+  /** `before` is the drawing of the round before, which is near: a drawing that is itself settled may start from it. */
+  readonly draw: (unknowns: readonly number[], before: Drawn | undefined) => Drawn;
   /** What each unknown should bring to nothing. */
   readonly residuals: (drawn: Drawn, unknowns: readonly number[]) => readonly number[];
   readonly tolerance: number;
@@ -35,14 +36,14 @@ export function settle<Drawn>(plan: SettlePlan<Drawn>): Drawn {
   const { gains, draw, residuals, tolerance, longestStride, mostRounds } = plan;
   const size = (values: readonly number[]) => Math.max(0, ...values.map(Math.abs));
   let unknowns = [...plan.start];
-  let drawn = draw(unknowns);
+  let drawn = draw(unknowns, undefined);
   let left = [...residuals(drawn, unknowns)];
   let best = { drawn, size: size(left) };
   let inverse = gains.map((gain, row) => gains.map((_, column) => (row === column ? gain : 0)));
   for (let round = 0; round < mostRounds && size(left) > tolerance; round++) {
     const step = times(inverse, left).map((move) => clamp(move, -longestStride, longestStride));
     const next = unknowns.map((value, index) => value + (step[index] ?? 0));
-    drawn = draw(next);
+    drawn = draw(next, drawn);
     const after = [...residuals(drawn, next)];
     if (size(after) < best.size) best = { drawn, size: size(after) };
     // Residuals are what is lacking: they fall as unknowns rise, so that the change is taken with its sign turned.

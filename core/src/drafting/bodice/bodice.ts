@@ -65,8 +65,30 @@ function shortfalls(frame: BodiceFrame, { front, back }: Attempt) {
   };
 }
 
+/** Where the solver starts: from nothing, or from a bodice that was settled for nearly the same choices. */
+interface Start {
+  readonly darts: BodiceShape['darts'];
+  readonly unknowns: readonly number[];
+}
+
+const startFrom = ({ shape, frame }: Pick<Bodice, 'shape' | 'frame'>): Start => ({
+  darts: shape.darts,
+  unknowns: [
+    shape.underarm.front - frame.bustWidth.front,
+    shape.underarm.back - frame.bustWidth.back,
+    shape.waistShift.front,
+    shape.waistShift.back,
+  ],
+});
+
 /** Gives back by measuring: draft, measure the finished widths, correct the drawn ones, draft again. */
-function settleBodice(body: Body, frame: BodiceFrame, rules: RuleSet, allowances: Allowances): Attempt {
+function settleBodice(
+  body: Body,
+  frame: BodiceFrame,
+  rules: RuleSet,
+  allowances: Allowances,
+  near: Bodice | undefined,
+): Attempt {
   const bare: BodiceShape = {
     chest: 0,
     wedge: 0,
@@ -74,11 +96,15 @@ function settleBodice(body: Body, frame: BodiceFrame, rules: RuleSet, allowances
     waistShift: { front: 0, back: 0 },
     darts: { front: false, back: false },
   };
-  const first = shortfalls(frame, attempt(body, frame, bare, rules, allowances));
-  const darts = {
-    front: frame.darted && -first.waist.front > LEAST_WAIST_DART,
-    back: frame.darted && -first.waist.back > LEAST_WAIST_DART,
+  const fromNothing = (): Start => {
+    const first = shortfalls(frame, attempt(body, frame, bare, rules, allowances));
+    const takes = (lacking: number) => frame.darted && -lacking > LEAST_WAIST_DART;
+    return {
+      darts: { front: takes(first.waist.front), back: takes(first.waist.back) },
+      unknowns: [0, 0, 0, 0],
+    };
   };
+  const { darts, unknowns: start } = near ? startFrom(near) : fromNothing();
   const shapeOf = ([front = 0, back = 0, frontWaist = 0, backWaist = 0]: readonly number[]): BodiceShape => ({
     ...bare,
     darts,
@@ -86,7 +112,7 @@ function settleBodice(body: Body, frame: BodiceFrame, rules: RuleSet, allowances
     waistShift: { front: frontWaist, back: backWaist },
   });
   return settle({
-    start: [0, 0, 0, 0],
+    start,
     gains: [1, 1, 1, 1],
     draw: (unknowns) => attempt(body, frame, shapeOf(unknowns), rules, allowances),
     residuals: (drawn) => {
@@ -166,15 +192,19 @@ function bodiceFindings({ front, back, armhole }: Attempt): Finding[] {
   return findings;
 }
 
-/** A sleeveless bodice by the solved block: finished bust and waist are what was asked, whatever the curves take. */
+/**
+ * A sleeveless bodice by the solved block: finished bust and waist are what was asked, whatever the curves take. A bodice that
+ * was settled for nearly the same choices saves it some drawings.
+ */
 export function draftBodice(
   body: Body,
   choices: BodiceChoices,
   rules: RuleSet,
   allowances: Allowances,
+  near?: Bodice,
 ): Bodice {
   const { frame, findings } = bodiceFrame(body, choices, rules);
-  const draft = settleBodice(body, frame, rules, allowances);
+  const draft = settleBodice(body, frame, rules, allowances, near);
   const front = draft.front.piece.darts.reduce(
     (piece, dart) => shortenDart(piece, dart.id, rules['dart.tipShort']),
     draft.front.piece,

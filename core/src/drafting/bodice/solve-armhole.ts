@@ -23,8 +23,9 @@ const armholeRound = (body: Body, frame: BodiceFrame, shape: BodiceShape): numbe
 /** A wedge that would close less than this, mm, is left to the depth: its dart could not be sewn. */
 const LEAST_WEDGE = 3;
 
-/** Four turns of the two solves settle both to a hundredth of a millimetre. */
+/** Four turns of the two solves settle both to a hundredth of a millimetre; nearer than this the next turn is not taken, mm. */
 const ROUNDS = 4;
+const SETTLED = 2e-3;
 
 /**
  * Finds the chest line and the armhole's wedge by turns: the wedge brings the front armhole down to the back's, the
@@ -57,6 +58,7 @@ export function solveArmhole(
       1e-3,
     ).x;
     shape = { ...wedged, chest };
+    if (Math.abs(chest - before.chest) < SETTLED) break;
   }
   return { shape, found: armholeRound(body, frame, shape), wanted };
 }

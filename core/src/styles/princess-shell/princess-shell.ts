@@ -157,6 +157,7 @@ function split(
   given: GivenBack,
   rules: RuleSet,
   allowances: Allowances,
+  before: PrincessShell | undefined,
 ): PrincessShell {
   const { bodice: choices } = plan;
   const bodice = bodiceBySchool(
@@ -169,6 +170,7 @@ function split(
     },
     { ...rules, 'armhole.ease': plan.armholeEase },
     allowances,
+    before?.bodice,
   );
   const tops = plan.top?.(bodice);
   const front = tops && partAtLevel(bodice.frontBlock, tops.front);
@@ -228,10 +230,10 @@ export function draftPrincessShell(
     hem,
     underBust: clamp(underBust, -MOST_LET_OUT, MOST_UNDER_BUST),
   });
-  const shell = settle({
+  const shell = settle<PrincessShell>({
     start: [0, 0, 0, 0],
     gains: [1, 1, 1, 0.5],
-    draw: (unknowns) => split(body, plan, givenBack(unknowns), rules, allowances),
+    draw: (unknowns, before) => split(body, plan, givenBack(unknowns), rules, allowances, before),
     residuals: (drawn, [, , , underBust = 0]) => {
       const over = underBustOver(drawn, plan);
       const spent = over > 0 ? underBust >= MOST_UNDER_BUST : underBust <= -MOST_LET_OUT;

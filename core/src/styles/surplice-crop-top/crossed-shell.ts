@@ -77,15 +77,15 @@ const roundAt = (halves: readonly Piece[], level: 'bust' | 'hem'): number =>
  * bust and hem are what was asked. Notches mark the centre on neck and hem: they meet when worn.
  */
 export function crossedShell(
-  drawBlock: (bust: number, waist: number) => Bodice,
+  drawBlock: (bust: number, waist: number, near: Bodice | undefined) => Bodice,
   plan: CrossedPlan,
   allowances: Allowances,
 ): CrossedShell {
-  const { bodice, ...halves } = settle({
+  const { bodice, ...halves } = settle<CrossedShell>({
     start: [0, 0],
     gains: [1, 1],
-    draw: ([bust = 0, waist = 0]) => {
-      const block = drawBlock(bust, waist);
+    draw: ([bust = 0, waist = 0], before) => {
+      const block = drawBlock(bust, waist, before?.bodice);
       // A redrawn block may leave its darts or sides less than the first did.
       const by = Math.min(plan.shorter, mostShorter(block));
       const cut = (panel: Piece) => shortenBy(panel, by, allowances.topHem);

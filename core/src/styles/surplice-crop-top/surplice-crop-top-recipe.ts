@@ -121,12 +121,13 @@ function draft(input: DraftInput): Draft {
   const chosen = fill(body, input);
   const allowances = allowancesFrom(rules, input.allowances);
   const choices = aboveHem(bodiceFrame(body, blockChoices(chosen), rules).frame, chosen);
-  const drawBlock = (bust: number, waist: number): Bodice =>
+  const drawBlock = (bust: number, waist: number, near?: Bodice): Bodice =>
     bodiceBySchool(
       body,
       { ...choices, easeBust: choices.easeBust + bust, easeWaist: choices.easeWaist + waist },
       rules,
       allowances,
+      near,
     );
   const first = drawBlock(0, 0);
   const shorter = Math.min(chosen.shorter, mostShorter(first));

@@ -82,7 +82,7 @@ describe('the house’s rules', () => {
     expect(set.body.figures['bodice-front/waist']).toEqual({ mm: 266.7, why: 'long lunch' });
     for (const [id, value] of [
       ['bodice-front/elbow', '10'],
-      ['bodice-front/side-seam', '8'],
+      ['bodice-front/bust-dart-leg', '4'],
       ['bodice-front/waist', '60'],
       ['bodice-front/waist', 'x'],
     ] as const) {
