@@ -34,7 +34,7 @@ test('from a new ticket to the last mark, with one slip on the way', async ({ pa
   await page.keyboard.press(']');
   await expect(page.getByText(/(\d+) of \1 seams true\./)).toBeVisible();
   await page.getByRole('button', { name: /^true skirt side/ }).click();
-  await expect(page.getByRole('img', { name: 'Skirt front, drawn on the cloth' })).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Skirt front, drawn on the cloth' })).toBeVisible();
 
   await page.keyboard.press(']');
   await page.getByLabel('Cloth', { exact: true }).fill('Harbour blue drill');
