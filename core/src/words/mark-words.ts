@@ -44,6 +44,9 @@ const laterWords: { readonly [after in Later['after']]: string } = {
   'panels-joined': 'to be cut once the panels are joined',
 };
 
+/** Nearer to it than this a point lies on the centre line, mm. */
+const ON_CENTRE = 0.5;
+
 const dartNames: { readonly [dart: string]: string } = {
   'bust-dart': 'Bust dart',
   'neck-dart': 'Neck dart',
@@ -77,7 +80,8 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
   const length = (mm: number) => chalkNumber(mm, unit, style);
   const figure = (mm: number, word: string) => ({ value: length(mm), word });
   const down = (mm: number) => (mm < 0 ? figure(-mm, 'up') : figure(mm, 'down'));
-  const out = (mm: number, word = 'out') => (mm < 0 ? figure(-mm, `${word} to the left`) : figure(mm, word));
+  const out = (mm: number, word = 'out') =>
+    mm < -ON_CENTRE ? figure(-mm, `${word} to the left`) : figure(Math.max(0, mm), word);
   switch (mark.kind) {
     case 'place':
       return {

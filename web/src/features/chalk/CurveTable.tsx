@@ -2,6 +2,15 @@ import type { Mark } from '@ample-bolt/core/chalk/mark';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { chalkNumber } from '@ample-bolt/core/words/mark-words';
 
+/** Nearer than this a point lies on the line that it is measured from, mm. */
+const ON_LINE = 0.5;
+
+/** A number with the side that it lies on, where that is not the usual one. */
+const told = (mm: number, otherSide: string, unit: Unit): string =>
+  mm < -ON_LINE
+    ? `${chalkNumber(-mm, unit, 'typeset')} ${otherSide}`
+    : chalkNumber(Math.max(0, mm), unit, 'typeset');
+
 /** The points that a curve is chalked through, each out and down, read column by column. */
 export const CurveTable = ({
   mark,
@@ -23,8 +32,8 @@ export const CurveTable = ({
       >
         {mark.points.map(({ x, y }, index) => (
           <li key={index} className="whitespace-nowrap">
-            {chalkNumber(x, unit, 'typeset')} <span className="font-normal text-chalk-soft">·</span>{' '}
-            {y < 0 ? `${chalkNumber(-y, unit, 'typeset')} up` : chalkNumber(y, unit, 'typeset')}
+            {told(x, 'left', unit)} <span className="font-normal text-chalk-soft">·</span>{' '}
+            {told(y, 'up', unit)}
           </li>
         ))}
       </ol>
