@@ -16,10 +16,11 @@ const differing = ({ findings }: Draft) => findings.filter(({ code }) => code ==
 
 describe('the figure that trues a seam', () => {
   test.each([bustierBodice, tubeTop, fittedDress])(
-    '$name: whatever point a hand moves, nearly every seam it upsets is offered a truing, and each one holds',
+    '$name: of every third point that a hand moves, nearly every seam it upsets is offered a truing, and each one holds',
     (style) => {
       const upset = draftOf(style)
         .figures.filter(({ moves }) => moves)
+        .filter((_, place) => place % 3 === 0)
         .flatMap(({ id, mm }) => {
           const figures = { [id]: by(mm + inches(0.5)) };
           return differing(draftOf(style, figures)).map(({ where, orElse }) => ({ figures, where, orElse }));
@@ -27,7 +28,7 @@ describe('the figure that trues a seam', () => {
       const offered = upset.flatMap(({ figures, where, orElse }) =>
         orElse?.kind === 'set-figure' ? [{ figures, where, orElse }] : [],
       );
-      expect(upset.length).toBeGreaterThan(20);
+      expect(upset.length).toBeGreaterThan(8);
       expect(offered.length / upset.length).toBeGreaterThan(0.9);
       for (const { figures, where, orElse } of offered) {
         const after = draftOf(style, { ...figures, [orElse.figure]: by(orElse.mm) });
