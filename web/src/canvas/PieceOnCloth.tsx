@@ -34,6 +34,9 @@ const LABELS = 78;
 /** Level labels closer than this, in pixels, would lie on each other. */
 const LABEL_GAP = 15;
 
+/** The grain arrow, with its name beside it, keeps this far from the centre line, in pixels. */
+const CLEAR_OF_CENTRE = 30;
+
 /** Labels from the top down, each moved clear of the one above it. */
 function apart<T extends { readonly y: number }>(labels: readonly T[]): T[] {
   return [...labels]
@@ -71,6 +74,8 @@ export function PieceOnCloth({
     })),
   );
   const right = toScreen(view, { x: box.maxX, y: 0 }).x + 8;
+  const hasWaist = drafted.piece.levels.some(({ name }) => name === 'waist');
+  const grain = toScreen(view, grainPlace(box, edge !== undefined, hasWaist));
   const centre = toScreen(view, { x: 0, y: (box.minY + box.maxY) / 2 });
   return (
     <div
@@ -93,14 +98,7 @@ export function PieceOnCloth({
             ))}
           </g>
           <GrainArrow
-            at={toScreen(
-              view,
-              grainPlace(
-                box,
-                edge !== undefined,
-                drafted.piece.levels.some(({ name }) => name === 'waist'),
-              ),
-            )}
+            at={edge ? { ...grain, x: Math.max(grain.x, centre.x + CLEAR_OF_CENTRE) } : grain}
             colour={colour}
             words={drafted.piece.name}
           />
