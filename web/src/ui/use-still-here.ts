@@ -1,5 +1,6 @@
-import { useCallback, useEffect, useRef } from 'react';
-import { useLocation, useNavigation } from 'react-router';
+import { useCallback, useContext, useEffect, useRef } from 'react';
+import { useLocation } from 'react-router';
+import { LeavingContext } from './leaving-context.ts';
 
 /**
  * Whether the page is still open when an answer comes, and no other is on its way: nobody is led on from a page that
@@ -7,11 +8,7 @@ import { useLocation, useNavigation } from 'react-router';
  */
 export function useStillHere(): () => boolean {
   const { pathname } = useLocation();
-  const { state } = useNavigation();
-  const leaving = useRef(false);
-  useEffect(() => {
-    leaving.current = state !== 'idle';
-  }, [state]);
+  const isLeaving = useContext(LeavingContext);
   const here = useRef(true);
   useEffect(() => {
     here.current = true;
@@ -21,7 +18,7 @@ export function useStillHere(): () => boolean {
   }, []);
   // The address is the first to change: the next page is drawn when there is time.
   return useCallback(
-    () => here.current && !leaving.current && window.location.pathname === pathname,
-    [pathname],
+    () => here.current && !isLeaving() && window.location.pathname === pathname,
+    [isLeaving, pathname],
   );
 }
