@@ -53,3 +53,14 @@ export async function takeMeasures(page: Page, which = readings): Promise<void> 
   }
   await expect(page.getByRole('status').filter({ hasText: 'stored' })).toHaveText('stored');
 }
+
+/** Drags a point of a drawing straight down by so many pixels. */
+export async function dragDown(page: Page, name: string, pixels: number): Promise<void> {
+  const box = await page.getByRole('slider', { name }).boundingBox();
+  if (!box) throw new Error(`there is no point called ${name}`);
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y + pixels, { steps: 6 });
+  await page.mouse.up();
+}

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { styleBook } from '@ample-bolt/core/styles/style-book';
 import { expectNoViolation } from './axe.ts';
-import { readings, takeMeasures, ticketId } from './ticket.ts';
+import { dragDown, readings, takeMeasures, ticketId } from './ticket.ts';
 
 test('a bustier is opened by its picture, its neckline dragged, a planted mismatch cleared by its remedy, and all undone', async ({
   page,
@@ -22,13 +22,7 @@ test('a bustier is opened by its picture, its neckline dragged, a planted mismat
   // The point on the drawing and the figure in the list are one choice.
   const field = page.getByLabel('Neck depth, front', { exact: false }).first();
   const point = page.getByRole('slider', { name: 'Neck depth, front' });
-  const box = await point.boundingBox();
-  if (!box) throw new Error('the neckline has no point to drag');
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-  await page.mouse.move(x, y);
-  await page.mouse.down();
-  await page.mouse.move(x, y + 30, { steps: 6 });
-  await page.mouse.up();
+  await dragDown(page, 'Neck depth, front', 30);
   const dragged = Number.parseFloat(
     await page.getByRole('textbox', { name: /^Neck depth, front/ }).inputValue(),
   );
@@ -134,14 +128,7 @@ test('a neckline is dragged on its piece, lies beside what was agreed, is kept, 
 }) => {
   const id = await ticketId(request, 'Bell-ringer');
   await page.goto(`/tickets/${id}/draft`);
-  const point = page.getByRole('slider', { name: 'Neck depth, front' });
-  const box = await point.boundingBox();
-  if (!box) throw new Error('the neckline has no point to drag');
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-  await page.mouse.move(x, y);
-  await page.mouse.down();
-  await page.mouse.move(x, y + 40, { steps: 5 });
-  await page.mouse.up();
+  await dragDown(page, 'Neck depth, front', 40);
   const trial = page.getByRole('region', { name: 'On trial' });
   await expect(trial.getByText(/Neck depth, front/)).toBeVisible();
   await expect(page.getByRole('columnheader', { name: 'agreed, dashed' })).toBeVisible();

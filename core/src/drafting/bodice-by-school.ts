@@ -7,7 +7,7 @@ import type { Body } from './body.ts';
 import { draftHabitBodice } from './habit/habit-bodice.ts';
 import { closeWedge } from './operations/close-wedge.ts';
 import { lowerArmhole } from './operations/lower-armhole.ts';
-import { shortenDart } from './operations/shorten-dart.ts';
+import { shortenDarts } from './operations/shorten-dart.ts';
 
 function blockBySchool(
   body: Body,
@@ -49,10 +49,7 @@ export function bodiceBySchool(
   return {
     ...block,
     frontBlock,
-    front: frontBlock.darts.reduce(
-      (piece, dart) => shortenDart(piece, dart.id, rules['dart.tipShort']),
-      frontBlock,
-    ),
+    front: shortenDarts(frontBlock, rules['dart.tipShort']),
     back,
     shape: {
       ...block.shape,

@@ -5,7 +5,7 @@ import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import type { Allowances } from '../allowances.ts';
 import type { Body } from '../body.ts';
-import { shortenDart } from '../operations/shorten-dart.ts';
+import { shortenDarts } from '../operations/shorten-dart.ts';
 import { draftBack, type BackDraft } from './back.ts';
 import { bodiceFrame, type BodiceChoices, type BodiceFrame, type FrontBack } from './frame.ts';
 import { draftFront, type FrontDraft } from './front.ts';
@@ -205,12 +205,8 @@ export function draftBodice(
 ): Bodice {
   const { frame, findings } = bodiceFrame(body, choices, rules);
   const draft = settleBodice(body, frame, rules, allowances, near);
-  const front = draft.front.piece.darts.reduce(
-    (piece, dart) => shortenDart(piece, dart.id, rules['dart.tipShort']),
-    draft.front.piece,
-  );
   return {
-    front,
+    front: shortenDarts(draft.front.piece, rules['dart.tipShort']),
     frontBlock: draft.front.piece,
     back: draft.back.piece,
     frame,

@@ -20,7 +20,7 @@ import type { Body } from '../body.ts';
 import type { Bodice } from '../bodice/bodice.ts';
 import { bodiceFrame, type BodiceChoices, type BodiceFrame } from '../bodice/frame.ts';
 import { panelEdges, panelNotches } from '../bodice/panel.ts';
-import { shortenDart } from '../operations/shorten-dart.ts';
+import { shortenDarts } from '../operations/shorten-dart.ts';
 import { waistEdges } from '../waist-edges.ts';
 import { straightWaist } from './straight-waist.ts';
 
@@ -190,7 +190,7 @@ export function draftHabitBodice(
   const panel = (which: Which) => habitPanel(frame, which, chest, rules, allowances, hollow);
   const front = panel('front');
   return {
-    front: front.darts.reduce((piece, dart) => shortenDart(piece, dart.id, rules['dart.tipShort']), front),
+    front: shortenDarts(front, rules['dart.tipShort']),
     frontBlock: front,
     back: panel('back'),
     frame,

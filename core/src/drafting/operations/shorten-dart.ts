@@ -19,3 +19,7 @@ export function shortenDart(piece: Piece, dartId: string, mm: number): Piece {
     line(shortened, b),
   ]);
 }
+
+/** All darts of a block, drawn to the bust point, pulled back from it by `mm`. */
+export const shortenDarts = (block: Piece, mm: number): Piece =>
+  block.darts.reduce((piece, { id }) => shortenDart(piece, id, mm), block);
