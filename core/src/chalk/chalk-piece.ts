@@ -67,9 +67,6 @@ const seamEnds: { readonly [level in LevelName]: PointName } = {
   hem: 'hem-seam',
 };
 
-/** A level that starts so far left of the centre line starts at a side, mm. */
-const OTHER_SIDE = 40;
-
 const isStraight = (edge: Edge): boolean => edge.path.length === 1 && edge.path[0]?.kind === 'line';
 
 /** The seam that a piece hangs from: the first of these that it has. */
@@ -137,13 +134,12 @@ function pointMarks(piece: Piece, gain: number): UnorderedMark[] {
   const bustLine = piece.levels.find(({ name, path }) => name === 'bust' && path.length > 2)?.path[1];
   const toSeam =
     piece.edges.some(({ role }) => role === 'princess') && !piece.edges.some(({ role }) => role === 'side');
+  const isWhole = piece.cut.layers === 'single';
   const ends = piece.levels.flatMap(({ name, path }) => {
     const [start, end] = [path[0], path.at(-1)];
     const called = (toSeam ? seamEnds : levelEnds)[name];
-    // A piece that was opened flat has its other side left of the centre.
-    return [...(start && start.x < -OTHER_SIDE ? [start] : []), ...(end ? [end] : [])].map((p) =>
-      mark(called, p),
-    );
+    // The levels of a piece that was opened flat start at its other side.
+    return [...(start && isWhole ? [start] : []), ...(end ? [end] : [])].map((p) => mark(called, p));
   });
   return [
     ...(neck ? [mark('neck-centre', startOf(neck.path)), mark('neck-point', endOf(neck.path))] : []),

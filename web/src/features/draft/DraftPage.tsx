@@ -5,7 +5,7 @@ import { choiceHandles } from '@ample-bolt/core/styles/choice-handles';
 import type { Style } from '@ample-bolt/core/styles/style';
 import { chalkMannerOf } from '@ample-bolt/core/shop/ticket';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
-import { formatLength, formatNumber } from '@ample-bolt/core/units/format-length';
+import { formatLength } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { useState } from 'react';
 import { PieceOnCloth } from '../../canvas/PieceOnCloth.tsx';
@@ -24,7 +24,15 @@ import { BesideTable } from './BesideTable.tsx';
 import { SeamTable } from './SeamTable.tsx';
 import { SeamWalk } from './SeamWalk.tsx';
 import { TrialBar } from './TrialBar.tsx';
-import { otherSchool, schoolOf, schools, useBeside, type Beside, type School } from './use-beside.ts';
+import {
+  besideNow,
+  otherSchool,
+  schoolOf,
+  schools,
+  useBeside,
+  type Beside,
+  type School,
+} from './use-beside.ts';
 import { useTrued } from './use-trued.ts';
 
 /** The pieces as drawn, the seams measured against each other, and what the checks found. */
@@ -63,19 +71,19 @@ function behind(
 /** The draft on the table: lengths that were chosen are dragged on its pieces, and it lies beside whatever is wanted. */
 function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicket; readonly style: Style }) {
   const { ticket, actions } = useTicketContext();
-  const [beside, setBeside] = useState<Beside>('nothing');
+  const [chosenBeside, setBeside] = useState<Beside>('nothing');
+  const beside = besideNow(ticket, chosenBeside);
   const [chosen, setChosen] = useState('');
   const [seamId, setSeamId] = useState<string>();
   const entry = useChoiceEntry(ticket, style, actions);
-  const onTrial = useDrafted(
-    entry.changed ? asPreview(ticket, { choices: entry.preview }) : undefined,
-  ).drafted;
+  const inHand = entry.changed ? { ...ticket, choices: entry.preview } : ticket;
+  const onTrial = useDrafted(entry.changed ? asPreview(inHand, {}) : undefined).drafted;
   const { draft, chosen: choices } = onTrial ?? stored;
   const { pieces, seams, rounds, coverage, findings } = draft;
   const current = pieces.find(({ piece }) => piece.id === chosen) ?? pieces[0];
   const walked = seams.find(({ id }) => id === seamId);
-  const trued = useTrued(ticket, draft, walked);
-  const asked = useBeside(ticket, beside);
+  const trued = useTrued(inHand, draft, walked);
+  const asked = useBeside(inHand, beside);
   if (!current) return <NotYet />;
   const other = behind(schoolOf(ticket), beside, {
     asked,
@@ -111,11 +119,7 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
               way,
               label,
               mm,
-              onMove: (wanted) =>
-                entry.type(
-                  choice,
-                  formatNumber(clamp(wanted, least, most), ticket.unit, { denominator: 16, decimals: 2 }),
-                ),
+              onMove: (wanted) => entry.move(choice, clamp(wanted, least, most)),
             }))}
           />
         </div>
@@ -127,7 +131,7 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
           <BesideTable here={draft} other={other.draft} names={other.names} piece={current.piece.id} />
         )}
         <SeamSummary seams={seams} unit={ticket.unit} />
-        <FindingList findings={findings} />
+        <FindingList findings={findings} tryChoice={entry.move} />
         <SeamTable seams={seams} unit={ticket.unit} current={seamId} onShow={show} />
       </div>
     </div>

@@ -23,6 +23,10 @@ export interface BesideOption {
 const placeOf = (beside: Beside): number | undefined =>
   beside.startsWith('step ') ? Number(beside.slice('step '.length)) : undefined;
 
+/** What can be looked at: a version that came to lie on the table is beside nothing. */
+export const besideNow = (ticket: Ticket, beside: Beside): Beside =>
+  placeOf(beside) === ticket.history.place ? 'nothing' : beside;
+
 /** What there is to look at it beside, in words: the other school, then the ticket's versions, newest first. */
 export function useBesideOptions(ticket: Ticket): {
   readonly school: BesideOption;

@@ -108,9 +108,7 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
           cloth={clothColour(ticket)}
           unit={ticket.unit}
           handles={choiceHandles(style, drafted.draft, drafted.chosen)}
-          onChoose={(choice, mm) =>
-            entry.type(choice, formatNumber(mm, ticket.unit, { denominator: 16, decimals: 2 }))
-          }
+          onChoose={entry.move}
         />
       ) : (
         <div className="rounded-soft bg-linen-1" />
@@ -121,6 +119,7 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
         )}
         {drafted && (
           <FindingList
+            tryChoice={entry.move}
             findings={drafted.draft.findings.filter(
               ({ code, severity }) => severity !== 'note' && code !== 'cloth-missing',
             )}

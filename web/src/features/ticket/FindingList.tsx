@@ -5,14 +5,20 @@ import { useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useTicketContext } from './ticket-context.ts';
-import { useRemedy } from './use-remedy.ts';
+import { useRemedy, type TryChoice } from './use-remedy.ts';
 
 /** What the checks found, each with a button that mends it; a stop may be signed off with a reason instead. */
-export const FindingList = ({ findings }: { readonly findings: readonly Finding[] }) => (
+export const FindingList = ({
+  findings,
+  tryChoice,
+}: {
+  readonly findings: readonly Finding[];
+  readonly tryChoice?: TryChoice;
+}) => (
   <ul className="flex flex-col gap-2">
     {findings.map((finding) => (
       <li key={`${findingKey(finding)} ${finding.found ?? ''}`}>
-        <FindingNotice finding={finding} />
+        <FindingNotice finding={finding} tryChoice={tryChoice} />
       </li>
     ))}
   </ul>
@@ -28,9 +34,15 @@ const Small = ({ onClick, children }: { readonly onClick: () => void; readonly c
   </button>
 );
 
-function FindingNotice({ finding }: { readonly finding: Finding }) {
+function FindingNotice({
+  finding,
+  tryChoice,
+}: {
+  readonly finding: Finding;
+  readonly tryChoice: TryChoice | undefined;
+}) {
   const { ticket, actions, attempt } = useTicketContext();
-  const remedyFor = useRemedy();
+  const remedyFor = useRemedy(tryChoice);
   const [signing, setSigning] = useState(false);
   const { message, remedy } = findingWords(finding, ticket.unit);
   const ways = [finding.remedy, finding.orElse].flatMap((each) => (each ? [remedyFor(each)] : []));

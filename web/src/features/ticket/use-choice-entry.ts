@@ -1,6 +1,6 @@
 import { readChoice } from '@ample-bolt/core/formats/order/read-choices';
 import type { EnteredChoices, Ticket } from '@ample-bolt/core/shop/ticket';
-import type { Style } from '@ample-bolt/core/styles/style';
+import { isAsked, type Style } from '@ample-bolt/core/styles/style';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { useState } from 'react';
 import type { TicketActions } from '../../api/tickets.ts';
@@ -10,6 +10,8 @@ export interface ChoiceEntry {
   /** What stands for a choice: a length as typed, or the id of an option. */
   readonly textOf: (id: string) => string;
   readonly type: (id: string, text: string) => void;
+  /** Types a length that was dragged, or that a remedy asks for; mm. */
+  readonly move: (id: string, mm: number) => void;
   /** Whether it was typed or dragged and is not agreed. */
   readonly isTyped: (id: string) => boolean;
   readonly faultOf: (id: string) => string | undefined;
@@ -52,24 +54,37 @@ export function useChoiceEntry(
     const value = read(id);
     return value && !value.ok ? value.fault.message : undefined;
   };
+  const format = (mm: number): string => formatNumber(mm, unit, { denominator: 16, decimals: 2 });
+  /** Options as they stand, for what is only asked with one of them. */
+  const chosen = Object.fromEntries(
+    Object.entries(style.choices).flatMap(([id, choice]) => {
+      const entered = preview[id];
+      if (choice.kind !== 'option') return [];
+      return [[id, entered && 'option' in entered ? entered.option : choice.usual] as const];
+    }),
+  );
+  /** What is not asked any more is in nobody's sight: a fault there must not hold the rest. */
+  const isHeld = (id: string): boolean => {
+    const choice = style.choices[id];
+    return choice !== undefined && isAsked(choice, chosen) && faultOf(id) !== undefined;
+  };
   const storedText = (id: string): string => {
     const choice = stored[id];
     if (!choice) return '';
-    return 'option' in choice
-      ? choice.option
-      : formatNumber(choice.mm, unit, { denominator: 16, decimals: 2 });
+    return 'option' in choice ? choice.option : format(choice.mm);
   };
   return {
     textOf: (id) => kept[id] ?? storedText(id),
     type,
+    move: (id, mm) => type(id, format(mm)),
     isTyped: (id) => kept[id] !== undefined,
     faultOf,
     preview,
     agree: async () => {
-      if (Object.keys(kept).some(faultOf)) return false;
+      if (Object.keys(kept).some(isHeld)) return false;
       const typed = Object.fromEntries([
         ...Object.entries(stored).map(([id, entered]) => [id, entered.typed] as const),
-        ...Object.entries(kept),
+        ...Object.entries(kept).filter(([id]) => faultOf(id) === undefined),
       ]);
       try {
         await actions.put('choices', { choices: typed });

@@ -8,8 +8,14 @@ export interface RemedyAction {
   readonly act: () => void;
 }
 
-/** What a remedy's button says and does: carries the change out where it can, else leads to where a hand is needed. */
-export function useRemedy(): (remedy: Remedy) => RemedyAction {
+/** Sets a choice on trial, for pages where choices are typed or dragged before they are agreed; mm. */
+export type TryChoice = (choice: string, mm: number) => void;
+
+/**
+ * What a remedy's button says and does: carries the change out where it can, else leads to where a hand is needed. Where
+ * choices are on trial, so is the one that the remedy sets.
+ */
+export function useRemedy(tryChoice?: TryChoice): (remedy: Remedy) => RemedyAction {
   const { ticket, actions, goTo, attempt } = useTicketContext();
   const typed = (mm: number) =>
     `${formatNumber(mm, ticket.unit, { denominator: 16, decimals: 2 })} ${ticket.unit}`;
@@ -24,6 +30,7 @@ export function useRemedy(): (remedy: Remedy) => RemedyAction {
       case 'set-choice': {
         const { choice, mm } = remedy;
         if (mm === undefined) return { verb: 'Change', act: () => goTo('style') };
+        if (tryChoice) return { verb: 'Set it', act: () => tryChoice(choice, mm) };
         const own = Object.entries(ticket.choices ?? {}).map(([id, entered]) => [id, entered.typed] as const);
         const choices = { ...Object.fromEntries(own), [choice]: typed(mm) };
         return {
