@@ -44,6 +44,7 @@ export const findingSeverities = {
   'bust-dart-unsolved': 'stop',
   'dart-past-side': 'stop',
   'bust-dart-large': 'care',
+  'armhole-not-tightened': 'care',
   'waist-unsolved': 'stop',
   'waist-dart-large': 'care',
   'under-bust-off': 'care',

@@ -1,3 +1,4 @@
+import { finding, type Finding } from '../checks/finding.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import type { Allowances } from './allowances.ts';
@@ -27,11 +28,25 @@ function blockBySchool(
 /** The dart that a wedge in the armhole is closed into, and where in the armhole that wedge lies. */
 const WEDGE = { dart: 'bust-dart', at: 0.55 };
 
+const hasDart = ({ darts }: Piece): boolean => darts.some(({ id }) => id === WEDGE.dart);
+
 /** The front's armhole tightened by a wedge that goes into the bust dart; without such a dart it stays. */
 const tightened = (front: Piece, mm: number): Piece =>
-  front.darts.some(({ id }) => id === WEDGE.dart)
+  hasDart(front)
     ? closeWedge(front, { ...WEDGE, edge: 'armhole', mm, operation: 'armhole wedge', level: 'armhole' })
     : front;
+
+/** A wedge that was asked for and has no dart to open. */
+const wedgeFindings = (front: Piece, mm: number): Finding[] =>
+  mm <= 0 || hasDart(front)
+    ? []
+    : [
+        finding(
+          'armhole-not-tightened',
+          { piece: front.id, choice: 'armholeTight' },
+          { found: mm, expected: 0, remedy: { kind: 'set-choice', choice: 'armholeTight', mm: 0 } },
+        ),
+      ];
 
 /** The bodice block by the school in force, its armhole as it was chosen; `near` is one drafted for nearly the same choices. */
 export function bodiceBySchool(
@@ -51,6 +66,7 @@ export function bodiceBySchool(
     frontBlock,
     front: shortenDarts(frontBlock, rules['dart.tipShort']),
     back,
+    findings: [...block.findings, ...wedgeFindings(block.frontBlock, tight)],
     shape: {
       ...block.shape,
       chest: back.levels.find(({ name }) => name === 'chest')?.path[0]?.y ?? block.shape.chest,

@@ -124,6 +124,11 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
         message: `Front and back side differ by ${length(found)} and no bust dart makes up for it.`,
         remedy,
       };
+    case 'armhole-not-tightened':
+      return {
+        message: `The armhole cannot be made ${length(found)} tighter: there is no bust dart for the wedge to go into.`,
+        remedy,
+      };
     case 'dart-past-side':
       return {
         message: `${piece}: the ${(where.subject ?? 'dart').replace(/-\d$/, '').replaceAll('-', ' ')} ends ${length(found)} out, past the edge at ${length(expected)}.`,

@@ -111,4 +111,22 @@ describe('armholes as they are chosen', () => {
       );
     expect(Math.abs(around({}) - around({ armholeTight: inches(0.5) }) - inches(0.5))).toBeLessThan(2);
   });
+
+  test('a wedge that has no bust dart to go into is pointed out, and the remedy takes it back', () => {
+    // As long in front as behind: nothing is left for a bust dart.
+    const flat = { ...middleBody, frontWaistLength: inches(16), backWaistLength: inches(16.5) };
+    const findings = (own: ChoiceValues) =>
+      plainBodiceRecipe
+        .draft(draftInput(flat, own))
+        .findings.filter(({ code }) => code === 'armhole-not-tightened');
+    expect(findings({ darts: 'side', armholeTight: inches(0.5) })).toMatchObject([
+      { severity: 'care', remedy: { kind: 'set-choice', choice: 'armholeTight', mm: 0 } },
+    ]);
+    expect(findings({ darts: 'side' })).toEqual([]);
+    expect(
+      plainBodiceRecipe
+        .draft(draftInput(middleBody, { armholeTight: inches(0.5) }))
+        .findings.filter(({ code }) => code === 'armhole-not-tightened'),
+    ).toEqual([]);
+  });
 });

@@ -6,8 +6,8 @@ import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeOf, edgesWithRole, type LevelName } from '../../pieces/piece.ts';
 import { byRule, divided, drawn, minus, plus, sum } from '../../workings/working.ts';
 import { shareTerm, dropRule, scaled, dartWorkings, chestLine, bustTerms } from './bodice-workings.ts';
-import { belowWaistChoices, centreFoot, type HemBelow } from './below-waist.ts';
-import { armholeChoices, facedBodiceChoices, type FacedBodiceChosen } from './choices.ts';
+import { centreFoot, type HemBelow } from './below-waist.ts';
+import { armholeChoices, belowWaistChoices, facedBodiceChoices, type FacedBodiceChosen } from './choices.ts';
 import {
   allowanceTerm,
   choiceTerm,

@@ -1,5 +1,4 @@
-import { belowWaistChoices } from '../faced-bodice/below-waist.ts';
-import { armholeChoices, facedBodiceChoices } from '../faced-bodice/choices.ts';
+import { armholeChoices, belowWaistChoices, facedBodiceChoices } from '../faced-bodice/choices.ts';
 import type { Choice, ChosenOf } from '../style.ts';
 
 /** A bodice by itself: with darts it is fitted, without them it hangs from the bust. */
@@ -9,6 +8,7 @@ export const plainBodiceChoices = {
   ...belowWaistChoices,
   ...facedBodiceChoices,
   ...armholeChoices,
+  armholeTight: { ...armholeChoices.armholeTight, when: { darts: 'darts' } },
 } as const satisfies Record<string, Choice>;
 
 export type PlainBodiceChosen = ChosenOf<typeof plainBodiceChoices>;
