@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
-import { chalkAll, chalkMannerIn } from '../src/chalk/chalk-piece.ts';
+import { chalkMannerIn } from '../src/chalk/chalk-manner.ts';
+import { chalkAll } from '../src/chalk/chalk-piece.ts';
 import type { Draft } from '../src/drafting/draft.ts';
 import { checkJson, draftJson, pairOf, tidy } from '../src/formats/draft-json.ts';
 import type { Order } from '../src/formats/order/order.ts';

@@ -19,24 +19,10 @@ import {
   type LevelName,
   type Piece,
 } from '../pieces/piece.ts';
-import type { RuleSet } from '../rules/catalogue.ts';
+import type { ChalkManner } from './chalk-manner.ts';
 import { curvePoints } from './curve-points.ts';
 import { cutPiece } from './cut-piece.ts';
 import type { Mark, Place, PointName, UnorderedMark } from './mark.ts';
-
-/** How a shop chalks. */
-export interface ChalkManner {
-  /** What the shop's downs start at: the stitch line, or the cut edge of the topmost seam. */
-  readonly startLine: 'stitch' | 'cut';
-  /** The line that is chalked by its points: the stitch line with the allowance added outside, or the cut line alone. */
-  readonly line: 'stitch' | 'cut';
-}
-
-/** How a shop with these rules chalks, from that start line. */
-export const chalkMannerIn = (startLine: ChalkManner['startLine'], rules: RuleSet): ChalkManner => ({
-  startLine,
-  line: rules['school.allowance'] === 'pattern' ? 'cut' : 'stitch',
-});
 
 export interface ChalkOptions extends ChalkManner {
   /** Where each copy that is chalked lies on the cloth, once a lay is chosen. */

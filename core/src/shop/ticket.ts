@@ -1,4 +1,4 @@
-import { chalkMannerIn, type ChalkManner } from '../chalk/chalk-piece.ts';
+import { chalkMannerIn, type ChalkManner } from '../chalk/chalk-manner.ts';
 import type { DraftableOrder } from '../drafting/draft-order.ts';
 import type { HandFigures } from '../drafting/hand-figures.ts';
 import type { Cloth } from '../lay/cloth.ts';

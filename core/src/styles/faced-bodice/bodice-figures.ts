@@ -8,12 +8,12 @@ import { byRule, divided, drawn, minus, plus, sum } from '../../workings/working
 import { shareTerm, dropRule, scaled, dartWorkings, chestLine, bustTerms } from './bodice-workings.ts';
 import { centreFoot, type HemBelow } from './below-waist.ts';
 import { armholeChoices, belowWaistChoices, facedBodiceChoices, type FacedBodiceChosen } from './choices.ts';
+import { dartFigures, contourFigures, waistDartTerms } from '../dart-figures.ts';
 import {
   allowanceTerm,
   choiceTerm,
   quarterOf,
   cornerFigure,
-  dartFigures,
   insideFigure,
   lessAllowance,
   levelEnd,
@@ -21,9 +21,7 @@ import {
   outFigure,
   outlineOut,
   figure,
-  contourFigures,
   seamFigure,
-  waistDartTerms,
   type FigureContext,
 } from '../figure-parts.ts';
 

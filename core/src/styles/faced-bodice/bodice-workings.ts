@@ -13,13 +13,8 @@ import {
   type Term,
   type Working,
 } from '../../workings/working.ts';
-import {
-  allowanceTerm,
-  choiceTerm,
-  quarterOf,
-  type DartWorkings,
-  type FigureContext,
-} from '../figure-parts.ts';
+import { type DartWorkings } from '../dart-figures.ts';
+import { allowanceTerm, choiceTerm, quarterOf, type FigureContext } from '../figure-parts.ts';
 import { armholeChoices, facedBodiceChoices, type FacedBodiceChosen } from './choices.ts';
 
 /** The share that the front takes over from the back, as a term of either. */

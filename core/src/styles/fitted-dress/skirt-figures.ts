@@ -6,18 +6,16 @@ import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, roleLength } from '../../pieces/piece.ts';
 import { byRule, chosen, drawn, minus, plus, sum, type Term } from '../../workings/working.ts';
 import { fittedDressChoices, type FittedDressChosen } from './choices.ts';
+import { dartFigures, type DartWorkings, waistDartTerms } from '../dart-figures.ts';
 import {
   allowanceTerm,
   choiceTerm,
   quarterOf,
-  dartFigures,
-  type DartWorkings,
   figure,
   insideFigure,
   levelEnd,
   outFigure,
   seamFigure,
-  waistDartTerms,
   type FigureContext,
 } from '../figure-parts.ts';
 

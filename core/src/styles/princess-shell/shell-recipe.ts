@@ -8,7 +8,7 @@ import type { Seam } from '../../pieces/seam.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import type { Working } from '../../workings/working.ts';
 import { assembleDraft, type Named } from '../assemble-draft.ts';
-import { dartFigures, type DartWorkings } from '../figure-parts.ts';
+import { dartFigures, type DartWorkings } from '../dart-figures.ts';
 import { edgeFigures } from '../edge-figures.ts';
 import type { ChoiceValues, DraftInput, Recipe, Style } from '../style.ts';
 import { shellPanelFigures, type ShellContext, type UpperEdges } from './panel-figures.ts';
