@@ -1,9 +1,10 @@
 import { progressOf, stationIds, stationsOf, type StationId } from '@ample-bolt/core/shop/stations';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
-import { useState } from 'react';
+import { useContext, useState } from 'react';
 import { Outlet, useMatch, useNavigate, useParams } from 'react-router';
 import { useFrozen, useTicket, useTicketActions } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
+import { HeadingContext } from '../../ui/heading-context.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
@@ -34,10 +35,14 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
   const drafting = useDrafted(ticket, frozen);
   const stations = stationsOf(progressOf(ticket), drafting.drafted?.standing);
   const goTo = (station: StationId) => void navigate(paths.station(ticket.id, station));
-  const neighbour = (by: 1 | -1) => stationIds[current ? stationIds.indexOf(current) + by : 0];
+  const heading = useContext(HeadingContext);
+  const beside = (station: StationId | undefined, by: 1 | -1) =>
+    stationIds[station ? stationIds.indexOf(station) + by : 0];
+  // Counted from where one is going: a key pressed twice goes two stations on, though the first is not drawn yet.
   const step = (by: 1 | -1) => {
-    const next = neighbour(by);
-    return next && (() => goTo(next));
+    const from = stationIds.find((station) => paths.station(ticket.id, station) === heading());
+    const next = beside(from, by);
+    if (next) goTo(next);
   };
   const [failure, setFailure] = useState<string>();
   const attempt = (change: Promise<unknown>, otherwise: string) => {
@@ -53,8 +58,8 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
   const switchUnit = () =>
     attempt(actions.edit({ unit: ticket.unit === 'in' ? 'cm' : 'in' }), 'The unit was not changed.');
   useHotkeys({
-    '[': { does: 'station before', act: step(-1) },
-    ']': { does: 'next station', act: step(1) },
+    '[': { does: 'station before', act: () => step(-1) },
+    ']': { does: 'next station', act: () => step(1) },
     u: { does: 'inches or centimetres', act: switchUnit },
     'mod+z': { does: 'undo on this ticket', act: walk(place - 1, undo) },
     'mod+shift+z': { does: 'do again', act: walk(place + 1, redo) },
@@ -74,7 +79,7 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
         ticket={ticket}
         current={current}
         onUnit={switchUnit}
-        onNext={step(1)}
+        onNext={beside(current, 1) && (() => step(1))}
         onUndo={walk(place - 1, undo)}
         onRedo={walk(place + 1, redo)}
       />
