@@ -1,7 +1,7 @@
 import { pointWhere, startOf } from '../geometry/curve.ts';
 import type { Piece } from '../pieces/piece.ts';
 import { inches } from '../units/length.ts';
-import { finding, type Finding } from './finding.ts';
+import { finding, type Finding, TYPED_WITHIN } from './finding.ts';
 
 /** How much a neckline or a top edge covers: how far it lies above the bust line at the centre, mm; below it is negative. */
 export interface Coverage {
@@ -29,7 +29,7 @@ export const straplessFindings = (coverage: readonly Coverage[], choice: string,
   coverage
     .filter(
       ({ piece, edge, aboveBust }) =>
-        edge === 'top' && piece.includes('front') && aboveBust < STRAPLESS_LEAST - 0.1,
+        edge === 'top' && piece.includes('front') && aboveBust < STRAPLESS_LEAST - TYPED_WITHIN,
     )
     .map(({ piece, aboveBust }) =>
       finding(

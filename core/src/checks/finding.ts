@@ -28,6 +28,9 @@ export type Remedy =
   | { readonly kind: 'set-figure'; readonly figure: string; readonly mm: number }
   | { readonly kind: 'add-cloth'; readonly role: ClothRole };
 
+/** A remedy's length is typed to the step of the tape: a check that offers its own limit lets it lie this far past it, mm. */
+export const TYPED_WITHIN = 1;
+
 export const findingSeverities = {
   'measure-derived': 'note',
   'measure-out-of-range': 'care',

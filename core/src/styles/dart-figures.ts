@@ -3,6 +3,7 @@ import { distance, DOWN, OUT } from '../geometry/point.ts';
 import type { Figure } from '../drafting/draft.ts';
 import { contourIntake } from '../pieces/contour-dart.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
+import { isOther, ownId } from '../pieces/other-half.ts';
 import { edgeLength, edgeOf } from '../pieces/piece.ts';
 import { drawn, plus, type Term, type Working } from '../workings/working.ts';
 import { insideFigure } from './figure-parts.ts';
@@ -82,6 +83,7 @@ export function contourFigures(piece: DraftedPiece, intake: (dartId: string) => 
 }
 
 export function dartLabel(id: string): string {
+  if (isOther(id)) return `${dartLabel(ownId(id))}, other half`;
   if (id === 'bust-dart') return 'Bust dart';
   if (id === 'neck-dart') return 'Neck dart';
   return id.endsWith('-1') ? 'Waist dart' : 'Outer waist dart';

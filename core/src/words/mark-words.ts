@@ -2,6 +2,7 @@ import { capital } from './capital.ts';
 import type { Mark, Place, PointName } from '../chalk/mark.ts';
 import { formatNumber, type LengthFormat } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
+import { ownId } from '../pieces/other-half.ts';
 import type { Later } from '../pieces/piece.ts';
 import { edgeName, levelName, pieceName, roleName } from './names.ts';
 
@@ -133,7 +134,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
       };
     case 'dart':
       return {
-        title: dartNames[mark.dart] ?? 'Waist dart',
+        title: dartNames[ownId(mark.dart)] ?? 'Waist dart',
         text:
           mark.foot === undefined
             ? 'Both legs from the mouth to the tip.'

@@ -1,3 +1,4 @@
+import { isOther, ownId } from '../pieces/other-half.ts';
 import { capital } from './capital.ts';
 import type { Fold } from '../lay/lay.ts';
 import type { ClothRole, EdgeRole, LevelName, Piece } from '../pieces/piece.ts';
@@ -40,6 +41,7 @@ export const roleName: { readonly [role in EdgeRole]: string } = {
 
 /** `side-lower` as `side, lower`; `waist-2` as `waist, outer`. */
 export function edgeName(id: string): string {
+  if (isOther(id)) return `${edgeName(ownId(id))}, other half`;
   const numbered = /^waist-(\d)$/.exec(id);
   if (numbered)
     return numbered[1] === '1'

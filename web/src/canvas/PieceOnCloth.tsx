@@ -75,7 +75,12 @@ export function PieceOnCloth({
   );
   const right = toScreen(view, { x: box.maxX, y: 0 }).x + 8;
   const hasWaist = drafted.piece.levels.some(({ name }) => name === 'waist');
-  const grain = toScreen(view, grainPlace(box, edge !== undefined, hasWaist));
+  const place = grainPlace(box, edge !== undefined, hasWaist);
+  // A piece that was opened flat has its grain in its middle, between its darts.
+  const grain = toScreen(
+    view,
+    drafted.piece.cut.layers === 'single' && hasWaist ? { ...place, x: 0 } : place,
+  );
   const centre = toScreen(view, { x: 0, y: (box.minY + box.maxY) / 2 });
   return (
     <div

@@ -1,4 +1,4 @@
-import { finding, type Finding } from '../../checks/finding.ts';
+import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import { add, distance, point, scale, subtract, unitVector, type Point } from '../../geometry/point.ts';
 import type { MeasuredFrom } from '../../measures/measure-set.ts';
@@ -125,7 +125,7 @@ export function bodiceFrame(
       ),
     );
   }
-  if (choices.neckWidth < base.x - 1) {
+  if (choices.neckWidth < base.x - TYPED_WITHIN) {
     findings.push(
       finding(
         'neck-narrower-than-base',
@@ -140,7 +140,7 @@ export function bodiceFrame(
   }
   const longest = distance(base, tip) - SHOULDER_LEAST;
   const widest = base.x + longest * shoulder.x;
-  if (choices.neckWidth > widest + 1) {
+  if (choices.neckWidth > widest + TYPED_WITHIN) {
     findings.push(
       finding(
         'neck-wider-than-shoulder',
@@ -187,7 +187,7 @@ export function bodiceFrame(
       ),
     );
   }
-  if (choices.neckDepthFront > bustPoint.y - inches(1)) {
+  if (choices.neckDepthFront > bustPoint.y - inches(1) + TYPED_WITHIN) {
     findings.push(
       finding(
         'neck-deep',

@@ -9,7 +9,7 @@ import {
 import { distance, quarterTurn, scale } from '../../geometry/point.ts';
 import { handleCurve } from '../../geometry/segment.ts';
 import { edgeLength, edgeOf, makePiece, type Piece } from '../../pieces/piece.ts';
-import { OTHER } from './open-flat.ts';
+import { isOther } from '../../pieces/other-half.ts';
 import { splitAcross } from './split-across.ts';
 
 export interface OneShoulderPlan {
@@ -25,7 +25,7 @@ const ABOVE_BUST = 10;
 
 /** The topmost edge of the bare side. */
 function bareSide(whole: Piece) {
-  const sides = whole.edges.filter(({ id, role }) => role === 'side' && id.endsWith(OTHER));
+  const sides = whole.edges.filter(({ id, role }) => role === 'side' && isOther(id));
   const [highest] = [...sides].sort((a, b) => yOf(a.path) - yOf(b.path));
   if (!highest) throw new Error(`${whole.id} was not opened flat`);
   return highest;

@@ -3,7 +3,8 @@ import { signedArea } from '../../geometry/ring.ts';
 import { edgeLength, edgeOf, stitchRing } from '../../pieces/piece.ts';
 import { plainBodiceRecipe } from '../../styles/plain-bodice/plain-bodice-recipe.ts';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
-import { mirrorPiece, openFlat, OTHER } from './open-flat.ts';
+import { otherId } from '../../pieces/other-half.ts';
+import { mirrorPiece, openFlat } from './open-flat.ts';
 
 const [front] = plainBodiceRecipe.draft(draftInput(middleBody)).pieces;
 if (!front) throw new Error('no front');
@@ -15,7 +16,7 @@ describe('a half opened flat', () => {
     expect(signedArea(stitchRing(whole))).toBeCloseTo(2 * signedArea(stitchRing(half)), 3);
     expect(whole.edges.some(({ role }) => role === 'fold')).toBe(false);
     for (const { id } of half.edges.slice(0, -1))
-      expect(edgeLength(edgeOf(whole, `${id}${OTHER}`))).toBeCloseTo(edgeLength(edgeOf(half, id)), 9);
+      expect(edgeLength(edgeOf(whole, otherId(id)))).toBeCloseTo(edgeLength(edgeOf(half, id)), 9);
     expect(whole.darts).toHaveLength(2 * half.darts.length);
     expect(whole.notches).toHaveLength(2 * half.notches.length);
   });

@@ -1,3 +1,4 @@
+import { otherId } from '../../pieces/other-half.ts';
 import { curveLength, mapCurve, reverseCurve, type Curve } from '../../geometry/curve.ts';
 import { point, type Point } from '../../geometry/point.ts';
 import {
@@ -9,9 +10,6 @@ import {
   type Level,
   type Piece,
 } from '../../pieces/piece.ts';
-
-/** Edges and darts of the half that was mirrored have this after their ids. */
-export const OTHER = '-other';
 
 const mirror = (p: Point): Point => point(-p.x, p.y);
 const mirrored = (path: Curve): Curve => reverseCurve(mapCurve(path, mirror));
@@ -33,7 +31,7 @@ export function openFlat(half: Piece): Piece {
   const drawn = half.edges.slice(0, -1);
   const other = [...drawn]
     .reverse()
-    .map((edge): Edge => ({ ...edge, id: `${edge.id}${OTHER}`, path: mirrored(edge.path) }));
+    .map((edge): Edge => ({ ...edge, id: otherId(edge.id), path: mirrored(edge.path) }));
   const isDrawn = (id: string): boolean => drawn.some((edge) => edge.id === id);
   return makePiece({
     ...half,
@@ -43,14 +41,14 @@ export function openFlat(half: Piece): Piece {
       .filter(({ edge }) => isDrawn(edge))
       .flatMap((notch) => [
         notch,
-        { ...notch, edge: `${notch.edge}${OTHER}`, at: edgeLength(edgeOf(half, notch.edge)) - notch.at },
+        { ...notch, edge: otherId(notch.edge), at: edgeLength(edgeOf(half, notch.edge)) - notch.at },
       ]),
     darts: half.darts.flatMap((dart): Dart[] => [
       dart,
       {
         ...dart,
-        id: `${dart.id}${OTHER}`,
-        legs: [`${dart.legs[1]}${OTHER}`, `${dart.legs[0]}${OTHER}`],
+        id: otherId(dart.id),
+        legs: [otherId(dart.legs[1]), otherId(dart.legs[0])],
       },
     ]),
     levels: half.levels.map(across),

@@ -1,4 +1,4 @@
-import { finding, type Finding } from '../../checks/finding.ts';
+import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
 import type { Body } from '../../drafting/body.ts';
 import { notched } from '../../drafting/operations/notched.ts';
 import { strip } from '../../drafting/operations/strip.ts';
@@ -53,7 +53,7 @@ function bandFindings(
           ),
         ]
       : []),
-    ...(width > most + 0.1
+    ...(width > most + TYPED_WITHIN
       ? [
           finding(
             'band-too-deep' as const,

@@ -16,6 +16,7 @@ import {
   straplessChecks,
   straplessTops,
   topTooLow,
+  type ChosenTop,
   type StraplessPlan,
 } from '../princess-shell/strapless.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
@@ -91,6 +92,7 @@ function finish(context: ShellContext, chosen: BandedOffShoulderTopChosen): Shel
   const panels = panelsOf(shell);
   const seams = shellSeams(shell);
   const covering = [shell.front.centre.id, shell.back.centre.id];
+  const top: ChosenTop = { plan: topOf(chosen, allowances.top), level: 'topLevel', backLower: 'topBack' };
   return {
     panels,
     others: [band, ...traced(panels, 'lining', allowances.liningHem)],
@@ -104,16 +106,9 @@ function finish(context: ShellContext, chosen: BandedOffShoulderTopChosen): Shel
     seams: [...seams, ...banded.seams, ...seamsIn(seams, 'lining')],
     worn: shellWorn(shell),
     covering,
-    checks: straplessChecks(covering, 'topLevel', chosen.topLevel),
+    checks: straplessChecks(covering, shell.bodice, top),
     upper: { topDown: topDown(chosen) },
-    findings: [
-      ...topTooLow(shell.bodice, {
-        plan: topOf(chosen, allowances.top),
-        level: 'topLevel',
-        backLower: 'topBack',
-      }),
-      ...banded.findings,
-    ],
+    findings: [...topTooLow(shell.bodice, top), ...banded.findings],
   };
 }
 

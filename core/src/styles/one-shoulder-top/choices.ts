@@ -6,7 +6,7 @@ import type { Choice, ChosenOf } from '../style.ts';
 // prettier-ignore
 export const oneShoulderTopChoices = {
   shoulder: { kind: 'option', label: 'Shoulder', group: 'Shape', help: 'the one that stays, as she wears it', options: { left: 'left', right: 'right' }, usual: 'left' },
-  drop: { kind: 'length', label: 'Bare side, lower', group: 'Shape', help: 'Than the underarm', least: 0, most: inches(4), usual: inches(0.5) },
+  bareSideLower: { kind: 'length', label: 'Bare side, lower', group: 'Shape', help: 'Than the underarm', least: 0, most: inches(4), usual: inches(0.5) },
   neckWidth: { ...facedBodiceChoices.neckWidth, help: 'Where the edge leaves the shoulder, on the half' },
   easeBust: { ...facedBodiceChoices.easeBust, most: inches(4), usual: inches(1) },
   easeWaist: { ...facedBodiceChoices.easeWaist, most: inches(4), usual: inches(1) },

@@ -22,7 +22,7 @@ const shoulderSide = (piece: Piece): number => Math.sign(startOf(edgeOf(piece, '
 describe('the one-shoulder top', () => {
   expectStyleSound(oneShoulderTop, oneShoulderTopRecipe, [
     {},
-    { shoulder: 'right', drop: 0, neckWidth: inches(4.5) },
+    { shoulder: 'right', bareSideLower: 0, neckWidth: inches(4.5) },
   ]);
 
   test('is cut whole on single cloth, one shoulder and one armhole to each piece', () => {
@@ -46,7 +46,7 @@ describe('the one-shoulder top', () => {
 
   test('the edge runs from the neck point below the other arm: lower, the bare side is as much shorter, in front and behind', () => {
     const bare = (id: string, drop: number) =>
-      edgesWithRole(pieceOf(id, { drop }), 'side')
+      edgesWithRole(pieceOf(id, { bareSideLower: drop }), 'side')
         .filter((edge) => edge.id.endsWith('-other'))
         .reduce((sum, edge) => sum + distance(startOf(edge.path), endOf(edge.path)), 0);
     for (const id of ['bodice-front', 'bodice-back'])
@@ -58,11 +58,11 @@ describe('the one-shoulder top', () => {
   });
 
   test('set lower than the bust line on the bare side it is a stop with the most that there is', () => {
-    const { findings } = oneShoulderTopRecipe.draft(draftInput(middleBody, { drop: inches(3) }));
+    const { findings } = oneShoulderTopRecipe.draft(draftInput(middleBody, { bareSideLower: inches(3) }));
     const low = findings.find(({ code }) => code === 'top-too-low');
-    expect(low).toMatchObject({ severity: 'stop', remedy: { kind: 'set-choice', choice: 'drop' } });
+    expect(low).toMatchObject({ severity: 'stop', remedy: { kind: 'set-choice', choice: 'bareSideLower' } });
     const most = low?.expected ?? 0;
-    const again = oneShoulderTopRecipe.draft(draftInput(middleBody, { drop: most }));
+    const again = oneShoulderTopRecipe.draft(draftInput(middleBody, { bareSideLower: most }));
     expect(again.findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
   });
 

@@ -1,12 +1,13 @@
-import { finding, type Finding } from '../../checks/finding.ts';
+import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
 import { measureRound } from '../../checks/rounds.ts';
 import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { resolveBody } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';
-import { mirrorPiece, openFlat, OTHER } from '../../drafting/operations/open-flat.ts';
+import { mirrorPiece, openFlat } from '../../drafting/operations/open-flat.ts';
 import { oneShoulder, roomForDrop } from '../../drafting/operations/one-shoulder.ts';
+import { isOther } from '../../pieces/other-half.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
@@ -37,25 +38,29 @@ const fill = fillChoices(oneShoulderTopChoices, bodiceChoices);
 const withZip = (piece: Piece, { zip }: Allowances): Piece => ({
   ...piece,
   edges: piece.edges.map((edge) =>
-    edge.role === 'side' && edge.id.endsWith(OTHER) ? { ...edge, allowance: zip } : edge,
+    edge.role === 'side' && isOther(edge.id) ? { ...edge, allowance: zip } : edge,
   ),
 });
 
 /** The sides of front and back that are sewn to each other: what stayed, or what was mirrored. */
 function sideSeam(id: string, front: Piece, back: Piece, other: boolean): Seam {
-  const sides = (piece: Piece) => edgesOf(piece, 'side').filter((edge) => edge.endsWith(OTHER) === other);
+  const sides = (piece: Piece) => edgesOf(piece, 'side').filter((edge) => isOther(edge) === other);
   return equalSeam(id, sides(front), sides(back), 'backWaistLength');
 }
 
 /** An edge that was chosen lower than the bust line on the bare side; the usual drop is drawn higher without a word. */
 const dropFindings = (chosen: number, room: number): Finding[] =>
-  chosen <= Math.max(room, oneShoulderTopChoices.drop.usual) + 0.1
+  chosen <= Math.max(room, oneShoulderTopChoices.bareSideLower.usual) + TYPED_WITHIN
     ? []
     : [
         finding(
           'top-too-low',
-          { piece: 'bodice-front', choice: 'drop' },
-          { found: chosen, expected: room, remedy: { kind: 'set-choice', choice: 'drop', mm: room } },
+          { piece: 'bodice-front', choice: 'bareSideLower' },
+          {
+            found: chosen,
+            expected: room,
+            remedy: { kind: 'set-choice', choice: 'bareSideLower', mm: room },
+          },
         ),
       ];
 
@@ -67,7 +72,7 @@ function draft(input: DraftInput): Draft {
   const block = bodiceBySchool(body, bodiceChoices(chosen), rules, allowances);
   const wholes = [openFlat(block.front), openFlat(block.back)] as const;
   const room = Math.min(...wholes.map(roomForDrop));
-  const drop = Math.min(chosen.drop, room);
+  const drop = Math.min(chosen.bareSideLower, room);
   const opened = (whole: Piece): Piece =>
     withZip(oneShoulder(whole, { drop, allowance: allowances.top }), allowances);
   // Drafted with the shoulder that stays to the right: in front that is the wearer's left, behind it is her right.
@@ -85,7 +90,7 @@ function draft(input: DraftInput): Draft {
   return assembleDraft(
     {
       pieces: [front, back, ...lining],
-      figuresOf: wholeFigures,
+      figuresOf: wholeFigures({ body, allowances, rules }, bodiceChoices(chosen), block),
       seams: [...seams, ...seamsIn(seams, 'lining')],
       rounds: (named) => [
         measureRound('bust', halves(named), body.mm('bust'), chosen.easeBust),
@@ -94,7 +99,7 @@ function draft(input: DraftInput): Draft {
       covering: [],
       worn: (named) => [hangsWhole(named(front.id), 'front'), hangsWhole(named(back.id), 'back')],
       checks: () => [],
-      findings: [...block.findings, ...dropFindings(chosen.drop, room), ...findings],
+      findings: [...block.findings, ...dropFindings(chosen.bareSideLower, room), ...findings],
     },
     input,
   );

@@ -1,5 +1,5 @@
 import { coverageOf, straplessFindings } from '../../checks/coverage.ts';
-import { finding, type Finding } from '../../checks/finding.ts';
+import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { BodiceFrame } from '../../drafting/bodice/frame.ts';
 import type { DropPlan, TopShape } from '../../drafting/operations/part-at-level.ts';
@@ -87,7 +87,7 @@ export function topTooLow({ frame }: Bodice, { plan, level, backLower }: ChosenT
   const drawn = Math.min(plan.level, lowest);
   const mostBelow = lowestBack(frame, plan.dip.back) - drawn;
   const tooLow = (piece: string, choice: string, found: number, expected: number): Finding[] =>
-    found <= expected
+    found <= expected + TYPED_WITHIN
       ? []
       : [
           finding(
@@ -102,8 +102,12 @@ export function topTooLow({ frame }: Bodice, { plan, level, backLower }: ChosenT
   ];
 }
 
-/** Says where the front's edge stands low above the bust; `choice` sets its level, now `level` mm down. */
+/** Says where the front's edge, as low as it is drawn, stands low above the bust. */
 export const straplessChecks =
-  (covering: readonly string[], choice: string, level: number) =>
+  (covering: readonly string[], { frame }: Bodice, { plan, level }: ChosenTop) =>
   (named: Named): Finding[] =>
-    straplessFindings(coverageOf(covering.map((id) => named(id).piece)), choice, level);
+    straplessFindings(
+      coverageOf(covering.map((id) => named(id).piece)),
+      level,
+      Math.min(plan.level, lowestTop(frame, plan.dip.front)),
+    );

@@ -1,4 +1,4 @@
-import { finding, type Finding } from '../../checks/finding.ts';
+import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
 import { armholeFindings } from '../../checks/openings.ts';
 import { measureRound } from '../../checks/rounds.ts';
 import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
@@ -81,7 +81,7 @@ function cropFindings(bodice: Bodice, chosen: SurpliceCropTopChosen): Finding[] 
     found: number,
     expected: number,
   ) =>
-    found <= expected + 0.1
+    found <= expected + TYPED_WITHIN
       ? []
       : [
           finding(

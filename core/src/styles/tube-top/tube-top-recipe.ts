@@ -14,6 +14,7 @@ import {
   straplessChecks,
   straplessTops,
   topTooLow,
+  type ChosenTop,
   type StraplessPlan,
 } from '../princess-shell/strapless.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
@@ -84,18 +85,15 @@ function finish(context: ShellContext, chosen: TubeTopChosen): ShellGarment {
   const panels = cups ? [...cups.pieces, shell.back.centre, shell.back.side] : panelsOf(shell);
   const covering = [cups ? cups.upper.centre.id : shell.front.centre.id, shell.back.centre.id];
   const seams = cups ? cupSeams(cups, shell.back) : shellSeams(shell);
+  const top: ChosenTop = { plan: topOf(chosen, context.allowances), level: 'topLevel', backLower: 'topBack' };
   return {
     panels,
     others: [...traced(panels, 'lining', context.allowances.liningHem), ...traced(panels, 'stay', 0)],
     seams: [...seams, ...seamsIn(seams, 'lining')],
     worn: cups ? cupWorn(cups, shell) : shellWorn(shell),
     covering,
-    findings: topTooLow(shell.bodice, {
-      plan: topOf(chosen, context.allowances),
-      level: 'topLevel',
-      backLower: 'topBack',
-    }),
-    checks: straplessChecks(covering, 'topLevel', chosen.topLevel),
+    findings: topTooLow(shell.bodice, top),
+    checks: straplessChecks(covering, shell.bodice, top),
     upper: { topDown: topDown(chosen) },
   };
 }

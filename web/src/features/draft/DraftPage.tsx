@@ -94,7 +94,9 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
     setSeamId(next.id);
     if (edgeOn(next, current.piece.id) === undefined) setChosen((next.a[0] ?? '').split('/')[0] ?? chosen);
   };
-  const handles = choiceHandles(style, draft, choices).filter(({ piece }) => piece === current.piece.id);
+  const handles = choiceHandles(style, draft, { ...choices, ...entry.lengths }).filter(
+    ({ piece }) => piece === current.piece.id,
+  );
   return (
     <div className="grid h-full grid-cols-[236px_minmax(0,1fr)_360px] gap-4">
       <div className="flex min-h-0 flex-col gap-3">

@@ -77,7 +77,7 @@ export function FiguresPage() {
                   {
                     ...moving.moves,
                     label: `${figure.label}, moved by hand`,
-                    mm: moving.mm,
+                    mm: entry.trial ?? moving.mm,
                     onMove: entry.move,
                   },
                 ]

@@ -107,7 +107,7 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
           draft={drafted.draft}
           cloth={clothColour(ticket)}
           unit={ticket.unit}
-          handles={choiceHandles(style, drafted.draft, drafted.chosen)}
+          handles={choiceHandles(style, drafted.draft, { ...drafted.chosen, ...entry.lengths })}
           onChoose={entry.move}
         />
       ) : (

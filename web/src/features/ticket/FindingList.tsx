@@ -28,7 +28,7 @@ const Small = ({ onClick, children }: { readonly onClick: () => void; readonly c
   <button
     type="button"
     onClick={onClick}
-    className="min-h-8 shrink-0 rounded-soft border border-current bg-white px-3 text-sm font-semibold text-walnut"
+    className="min-h-8 shrink-0 rounded-soft border border-current bg-white px-3 text-sm font-semibold whitespace-nowrap text-walnut"
   >
     {children}
   </button>

@@ -17,6 +17,8 @@ export interface ChoiceEntry {
   readonly faultOf: (id: string) => string | undefined;
   /** Stored choices with readable typed ones laid over them: what the preview is drafted from. */
   readonly preview: EnteredChoices;
+  /** Lengths that are chosen or on trial, mm: known before the draft that follows from them. */
+  readonly lengths: { readonly [id: string]: number };
   readonly agree: () => Promise<boolean>;
   /** Gives up what was typed or dragged and not agreed. */
   readonly leave: () => void;
@@ -80,6 +82,11 @@ export function useChoiceEntry(
     isTyped: (id) => kept[id] !== undefined,
     faultOf,
     preview,
+    lengths: Object.fromEntries(
+      Object.entries(preview).flatMap(([id, entered]) =>
+        'mm' in entered ? [[id, entered.mm] as const] : [],
+      ),
+    ),
     agree: async () => {
       if (Object.keys(kept).some(isHeld)) return false;
       const typed = Object.fromEntries([
