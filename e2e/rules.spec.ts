@@ -96,3 +96,39 @@ test('a finding is cleared by its own button, and a stop can be signed off with 
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.getByText(/Finished bust is/)).toBeVisible();
 });
+
+test('a neck left for later has its reserve chalked, its reminder, and its place on the cut list', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Bell-ringer');
+  await page.goto(`/tickets/${id}/rules`);
+  await page.getByLabel('neck and shoulder are cut', { exact: true }).selectOption('later');
+  await page.goto(`/tickets/${id}/draft`);
+  await expect(page.getByText(/left for later, with a reserve of/)).toBeVisible();
+  // The reserve made pieces larger: one cloth after the other is laid anew before they are chalked.
+  await page.goto(`/tickets/${id}/lay`);
+  for (const cloth of ['Outer', 'Stay']) {
+    await expect(page.getByRole('tab', { name: new RegExp(`^${cloth}`), selected: true })).toBeVisible();
+    await page.getByRole('button', { name: 'Take this plan' }).click({ timeout: 20_000 });
+  }
+  await expect(page.getByRole('heading', { name: 'Where it starts' })).toBeVisible();
+  await page.getByRole('button', { name: 'Cut list' }).click();
+  await expect(page.getByRole('heading', { name: 'Later, once the panels are joined' })).toBeVisible();
+  await expect(page.getByText(/reserve to cut off/).first()).toBeVisible();
+});
+
+test('a shop that adds on the cloth reads its figures to the stitch line, one column of them', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Regatta bustier');
+  await page.goto(`/tickets/${id}/figures`);
+  await expect(page.getByRole('columnheader', { name: 'Stitch' })).toBeVisible();
+  const firstCut = await page.getByRole('row').nth(1).innerText();
+  await page.goto(`/tickets/${id}/rules`);
+  await page.getByLabel('allowances are added', { exact: true }).selectOption('cloth');
+  await page.goto(`/tickets/${id}/figures`);
+  await expect(page.getByRole('columnheader', { name: 'Cut', exact: true })).toBeHidden();
+  expect(await page.getByRole('row').nth(1).innerText()).not.toBe(firstCut);
+});

@@ -4,6 +4,7 @@ import { point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
 import { edgeLength, edgeOf, makePiece, roleLength, type Piece } from '../../pieces/piece.ts';
 import { closes, plainPanel } from '../../testing/plain-panel.ts';
+import { buttoned } from './buttoned.ts';
 import { cutAway } from './cut-away.ts';
 import { cutOut } from './cut-out.ts';
 import { partAtLevel } from './part-at-level.ts';
@@ -163,4 +164,12 @@ test('places that are even stand half a space clear of both ends; notches off th
   expect(notched({ ...front, notches: [] }, 'side', [0, 110, 220]).notches).toEqual([
     { edge: 'side', at: 110, kind: 'single' },
   ]);
+});
+
+test('buttons stand at even distances from the first to the last, one alone in the middle', () => {
+  const [top, foot] = [point(0, 40), point(0, 400)];
+  const downs = (count: number) => buttoned(front, top, foot, count).buttons?.map(({ y }) => y);
+  expect(downs(4)).toEqual([40, 160, 280, 400]);
+  expect(downs(1)).toEqual([220]);
+  expect(downs(0)).toEqual([]);
 });

@@ -34,10 +34,14 @@ import { useOtherWidths } from './use-other-widths.ts';
 export function LayPage() {
   const { ticket, drafted } = useTicketContext();
   const roles = styleOf(ticket.styleId)?.cloths ?? [];
-  const open = roles.find((role) => !ticket.lays[role] && ticket.cloths.some((cloth) => cloth.role === role));
   const [chosen, setRole] = useState<ClothRole>();
-  const role = chosen ?? open ?? roles[0] ?? 'outer';
   if (!drafted) return <NotYet />;
+  const toLay = roles.filter(
+    (role) =>
+      ticket.cloths.some((cloth) => cloth.role === role) &&
+      (!ticket.lays[role] || drafted.staleLays.includes(role)),
+  );
+  const role = chosen ?? toLay[0] ?? roles[0] ?? 'outer';
   const cloth = ticket.cloths.find((each) => each.role === role);
   const pieces = drafted.draft.pieces.filter(({ piece }) => piece.role === role);
   return (
@@ -54,6 +58,7 @@ export function LayPage() {
             pieces={pieces}
             cloth={cloth}
             stale={drafted.staleLays.includes(role)}
+            next={toLay.find((each) => each !== role)}
             onNext={setRole}
           />
         ) : (
@@ -88,11 +93,12 @@ interface PlanLayProps {
   readonly pieces: readonly DraftedPiece[];
   readonly cloth: Cloth;
   readonly stale: boolean;
-  /** Goes on to another cloth of the ticket. */
+  /** Another cloth of the ticket that is to be laid, and going on to it. */
+  readonly next: ClothRole | undefined;
   readonly onNext: (role: ClothRole) => void;
 }
 
-function PlanLay({ pieces: drafted, cloth, stale, onNext }: PlanLayProps) {
+function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) {
   const { ticket, actions, goTo } = useTicketContext();
   const stillHere = useStillHere();
   const { unit } = ticket;
@@ -140,8 +146,7 @@ function PlanLay({ pieces: drafted, cloth, stale, onNext }: PlanLayProps) {
   const widths = useOtherWidths(shown && !search.running ? taskFor(shown.fold, 1) : undefined, inputs);
 
   const goOn = () => {
-    const next = ticket.cloths.find((each) => each.role !== role && !ticket.lays[each.role]);
-    if (next) onNext(next.role);
+    if (next) onNext(next);
     else goTo('chalk');
   };
   const store = async (lay: Lay) => {
