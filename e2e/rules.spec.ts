@@ -115,7 +115,7 @@ test('a neck left for later has its reserve chalked, its reminder, and its place
   await expect(page.getByRole('heading', { name: 'Where it starts' })).toBeVisible();
   await page.getByRole('button', { name: 'Cut list' }).click();
   await expect(page.getByRole('heading', { name: 'Later, once the panels are joined' })).toBeVisible();
-  await expect(page.getByText(/reserve to cut off/).first()).toBeVisible();
+  await expect(page.getByText(/^½ in reserve$|^1⁄2 in reserve$/).first()).toBeVisible();
 });
 
 test('a shop that adds on the cloth reads its figures to the stitch line, one column of them', async ({

@@ -26,7 +26,7 @@ export const CutBox = ({ name, says, cut, ready, next, onToggle }: CutBoxProps) 
       {cut && <Check size={18} strokeWidth={3} aria-hidden />}
     </span>
     <span className="min-w-0">
-      <span className="block truncate font-semibold">{name}</span>
+      <span className="block leading-snug font-semibold">{name}</span>
       <span className="block text-sm text-chalk-soft">{says}</span>
     </span>
   </button>

@@ -21,9 +21,7 @@ export const LaterList = ({ edges, unit, onToggle }: LaterListProps) => (
         <li key={id}>
           <CutBox
             name={`${nameInCloth(piece)}, ${roleName[role]}`}
-            says={
-              cut ? 'cut' : `${formatLength(later.reserve, unit, { style: 'typeset' })} reserve to cut off`
-            }
+            says={cut ? 'cut' : `${formatLength(later.reserve, unit, { style: 'typeset' })} reserve`}
             cut={cut}
             ready={ready}
             next={false}
