@@ -98,7 +98,7 @@ describe('bolt', () => {
     ['an unknown command', ['sew'], 'command'],
     ['a missing file', ['draft', '/nowhere.json'], 'file'],
     ['an unknown flag', ['draft', example, '--quick'], ''],
-    ['a fold that is not laid yet', ['lay', example, '--fold', 'cross'], 'fold'],
+    ['a fold that there is not', ['lay', example, '--fold', 'thrice'], 'fold'],
     ['work that is no number', ['lay', example, '--work', 'much'], 'work'],
   ])(
     '%s ends with 2 and names the field',

@@ -15,6 +15,8 @@ import { choosePlan } from '../src/lay/choose-plan.ts';
 import { layPieceOf } from '../src/lay/layable.ts';
 import { folds } from '../src/lay/lay.ts';
 import type { Fold, Lay } from '../src/lay/lay.ts';
+import { noFitBook } from '../src/lay/no-fit/no-fit-book.ts';
+import type { NoFitBook } from '../src/lay/no-fit/no-fit-book.ts';
 import { layObstacle, planLay } from '../src/lay/plan-lay.ts';
 import type { LayTask } from '../src/lay/plan-lay.ts';
 import { formatLength } from '../src/units/format-length.ts';
@@ -35,21 +37,26 @@ function foldsWanted(fold: string): readonly Fold[] {
   const known = folds.find((each) => each === fold);
   if (!known)
     throw new BadInput(
-      'not-yet',
+      'wrong-usage',
       'fold',
-      `--fold ${fold}: this program lays ${['auto', ...folds].join(', ')}.`,
+      `--fold ${fold}: cloth is laid ${['auto', ...folds].join(', ')}.`,
     );
   return [known];
 }
 
-const DEFAULT_WORK = 120;
+const DEFAULT_WORK = 2000;
 /** Steps of search for each other width: a first idea of what it would take. */
-const WIDTH_WORK = 6;
+const WIDTH_WORK = 150;
 
-function searchFor(task: LayTask, seconds: number | undefined, work: number): Lay | undefined {
+function searchFor(
+  task: LayTask,
+  seconds: number | undefined,
+  work: number,
+  book: NoFitBook,
+): Lay | undefined {
   if (layObstacle(task)) return undefined;
   const end = seconds === undefined ? Infinity : performance.now() + seconds * 1000;
-  for (const step of planLay(task)) {
+  for (const step of planLay(task, book)) {
     if (seconds === undefined ? step.work >= work : performance.now() >= end) return step.lay;
   }
   return undefined;
@@ -78,9 +85,10 @@ export function layCommand(flags: Flags): Answer {
       shrinkPercent: order.rules['cloth.shrinkage'],
       buyIn: purchaseUnit(order.unit),
     });
+    const book = noFitBook();
     const found = wanted
       .map((fold) =>
-        searchFor(taskFor(fold), seconds === undefined ? undefined : seconds / wanted.length, work),
+        searchFor(taskFor(fold), seconds === undefined ? undefined : seconds / wanted.length, work, book),
       )
       .filter((lay) => lay !== undefined);
     const [best, ...others] = choosePlan(found);
@@ -97,7 +105,7 @@ export function layCommand(flags: Flags): Answer {
       findings.push(
         finding('cloth-too-short', { subject: cloth.role }, { found: best.length, expected: cloth.length }),
       );
-    lays.push({ ...best, widths: compareWidths(taskFor(best.fold), WIDTH_WORK) });
+    lays.push({ ...best, widths: compareWidths(taskFor(best.fold), WIDTH_WORK, book) });
     plans.push(...others);
   }
   if (values.out !== undefined && lays.length > 0) writeFileSync(values.out, laySvg(lays));

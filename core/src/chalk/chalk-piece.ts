@@ -1,7 +1,7 @@
 import { endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts';
 import { distance, point, type Point } from '../geometry/point.ts';
 import { boxOf } from '../geometry/ring.ts';
-import { chalkedPlacements, type Lay, type Placement } from '../lay/lay.ts';
+import { chalkedPlacements, creasesOf, type Lay, type Placement, type Section } from '../lay/lay.ts';
 import { layPieceOf, wholeOutline } from '../lay/layable.ts';
 import { stateOf, turnOutline } from '../lay/outline-state.ts';
 import { edgesUnderRoofs } from '../pieces/dart-roof.ts';
@@ -31,8 +31,8 @@ export interface ChalkOptions extends ChalkManner {
 
 interface PlacedOnCloth {
   readonly placement: Placement;
-  /** Where the cloth is folded, from the left selvedge, mm. */
-  readonly foldLine: number | undefined;
+  /** How the cloth is folded there. */
+  readonly section: Section | undefined;
 }
 
 const levelEnds: { readonly [level in LevelName]: PointName } = {
@@ -67,15 +67,19 @@ export function startLineGain({ piece }: DraftedPiece, startLine: ChalkManner['s
 }
 
 /** The crossing of start line and centre, found from where the outline's box came to lie. */
-function placeOf(drafted: DraftedPiece, { placement, foldLine }: PlacedOnCloth): Place {
+function placeOf(drafted: DraftedPiece, { placement, section }: PlacedOnCloth): Place {
   const state = stateOf(placement);
   const asCut = boxOf(turnOutline(wholeOutline(layPieceOf(drafted)), state));
   const onCloth = boxOf(placement.polygon);
   const x = onCloth.minX - asCut.minX;
+  const creases = section ? creasesOf(section) : [];
+  const folds = creases.filter(({ axis }) => axis === 'x').map(({ at }) => Math.abs(x - at));
+  const start = creases.find(({ axis }) => axis === 'y');
   return {
-    fromStart: onCloth.minY - asCut.minY,
-    across: foldLine === undefined ? x : Math.abs(x - foldLine),
-    acrossFrom: foldLine === undefined ? 'left selvedge' : 'fold',
+    fromStart: onCloth.minY - asCut.minY - (start?.at ?? 0),
+    alongFrom: start ? 'cross fold' : 'start',
+    across: folds.length > 0 ? Math.min(...folds) : x,
+    acrossFrom: folds.length > 0 ? 'fold' : 'left selvedge',
     onFold: placement.onFold,
     bothSides: drafted.piece.cut.layers === 'fold' && !placement.onFold,
     downs: state.y === 1 ? 'away' : 'back',
@@ -289,6 +293,6 @@ export const chalkLaid = (
     const placed = chalkedPlacements(lay)
       .filter(({ piece }) => piece === drafted.piece.id)
       .sort((a, b) => a.copy - b.copy)
-      .map((placement) => ({ placement, foldLine: lay.sections[placement.section]?.foldLines[0] }));
+      .map((placement) => ({ placement, section: lay.sections[placement.section] }));
     return chalkPiece(drafted, { ...manner, placed });
   });

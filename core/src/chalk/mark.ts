@@ -3,8 +3,9 @@ import type { Dart, Edge, EdgeRole, Later, LevelName, Notch, Trim } from '../pie
 
 /** Where the piece's start line and centre cross on the cloth, and which way its downs and outs then run. */
 export interface Place {
-  /** From the start of the cloth, mm. */
+  /** From the start of the cloth, or from its cross fold where it has one; mm. */
   readonly fromStart: number;
+  readonly alongFrom: 'start' | 'cross fold';
   /** From the fold where the cloth lies double, else from the left selvedge; mm. */
   readonly across: number;
   readonly acrossFrom: 'fold' | 'left selvedge';

@@ -77,6 +77,8 @@ export const findingSeverities = {
   'cloth-missing': 'care',
   'cloth-too-narrow': 'stop',
   'cloth-too-short': 'stop',
+  'nap-forbids-fold': 'stop',
+  'fold-cuts-too-many': 'stop',
 } as const satisfies Record<string, Severity>;
 
 export type FindingCode = keyof typeof findingSeverities;

@@ -2,7 +2,7 @@ import type { Draft } from '../drafting/draft.ts';
 import { drawRing } from '../geometry/path/path-sink.ts';
 import { svgPathSink } from '../geometry/path/svg-path.ts';
 import { boxOf, type Ring } from '../geometry/ring.ts';
-import type { Lay } from '../lay/lay.ts';
+import { creaseLine, creasesOf, type Lay } from '../lay/lay.ts';
 import { pieceName } from '../words/names.ts';
 
 const GAP = 40;
@@ -42,8 +42,11 @@ function layGroup(lay: Lay, left: number): string {
     const box = boxOf(polygon);
     return `<path d="${ringPath(polygon)}" fill="#f4efe6" stroke="#222"/><text x="${((box.minX + box.maxX) / 2).toFixed(1)}" y="${((box.minY + box.maxY) / 2).toFixed(1)}" text-anchor="middle">${escaped(pieceName(piece))}</text>`;
   });
-  const foldLines = lay.sections.flatMap(({ foldLines: lines, from, to }) =>
-    lines.map((x) => `<path d="M${x} ${from}L${x} ${to}" stroke="#222" stroke-dasharray="10 6"/>`),
+  const foldLines = lay.sections.flatMap((section) =>
+    creasesOf(section).map((crease) => {
+      const [a, b] = creaseLine(crease, section, lay.width);
+      return `<path d="M${a.x} ${a.y}L${b.x} ${b.y}" stroke="#222" stroke-dasharray="10 6"/>`;
+    }),
   );
   const cloth = `<rect width="${lay.width}" height="${lay.length.toFixed(2)}" fill="none" stroke="#222"/>`;
   return `<g transform="translate(${left.toFixed(2)} 0)">\n${[cloth, ...pieces, ...foldLines].join('\n')}\n</g>`;

@@ -9,14 +9,14 @@ import { checkLay } from './check-lay.ts';
 import type { Cloth } from './cloth.ts';
 import { folds, type Fold, type Lay, type Placement } from './lay.ts';
 import { layPieceOf } from './layable.ts';
-import { planForWork } from './plan-lay.ts';
+import { layObstacle, planForWork } from './plan-lay.ts';
 
 const pieces = fittedDressRecipe
   .draft(draftInput(middleBody))
   .pieces.filter(({ piece }) => piece.role === 'outer')
   .map(layPieceOf);
 const cloth = sampleCloth();
-const plan = (fold: Fold, on: Cloth = cloth, seed = 1, work = 6): Lay =>
+const plan = (fold: Fold, on: Cloth = cloth, seed = 1, work = 60): Lay =>
   planForWork({ pieces, cloth: on, fold, seed, shrinkPercent: 0, buyIn: 'yd' }, work);
 
 const codes = (lay: Lay, on: Cloth = cloth) => [
@@ -40,7 +40,8 @@ describe('checkLay', () => {
   test('lays that were planned hold, open and folded, both ways and one way', () => {
     expect([codes(open), codes(half), codes(width)]).toEqual([[], [], []]);
     const napped = { ...cloth, oneWay: true };
-    expect(folds.map((fold) => codes(plan(fold, napped), napped))).toEqual([[], [], []]);
+    for (const fold of ['open', 'half', 'width'] as const)
+      expect(codes(plan(fold, napped), napped)).toEqual([]);
   });
 
   test('a piece moved onto another, over the edge or past the end is found', () => {
@@ -55,7 +56,7 @@ describe('checkLay', () => {
         })),
       }),
     ).toEqual(['outside-width']);
-    expect(codes(moved(0, -50))).toContain('outside-length');
+    expect(codes(moved(0, -10_000))).toContain('outside-length');
     const [first, second] = open.placements;
     if (!first || !second) throw new Error('expected placements');
     expect(
@@ -160,14 +161,15 @@ describe('planning', () => {
       .pieces.filter(({ piece }) => piece.role === 'outer')
       .map(layPieceOf);
     for (const fold of folds) {
-      const lay = planForWork({ pieces: own, cloth, fold, seed: 2, shrinkPercent: 0, buyIn: 'yd' }, 1);
-      expect(checkLay(lay, own, cloth)).toEqual([]);
+      const task = { pieces: own, cloth, fold, seed: 2, shrinkPercent: 0, buyIn: 'yd' } as const;
+      if (layObstacle(task)) continue;
+      expect([fold, checkLay(planForWork(task, 1), own, cloth)]).toEqual([fold, []]);
     }
   });
 
   test('the same seed and work give the same lay, more work never a longer one', () => {
-    expect(plan('half', cloth, 7, 4)).toEqual(plan('half', cloth, 7, 4));
-    expect(plan('half', cloth, 7, 12).length).toBeLessThanOrEqual(plan('half', cloth, 7, 4).length);
+    expect(plan('half', cloth, 7, 40)).toEqual(plan('half', cloth, 7, 40));
+    expect(plan('half', cloth, 7, 160).length).toBeLessThanOrEqual(plan('half', cloth, 7, 40).length);
   });
 
   test('no lay is shorter than its bound, and it says how much of the cloth it uses', () => {

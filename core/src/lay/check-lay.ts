@@ -1,8 +1,8 @@
 import { boxOf, mirrorRing, moveRing, type Ring } from '../geometry/ring.ts';
 import type { Cloth } from './cloth.ts';
-import type { Lay, Placement } from './lay.ts';
+import { creasesOf, type Crease, type Fold, type Lay, type Placement, type Section } from './lay.ts';
 import { wholeOutline, type LayPiece } from './layable.ts';
-import { overlapDepth, type WholeRing } from './overlap.ts';
+import { overlapsOf } from './overlap.ts';
 
 export type LayFaultCode =
   | 'outside-width'
@@ -15,7 +15,8 @@ export type LayFaultCode =
   | 'against-the-nap'
   | 'off-the-fold'
   | 'not-on-double-cloth'
-  | 'unreal-fold';
+  | 'unreal-fold'
+  | 'out-of-section';
 
 export interface LayFault {
   readonly code: LayFaultCode;
@@ -24,14 +25,9 @@ export interface LayFault {
   readonly mm?: number;
 }
 
-const MICROMETRES = 1000;
-/** Interiors may reach this deep into each other, µm: a hundredth of a millimetre and one step of rounding. */
-const OVERLAP_ALLOWED = 11;
 /** Outlines, fold lines and bounds agree within this, mm: two roundings of a lay file. */
 const SAME = 0.02;
 
-const whole = (ring: Ring): WholeRing =>
-  ring.flatMap(({ x, y }) => [Math.round(x * MICROMETRES), Math.round(y * MICROMETRES)]);
 const nameOf = ({ piece, copy }: Placement): string => `${piece} ${copy + 1}`;
 
 /** Whether two rings are the same up to where they start, within SAME. */
@@ -66,7 +62,27 @@ function boundsFaults(lay: Lay, cloth: Cloth, placement: Placement): LayFault[] 
   return faults;
 }
 
-/** Whether the placement lies in a section whose cloth is really folded there. */
+/** A polygon as it comes to lie when the cloth is turned over on a crease. */
+function turnedOver(polygon: Ring, { axis, at }: Crease): Ring {
+  const mirrored = mirrorRing(polygon);
+  return axis === 'x'
+    ? moveRing(mirrored, 2 * at, 0)
+    : mirrored.map(({ x, y }) => ({ x: -x, y: 2 * at - y }));
+}
+
+/** The creases on which a place across the cloth lies double: those across it, and those along it whose doubled part it is in. */
+function creasesUnder(
+  section: Section,
+  { minX, maxX }: { readonly minX: number; readonly maxX: number },
+): Crease[] {
+  return creasesOf(section).filter(
+    ({ axis, at }) =>
+      axis === 'y' ||
+      section.doubled.some(([from, to]) => from <= at && at <= to && maxX > from + SAME && minX < to - SAME),
+  );
+}
+
+/** Whether the placement lies in a section whose cloth is really folded there, and every layer under it cuts a copy of its piece. */
 function foldFaults(
   lay: Lay,
   placement: Placement,
@@ -76,36 +92,74 @@ function foldFaults(
   const section = lay.sections[placement.section];
   const name = [nameOf(placement)];
   if (!section) return [{ code: 'unreal-fold', pieces: name }];
-  const reflected = (foldLine: number) => moveRing(mirrorRing(placement.polygon), 2 * foldLine, 0);
-  if (placement.onFold) {
-    const lies = section.foldLines.some((foldLine) => sameRing(reflected(foldLine), placement.polygon));
-    return lies && piece.cut.layers === 'fold' ? [] : [{ code: 'off-the-fold', pieces: name }];
-  }
-  const box = boxOf(placement.polygon);
-  const touchesDouble = section.doubled.some(([from, to]) => box.maxX > from + SAME && box.minX < to - SAME);
-  if (!touchesDouble) return [];
-  const twin = others.some(
-    (other) =>
-      other !== placement &&
-      other.piece === placement.piece &&
-      section.foldLines.some((foldLine) => sameRing(reflected(foldLine), other.polygon)),
+  const creases = creasesUnder(section, boxOf(placement.polygon));
+  const onCrease = creases.find(
+    (crease) => crease.axis === 'x' && sameRing(turnedOver(placement.polygon, crease), placement.polygon),
   );
-  return twin ? [] : [{ code: 'not-on-double-cloth', pieces: name }];
+  if (placement.onFold && !(onCrease && piece.cut.layers === 'fold'))
+    return [{ code: 'off-the-fold', pieces: name }];
+  const uncut = creases.some(
+    (crease) =>
+      !(placement.onFold && crease === onCrease) &&
+      !others.some(
+        (other) =>
+          other !== placement &&
+          other.piece === placement.piece &&
+          sameRing(turnedOver(placement.polygon, crease), other.polygon),
+      ),
+  );
+  return uncut ? [{ code: 'not-on-double-cloth', pieces: name }] : [];
 }
 
-function sectionFaults(lay: Lay, cloth: Cloth): LayFault[] {
-  const real = lay.sections.every(({ foldLines, doubled, fold }) =>
-    fold === 'open'
-      ? foldLines.length === 0 && doubled.length === 0
-      : foldLines.length === 1 &&
-        doubled.every(
-          ([from, to]) =>
-            Math.abs((from + to) / 2 - (foldLines[0] ?? NaN)) <= SAME &&
-            from >= -SAME &&
-            to <= cloth.width + SAME,
-        ),
+/** Creases of each fold along and across the cloth. */
+const CREASES: { readonly [fold in Fold]: readonly [along: number, across: number] } = {
+  open: [0, 0],
+  half: [1, 0],
+  width: [1, 0],
+  two: [2, 0],
+  four: [1, 1],
+  cross: [0, 1],
+};
+
+/** A fold is real when it has its creases, each in the middle of what it doubles, on the cloth; a cross fold lays end to start. */
+function isReal(section: Section, cloth: Cloth): boolean {
+  const creases = creasesOf(section);
+  const alongs = creases.filter(({ axis }) => axis === 'x');
+  const acrosses = creases.filter(({ axis }) => axis === 'y');
+  const [along, across] = CREASES[section.fold];
+  const doubles = section.doubled.every(
+    ([from, to]) =>
+      from >= -SAME &&
+      to <= cloth.width + SAME &&
+      (alongs.length === 0 || alongs.some(({ at }) => Math.abs((from + to) / 2 - at) <= SAME)),
   );
-  return real ? [] : [{ code: 'unreal-fold', pieces: [] }];
+  return (
+    alongs.length === along &&
+    acrosses.length === across &&
+    section.doubled.length === Math.max(along, across) &&
+    acrosses.every(({ at }) => Math.abs((section.from + section.to) / 2 - at) <= SAME) &&
+    doubles
+  );
+}
+
+/** Whether what is folded in from both sides meets at most, without lying on itself. */
+const areApart = ({ doubled }: Section): boolean =>
+  doubled.every(([, to], index) => doubled.slice(index + 1).every(([from]) => from >= to - SAME));
+
+function sectionFaults(lay: Lay, cloth: Cloth): LayFault[] {
+  const real = lay.sections.every((section) => isReal(section, cloth) && areApart(section));
+  const inOrder = lay.sections.every(
+    ({ from, to }, index) => to >= from && Math.abs(from - (lay.sections[index - 1]?.to ?? 0)) <= SAME,
+  );
+  return real && inOrder ? [] : [{ code: 'unreal-fold', pieces: [] }];
+}
+
+/** Pieces of a section lie between its ends: past them the cloth is folded otherwise. */
+function withinSection(lay: Lay, placement: Placement): LayFault[] {
+  const section = lay.sections[placement.section];
+  const { minY, maxY } = boxOf(placement.polygon);
+  const inside = section && minY >= section.from - SAME && maxY <= section.to + SAME;
+  return section && !inside ? [{ code: 'out-of-section', pieces: [nameOf(placement)] }] : [];
 }
 
 function countFaults(lay: Lay, pieces: readonly LayPiece[]): LayFault[] {
@@ -120,26 +174,11 @@ function countFaults(lay: Lay, pieces: readonly LayPiece[]): LayFault[] {
   });
 }
 
-function overlapFaults(placements: readonly Placement[]): LayFault[] {
-  const laid = placements.map((placement) => ({
-    placement,
-    ring: whole(placement.polygon),
-    box: boxOf(placement.polygon),
-  }));
-  return laid.flatMap((a, index) =>
-    laid.slice(index + 1).flatMap((b): LayFault[] => {
-      const apart =
-        a.box.maxX <= b.box.minX ||
-        b.box.maxX <= a.box.minX ||
-        a.box.maxY <= b.box.minY ||
-        b.box.maxY <= a.box.minY;
-      const depth = apart ? 0 : overlapDepth(a.ring, b.ring);
-      return depth > OVERLAP_ALLOWED
-        ? [{ code: 'overlap', pieces: [nameOf(a.placement), nameOf(b.placement)], mm: depth / MICROMETRES }]
-        : [];
-    }),
-  );
-}
+const overlapFaults = (placements: readonly Placement[]): LayFault[] =>
+  [...overlapsOf(placements.map(({ polygon }) => polygon))].flatMap(({ a, b, mm }): LayFault[] => {
+    const [first, second] = [placements[a], placements[b]];
+    return first && second ? [{ code: 'overlap', pieces: [nameOf(first), nameOf(second)], mm }] : [];
+  });
 
 /**
  * Proves a lay, or lists what is wrong with it: every piece inside the usable cloth, none overlapping, outlines true,
@@ -152,6 +191,7 @@ export function checkLay(lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): L
     const faults = [
       ...boundsFaults(lay, cloth, placement),
       ...foldFaults(lay, placement, lay.placements, piece),
+      ...withinSection(lay, placement),
     ];
     if (!sameRing(atOrigin(placement.polygon), atOrigin(claimed(piece, placement))))
       faults.push({ code: 'not-the-outline', pieces: [nameOf(placement)] });

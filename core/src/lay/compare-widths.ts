@@ -1,5 +1,6 @@
 import { inches } from '../units/length.ts';
 import type { Purchase } from './lay.ts';
+import { noFitBook, type NoFitBook } from './no-fit/no-fit-book.ts';
 import { layObstacle, planForWork, type LayTask } from './plan-lay.ts';
 
 /** Usual widths of cloth in the trade, mm. */
@@ -12,10 +13,10 @@ export interface WidthPlan {
 }
 
 /** What the same pieces would need on cloth of other widths, after a short search each. Widths too narrow are left out. */
-export const compareWidths = (task: LayTask, work: number): WidthPlan[] =>
+export const compareWidths = (task: LayTask, work: number, book: NoFitBook = noFitBook()): WidthPlan[] =>
   usualWidths.flatMap((width) => {
     const other = { ...task, cloth: { ...task.cloth, width, length: null } };
     if (layObstacle(other)) return [];
-    const { length, buy } = planForWork(other, work);
+    const { length, buy } = planForWork(other, work, book);
     return [{ width, length, buy }];
   });

@@ -1,17 +1,40 @@
+import { point, type Point } from '../geometry/point.ts';
 import type { Ring } from '../geometry/ring.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 
-export type Fold = 'open' | 'half' | 'width';
-export const folds: readonly Fold[] = ['open', 'half', 'width'];
+export type Fold = 'open' | 'half' | 'width' | 'two' | 'four' | 'cross';
+export const folds: readonly Fold[] = ['open', 'half', 'width', 'two', 'four', 'cross'];
 
 /** A stretch of the cloth's length that is folded in one way; x and y in mm on the opened cloth. */
 export interface Section {
   readonly fold: Fold;
   readonly from: number;
   readonly to: number;
+  /** Where it is creased: x along the length, y for a cross fold; folded in four, first the x and then the y. */
   readonly foldLines: readonly number[];
+  /** From where to where across it lies double by creases along the length, or, by a cross fold alone, its whole width. */
   readonly doubled: readonly (readonly [number, number])[];
 }
+
+/** A line that cloth is creased on: along the length at an x, or across it at a y. */
+export interface Crease {
+  readonly axis: 'x' | 'y';
+  readonly at: number;
+}
+
+/** A crease from end to end of its section, or from side to side of cloth so wide, mm. */
+export const creaseLine = (
+  { axis, at }: Crease,
+  { from, to }: Pick<Section, 'from' | 'to'>,
+  width: number,
+): readonly [Point, Point] =>
+  axis === 'x' ? [point(at, from), point(at, to)] : [point(0, at), point(width, at)];
+
+export const creasesOf = ({ fold, foldLines }: Section): Crease[] =>
+  foldLines.map((at, index) => ({
+    axis: fold === 'cross' || (fold === 'four' && index === 1) ? 'y' : 'x',
+    at,
+  }));
 
 /** One copy of a piece as it lies on the opened cloth. */
 export interface Placement {
@@ -50,10 +73,20 @@ export interface Lay {
 /** Within this a polygon's edge is said to lie on the fold, mm. */
 const ON_FOLD = 0.05;
 
-/** Whether a placement is the under layer of double cloth: cut with its twin, and not chalked itself. */
-function isUnder({ polygon, onFold, section }: Placement, sections: readonly Section[]): boolean {
-  const [foldLine] = sections[section]?.foldLines ?? [];
-  return !onFold && foldLine !== undefined && polygon.every(({ x }) => x <= foldLine + ON_FOLD);
+/** Which side of a crease is folded under what is chalked: the nearer to the left selvedge or the start, but for the second of two folds. */
+const isBefore = ({ polygon }: Placement, { axis, at }: Crease): boolean =>
+  polygon.every((p) => p[axis] <= at + ON_FOLD);
+
+/** Whether a placement is an under layer of folded cloth: cut with its twin, and not chalked itself. */
+function isUnder(placement: Placement, sections: readonly Section[]): boolean {
+  const section = sections[placement.section];
+  if (!section) return false;
+  return creasesOf(section).some((crease, index) => {
+    if (crease.axis === 'x' && placement.onFold) return false;
+    return section.fold === 'two' && index === 1
+      ? placement.polygon.every(({ x }) => x >= crease.at - ON_FOLD)
+      : isBefore(placement, crease);
+  });
 }
 
 /** The placements that are chalked: on double cloth one outline cuts two, and an opened fold is chalked as its half. */

@@ -4,8 +4,9 @@ import { point } from '../geometry/point.ts';
 import { boxOf, signedArea, type Ring } from '../geometry/ring.ts';
 import { compareWidths } from './compare-widths.ts';
 import { usableSpan, usableWidth } from './cloth.ts';
-import { canLieDouble, layItems, lengthBound, totalArea, wholeOutline, type LayPiece } from './layable.ts';
-import { outlineCount } from './lay.ts';
+import { lengthBound, totalArea, wholeOutline, type LayPiece } from './layable.ts';
+import type { LayItem } from './lay-item.ts';
+import { outlineCount, type Fold } from './lay.ts';
 import {
   asDrawn,
   halfTurned,
@@ -59,47 +60,38 @@ describe('outline states', () => {
   });
 });
 
+const items = (fold: Fold, laid = pieces, on = cloth): readonly LayItem[] =>
+  spreadTasks(laid, on, fold)[0]?.items ?? [];
+
 describe('what is laid', () => {
   test('on open cloth each copy has its outline, and a pair’s second is mirrored', () => {
-    const items = layItems(pieces, false, () => false);
-    expect(items.map(({ piece, copy }) => `${piece} ${copy}`)).toEqual(['front 0', 'back 0', 'back 1']);
-    expect(items[1]?.states).toEqual([asDrawn, halfTurned]);
-    expect(items[2]?.states).toEqual([mirroredState, upended]);
-    expect(boxOf(items[0]?.outline ?? [])).toMatchObject({ minX: -240, maxX: 240 });
+    const open = items('open');
+    expect(open.map(({ piece, copy }) => `${piece} ${copy}`)).toEqual(['front 0', 'back 0', 'back 1']);
+    expect(open[1]?.stances.map(({ state }) => state)).toEqual([asDrawn, halfTurned]);
+    expect(open[2]?.stances.map(({ state }) => state)).toEqual([mirroredState, upended]);
+    expect(boxOf(open[0]?.outline ?? [])).toMatchObject({ minX: -240, maxX: 240 });
   });
 
   test('folded in half one outline cuts two, and half-pieces lie at the fold', () => {
-    const items = layItems(pieces, false, canLieDouble);
-    expect(items.map(({ piece, atFold, states }) => `${piece} ${atFold} ${states.length}`)).toEqual([
-      'front true 2',
-      'back false 4',
+    expect(
+      items('half').map(({ piece, stances }) => [piece, stances[0]?.onFold !== null, stances.length]),
+    ).toEqual([
+      ['front', true, 2],
+      ['back', false, 4],
     ]);
   });
 
   test('on one-way cloth nothing has a state that turns it upside down', () => {
-    for (const double of [() => false, canLieDouble])
-      for (const { states } of layItems(pieces, true, double))
-        expect(states.every(({ y }) => y === 1)).toBe(true);
+    for (const fold of ['open', 'half', 'two'] as const) {
+      const laid = items(fold, pieces, sampleCloth({ oneWay: true }));
+      expect(laid.length).toBeGreaterThan(0);
+      for (const { stances } of laid) expect(stances.every(({ state }) => state.y === 1)).toBe(true);
+    }
   });
 
   test('singles cannot be cut from cloth that is double all over', () => {
-    expect([...pieces, single].map(canLieDouble)).toEqual([true, true, false]);
-    expect([
-      spreadTasks([...pieces, single], cloth, 'half').length,
-      spreadTasks([...pieces, single], cloth, 'open').length,
-    ]).toEqual([0, 1]);
-  });
-
-  test('folded to width the rest lies single: singles and pairs that are shared out go there', () => {
-    const tasks = spreadTasks([...pieces, single], cloth, 'width');
-    expect(tasks.length).toBeGreaterThan(1);
-    for (const { spread, items } of tasks) {
-      expect(spread.origin).toBeCloseTo(cloth.selvedge + (spread.double?.to ?? NaN), 9);
-      expect(spread.single?.from).toBe(spread.double?.to);
-      expect(items.find(({ piece }) => piece === 'belt')?.zone).toBe('single');
-      expect(items.find(({ piece }) => piece === 'front')).toMatchObject({ zone: 'double', atFold: true });
-    }
-    expect(spreadTasks([...pieces, single], { ...cloth, width: 520 }, 'width')).toEqual([]);
+    expect(items('half', [...pieces, single])).toEqual([]);
+    expect(items('open', [...pieces, single])).toHaveLength(4);
   });
 
   test('area counts every copy, opened', () => {
@@ -127,7 +119,12 @@ describe('planning', () => {
       code: 'cloth-too-narrow',
       expected: 480,
     });
-    expect(layObstacle(task({ pieces: [single], fold: 'half' }))).toMatchObject({ code: 'cloth-too-narrow' });
+    expect(layObstacle(task({ pieces: [single], fold: 'half' }))).toMatchObject({
+      code: 'fold-cuts-too-many',
+    });
+    expect(layObstacle(task({ fold: 'cross', cloth: sampleCloth({ oneWay: true }) }))).toMatchObject({
+      code: 'nap-forbids-fold',
+    });
     expect(() => planForWork(task({ cloth: { ...cloth, width: 300 } }), 1)).toThrow('nothing to search');
   });
 

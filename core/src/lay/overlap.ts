@@ -1,3 +1,5 @@
+import { boxOf, type Ring } from '../geometry/ring.ts';
+
 /** A ring of whole micrometres, flat [x0, y0, x1, y1 …]: products of cloth-sized coordinates stay exact in doubles. */
 export type WholeRing = readonly number[];
 
@@ -148,4 +150,34 @@ function innerPoint(ring: WholeRing): Boundary {
     if (width > widest.width) widest = { x: (at(crossings, index) + at(crossings, index + 1)) / 2, width };
   }
   return { x: widest.x, y };
+}
+
+const MICROMETRES = 1000;
+/** Interiors may reach this deep into each other, µm: a hundredth of a millimetre and one step of rounding. */
+const ALLOWED = 11;
+
+const whole = (ring: Ring): WholeRing =>
+  ring.flatMap(({ x, y }) => [Math.round(x * MICROMETRES), Math.round(y * MICROMETRES)]);
+
+export interface Overlap {
+  /** Which two of the rings. */
+  readonly a: number;
+  readonly b: number;
+  /** How deep the one reaches into the other, mm. */
+  readonly mm: number;
+}
+
+/** Every two rings, in mm, whose interiors reach into each other; contact is none. */
+export function* overlapsOf(rings: readonly Ring[]): Generator<Overlap, void> {
+  const laid = rings.map((ring) => ({ ring: whole(ring), box: boxOf(ring) }));
+  for (const [a, first] of laid.entries())
+    for (const [index, second] of laid.slice(a + 1).entries()) {
+      const apart =
+        first.box.maxX <= second.box.minX ||
+        second.box.maxX <= first.box.minX ||
+        first.box.maxY <= second.box.minY ||
+        second.box.maxY <= first.box.minY;
+      const depth = apart ? 0 : overlapDepth(first.ring, second.ring);
+      if (depth > ALLOWED) yield { a, b: a + 1 + index, mm: depth / MICROMETRES };
+    }
 }

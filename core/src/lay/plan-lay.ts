@@ -2,11 +2,12 @@ import { finding, type Finding } from '../checks/finding.ts';
 import { boxOf, mirrorRing, moveRing, openHalf } from '../geometry/ring.ts';
 import { amountToBuy } from './buying.ts';
 import { usableSpan, usableWidth, type Cloth } from './cloth.ts';
-import type { Fold, Lay, Placement, Purchase } from './lay.ts';
+import type { Crease, Fold, Lay, Placement, Purchase } from './lay.ts';
 import { lengthBound, totalArea, wholeOutline, type LayPiece } from './layable.ts';
-import { isMirrored, rotationOf } from './outline-state.ts';
+import { noFitBook, type NoFitBook } from './no-fit/no-fit-book.ts';
+import { isMirrored, rotationOf, type OutlineState } from './outline-state.ts';
 import { searchLay, type Arrangement, type Placed } from './search-lay.ts';
-import { sectionOf, spreadTasks, type Spread } from './spread.ts';
+import { openedLength, sectionOf, spreadTasks, type Spread } from './spread.ts';
 
 export interface LayTask {
   readonly pieces: readonly LayPiece[];
@@ -17,31 +18,45 @@ export interface LayTask {
   readonly buyIn: Purchase['unit'];
 }
 
-/** What was placed, opened to the cloth: on double cloth it and its mirror on the other side of the fold. */
-function openPlaced({ item, state, ring }: Placed, { origin }: Spread): Placement[] {
-  const rotation = rotationOf(state);
-  const copy = (
-    index: number,
-    polygon: Placement['polygon'],
-    mirrored: boolean,
-    onFold = false,
-  ): Placement => ({
+interface Layer {
+  readonly ring: Placement['polygon'];
+  readonly state: OutlineState;
+}
+
+/** The layer that a crease folds onto another one. */
+function reflected({ ring, state }: Layer, { axis, at }: Crease): Layer {
+  if (axis === 'x')
+    return { ring: moveRing(mirrorRing(ring), 2 * at, 0), state: { x: state.x === 1 ? -1 : 1, y: state.y } };
+  const upside = mirrorRing(ring).map(({ x, y }) => ({ x: -x, y: 2 * at - y }));
+  return { ring: upside, state: { x: state.x, y: state.y === 1 ? -1 : 1 } };
+}
+
+/** What was placed, opened to the cloth: on folded cloth it and what every other layer cuts with it. */
+function openPlaced(
+  { item, stance, ring }: Placed,
+  { origin, isCross }: Spread,
+  length: number,
+): Placement[] {
+  const { onFold, through, state } = stance;
+  const whole = onFold ? moveRing(openHalf(moveRing(ring, -onFold.at, 0)), onFold.at, 0) : ring;
+  const layers = through.reduce<readonly Layer[]>(
+    (found, crease) => [...found, ...found.map((layer) => reflected(layer, crease))],
+    [{ ring: whole, state }],
+  );
+  return layers.map((layer, index) => ({
     piece: item.piece,
     copy: item.copy + index,
-    polygon: moveRing(polygon, origin, 0),
-    rotation,
-    mirrored,
-    onFold,
+    polygon: moveRing(layer.ring, origin, isCross ? length : 0),
+    rotation: rotationOf(layer.state),
+    mirrored: onFold ? false : isMirrored(layer.state),
+    onFold: onFold !== null,
     section: 0,
-  });
-  if (item.atFold) return [copy(0, openHalf(ring), false, true)];
-  if (item.zone === 'single') return [copy(0, ring, isMirrored(state))];
-  return [copy(0, ring, isMirrored(state)), copy(1, mirrorRing(ring), !isMirrored(state))];
+  }));
 }
 
 /** An arrangement written out as a lay on the opened cloth. */
 function layFrom({ pieces, cloth, fold, ...task }: LayTask, spread: Spread, found: Arrangement): Lay {
-  const { length } = found;
+  const length = openedLength(spread, found.length);
   return {
     role: cloth.role,
     width: cloth.width,
@@ -50,8 +65,8 @@ function layFrom({ pieces, cloth, fold, ...task }: LayTask, spread: Spread, foun
     buy: amountToBuy(length, task.shrinkPercent, task.buyIn),
     utilisation: totalArea(pieces) / (usableWidth(cloth) * length),
     fold,
-    sections: [sectionOf(spread, cloth, length)],
-    placements: found.placed.flatMap((placed) => openPlaced(placed, spread)),
+    sections: [sectionOf(spread, cloth, found.length)],
+    placements: found.placed.flatMap((placed) => openPlaced(placed, spread, found.length)),
     bound: lengthBound(pieces, usableWidth(cloth)),
   };
 }
@@ -59,18 +74,19 @@ function layFrom({ pieces, cloth, fold, ...task }: LayTask, spread: Spread, foun
 /** Why a task cannot be laid at all, or nothing when it can. */
 export function layObstacle({ pieces, cloth, fold }: LayTask): Finding | undefined {
   if (spreadTasks(pieces, cloth, fold).length > 0) return undefined;
-  const widest = Math.max(...pieces.map((piece) => widthFor(piece, fold)));
+  const isCross = fold === 'four' || fold === 'cross';
+  if (isCross && cloth.oneWay) return finding('nap-forbids-fold', { subject: cloth.role });
   const usable = usableWidth(cloth);
-  return finding(
-    'cloth-too-narrow',
-    { subject: cloth.role },
-    { found: fold === 'open' ? usable : usable / 2, expected: widest },
-  );
+  const across = fold === 'open' || fold === 'cross' ? usable : fold === 'two' ? usable / 4 : usable / 2;
+  const widest = Math.max(...pieces.map((piece) => widthFor(piece, fold)));
+  if (widest > across)
+    return finding('cloth-too-narrow', { subject: cloth.role }, { found: across, expected: widest });
+  return finding('fold-cuts-too-many', { subject: cloth.role });
 }
 
 /** How wide a piece lies, mm: a half-piece at a fold as its half. */
 function widthFor(piece: LayPiece, fold: Fold): number {
-  const box = boxOf(fold === 'open' ? wholeOutline(piece) : piece.outline);
+  const box = boxOf(fold === 'open' || fold === 'cross' ? wholeOutline(piece) : piece.outline);
   return box.maxX - box.minX;
 }
 
@@ -87,50 +103,57 @@ interface Runner {
   readonly best: Arrangement;
 }
 
-/** Steps that every runner gets before the worse half is dropped. */
-const HEAT = 6;
+const openedBest = ({ spread, best }: Runner): number => openedLength(spread, best.length);
+const shortestFirst = (runners: readonly Runner[]): Runner[] =>
+  [...runners].sort((a, b) => openedBest(a) - openedBest(b));
+
+/** Ways of spreading that are searched at all, chosen by their first arrangements, which boxes make. */
+const MOST_RUNNERS = 8;
+/** Steps for every runner before the worse half is dropped. */
+const HEAT = 60;
 
 /**
  * Yields ever better lays for as long as it is asked; a task with an obstacle throws. Where a fold can be made in several
- * ways all are searched a little, and the worse half is dropped again and again until one way is left.
+ * ways the likeliest are searched a little, and the worse half is dropped again and again until one way is left. A step moves one
+ * outline. Searches that share a book share what was worked out of the pieces.
  */
-export function* planLay(task: LayTask): Generator<LayStep, void> {
+export function* planLay(task: LayTask, book: NoFitBook = noFitBook()): Generator<LayStep, void> {
   const tasks = spreadTasks(task.pieces, task.cloth, task.fold);
-  let runners: Runner[] = tasks.map((each) => {
-    const search = searchLay(each, task.seed);
-    return { spread: each.spread, search, best: search.next().value.best };
-  });
-  const leader = () =>
-    runners.reduce((best, runner) => (runner.best.length < best.best.length ? runner : best));
-  if (runners.length === 0) throw new Error('nothing to search: the cloth is too narrow');
-  let best = leader();
-  let lay = layFrom(task, best.spread, best.best);
-  let work = runners.length;
+  if (tasks.length === 0) throw new Error('nothing to search: the cloth is too narrow');
+  let runners = shortestFirst(
+    tasks.map((each) => {
+      const search = searchLay(each, task.seed, book);
+      return { spread: each.spread, search, best: search.next().value.best };
+    }),
+  ).slice(0, MOST_RUNNERS);
+  const [first] = runners;
+  if (!first) return;
+  let best = openedBest(first);
+  let lay = layFrom(task, first.spread, first.best);
+  let work = tasks.length;
   yield { work, lay, improved: true };
   for (;;) {
-    for (let step = 0; step < HEAT; step++) {
-      for (let index = 0; index < runners.length; index++) {
-        const runner = runners[index];
-        if (!runner) continue;
+    const searched: Runner[] = [];
+    for (let runner of runners) {
+      for (let step = 0; step < HEAT; step++) {
         const found = runner.search.next().value;
-        runners[index] = { ...runner, best: found.best };
         work++;
-        const improved = found.best.length < best.best.length - 0.01;
+        if (found.improved) runner = { ...runner, best: found.best };
+        const improved = found.improved && openedBest(runner) < best - 0.01;
         if (improved) {
-          best = runners[index] ?? best;
-          lay = layFrom(task, best.spread, best.best);
+          best = openedBest(runner);
+          lay = layFrom(task, runner.spread, runner.best);
         }
         yield { work, lay, improved };
       }
+      searched.push(runner);
     }
-    runners = [...runners]
-      .sort((a, b) => a.best.length - b.best.length)
-      .slice(0, Math.ceil(runners.length / 2));
+    runners = shortestFirst(searched).slice(0, Math.ceil(searched.length / 2));
   }
 }
 
 /** Runs the search for at least `work` units and returns its best lay. */
-export function planForWork(task: LayTask, work: number): Lay {
-  for (const step of planLay(task)) if (step.work >= work) return step.lay;
+export function planForWork(task: LayTask, work: number, book?: NoFitBook): Lay {
+  for (const step of planLay(task, book)) if (step.work >= work) return step.lay;
   throw new Error('the search never ends by itself');
 }

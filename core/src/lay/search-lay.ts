@@ -1,16 +1,18 @@
 import { boxOf, moveRing, type Ring } from '../geometry/ring.ts';
-import { clothGrid, type Columns } from './cloth-grid.ts';
-import type { LayItem } from './layable.ts';
-import { turnOutline, type OutlineState } from './outline-state.ts';
-import { CELL, rasterise, type Raster } from './raster.ts';
+import type { LayItem, Stance } from './lay-item.ts';
+import type { NoFitBook } from './no-fit/no-fit-book.ts';
+import { GROWN, type Shape } from './no-fit/shape.ts';
+import { overlapsOf } from './overlap.ts';
+import { turnOutline } from './outline-state.ts';
+import { shorten } from './search/shorten.ts';
+import type { Positions, Strip } from './search/strip.ts';
 import { seededRandom } from './seeded-random.ts';
-import { pushTight } from './slide.ts';
-import type { Spread, SpreadTask } from './spread.ts';
+import type { SpreadTask } from './spread.ts';
 
-/** An outline where the search put it: in mm from the fold or the edge of open cloth, and from the start of the cloth. */
+/** An outline where the search put it, mm on the table. */
 export interface Placed {
   readonly item: LayItem;
-  readonly state: OutlineState;
+  readonly stance: Stance;
   readonly ring: Ring;
 }
 
@@ -21,120 +23,72 @@ export interface Arrangement {
 
 /** What one step of the search gives: the best arrangement so far, and whether this step found it. */
 export interface SearchStep {
-  readonly work: number;
   readonly best: Arrangement;
   readonly improved: boolean;
 }
 
-interface Turn {
-  readonly state: OutlineState;
-  readonly ring: Ring;
-  readonly raster: Raster;
+/** Where the grown box of a shape in a stance starts, from where its outline is drawn, mm. */
+const boxCorner = ({ box }: Shape, { state }: Stance): { readonly x: number; readonly y: number } => ({
+  x: state.x === 1 ? box.minX : -box.maxX,
+  y: state.y === 1 ? box.minY : -box.maxY,
+});
+
+/** The table as a strip: boxes are grown, and may stand so far out of their bands. */
+function stripOf({ items }: SpreadTask, book: NoFitBook): Strip {
+  const far = Math.max(...items.flatMap(({ stances }) => stances.map(({ to }) => to)));
+  return {
+    width: far + 2 * GROWN,
+    items: items.map(({ outline, stances }) => {
+      const shape = book.shape(outline);
+      const plain = boxOf(outline);
+      return {
+        shape,
+        stances: stances.map((stance) => {
+          const { state, from, to } = stance;
+          // Simplifying may have moved a side of the box out; it is the true outline that has to keep to its band.
+          const trueLeft = (state.x === 1 ? plain.minX : -plain.maxX) - boxCorner(shape, stance).x;
+          const leftmost = from + GROWN - trueLeft;
+          return {
+            state,
+            leftmost,
+            rightmost: Math.max(leftmost, to + GROWN - trueLeft - (plain.maxX - plain.minX)),
+          };
+        }),
+      };
+    }),
+  };
 }
 
-interface Candidate {
-  /** Item indexes in the order in which they are laid. */
-  readonly order: readonly number[];
-  /** For each item, which of its states. */
-  readonly turns: readonly number[];
-}
-
-/** Rounds of pushing: after three nothing moves that a hand would notice. */
-const PUSHES = 3;
-/** A candidate whose cells reach this many rows past the best may still win once it is pushed tight. */
-const WORTH_PUSHING = 3;
-
-function turnsOf(item: LayItem): Turn[] {
-  return item.states.map((state) => {
-    const ring = turnOutline(item.outline, state);
-    return { state, ring, raster: rasterise(ring) };
+function arrangementOf({ items }: SpreadTask, strip: Strip, { x, y, stances }: Positions): Arrangement {
+  const placed = items.map((item, index): Placed => {
+    const stance = item.stances[stances[index] ?? 0];
+    const shape = strip.items[index]?.shape;
+    if (!stance || !shape) throw new Error('every outline has a stance');
+    const corner = boxCorner(shape, stance);
+    const left = (x[index] ?? 0) - GROWN - corner.x;
+    const top = (y[index] ?? 0) - GROWN - corner.y;
+    return { item, stance, ring: moveRing(turnOutline(item.outline, stance.state), left, top) };
   });
-}
-
-/** The columns in which an outline may start: its zone's, or only the fold's. */
-function columnsFor(item: LayItem, spread: Spread, raster: Raster): Columns {
-  const zone = spread[item.zone];
-  if (!zone) throw new Error(`${item.piece} has no ${item.zone} cloth to lie on`);
-  const first = Math.ceil(zone.from / CELL);
-  return { first, last: item.atFold ? first : Math.floor(zone.to / CELL) - raster.columns };
-}
-
-/** Lays the outlines one after the other, each as near to the start as it fits; returns their cells. */
-function layCells(items: readonly LayItem[], spread: Spread, turns: readonly Turn[][], candidate: Candidate) {
-  const grid = clothGrid(Math.floor(Math.max(spread.double?.to ?? 0, spread.single?.to ?? 0) / CELL));
-  let rows = 0;
-  const cells = candidate.order.map((index) => {
-    const [item, turn] = [items[index], turns[index]?.[candidate.turns[index] ?? 0]];
-    if (!item || !turn) throw new Error('every outline has a state');
-    const place = grid.firstFit(turn.raster, columnsFor(item, spread, turn.raster));
-    grid.take(turn.raster, place.row, place.column);
-    rows = Math.max(rows, place.row + turn.raster.rows.length);
-    return { item, turn, ...place };
-  });
-  return { cells, rows };
-}
-
-function tighten(spread: Spread, cells: ReturnType<typeof layCells>['cells']): Arrangement {
-  const loose = cells.map(({ item, turn, row, column }) => {
-    const box = boxOf(turn.ring);
-    return {
-      ring: moveRing(turn.ring, column * CELL - box.minX, row * CELL - box.minY),
-      atFold: item.atFold,
-      least: spread[item.zone]?.from ?? 0,
-    };
-  });
-  const rings = pushTight(loose, PUSHES);
-  const placed = cells.flatMap(({ item, turn }, at) => {
-    const ring = rings[at];
-    return ring ? [{ item, state: turn.state, ring }] : [];
-  });
-  return { placed, length: Math.max(...rings.map((ring) => boxOf(ring).maxY)) };
-}
-
-function varied(candidate: Candidate, items: readonly LayItem[], random: () => number): Candidate {
-  const order = [...candidate.order];
-  const turns = [...candidate.turns];
-  const pick = () => Math.floor(random() * order.length);
-  if (random() < 0.6) {
-    const [moved] = order.splice(pick(), 1);
-    if (moved !== undefined) order.splice(pick(), 0, moved);
-  }
-  if (random() < 0.6) {
-    const item = pick();
-    turns[item] = Math.floor(random() * (items[item]?.states.length ?? 1));
-  }
-  return { order, turns };
+  // Outlines stand off the start by what their shapes were simplified: moved up, the length is theirs.
+  const start = Math.min(...placed.map(({ ring }) => boxOf(ring).minY));
+  const moved = placed.map((each) => ({ ...each, ring: moveRing(each.ring, 0, -start) }));
+  return { placed: moved, length: Math.max(...moved.map(({ ring }) => boxOf(ring).maxY)) };
 }
 
 /**
- * Searches for a short arrangement on cloth as it is spread: outlines are laid as cells in an order that a hill climb
- * varies, then pushed tight on their true outlines. Seeded and endless; the caller stops it. One step is one unit of
- * work, the same on every machine. All items must fit across their zones.
+ * Searches for a short arrangement on cloth as it is spread. Seeded and endless; the caller stops it. One step moves one outline: a unit
+ * of work, the same on every machine. All items must have a stance.
  */
-export function* searchLay({ items, spread }: SpreadTask, seed: number): Generator<SearchStep, never> {
-  const random = seededRandom(seed);
-  const turns = items.map(turnsOf);
-  const byArea = items.map((_, index) => index).sort((a, b) => (items[b]?.area ?? 0) - (items[a]?.area ?? 0));
-  let current: Candidate = { order: byArea, turns: items.map(() => 0) };
-  const first = layCells(items, spread, turns, current);
-  let currentRows = first.rows;
-  let bestRows = first.rows;
-  let best = tighten(spread, first.cells);
-  yield { work: 1, best, improved: true };
-  for (let work = 2; ; work++) {
-    const candidate = varied(current, items, random);
-    const { cells, rows } = layCells(items, spread, turns, candidate);
-    let improved = false;
-    if (rows <= bestRows + WORTH_PUSHING) {
-      const arrangement = tighten(spread, cells);
-      improved = arrangement.length < best.length - 0.01;
-      if (improved) best = arrangement;
-    }
-    if (rows <= currentRows || random() < 0.02) {
-      current = candidate;
-      currentRows = rows;
-    }
-    bestRows = Math.min(bestRows, rows);
-    yield { work, best, improved };
+export function* searchLay(task: SpreadTask, seed: number, book: NoFitBook): Generator<SearchStep, never> {
+  const strip = stripOf(task, book);
+  const holds = (positions: Positions): boolean =>
+    overlapsOf(arrangementOf(task, strip, positions).placed.map(({ ring }) => ring)).next().done === true;
+  const steps = shorten(strip, book, seededRandom(seed), holds);
+  let best = arrangementOf(task, strip, steps.next().value.best);
+  yield { best, improved: true };
+  for (;;) {
+    const step = steps.next().value;
+    if (step.improved) best = arrangementOf(task, strip, step.best);
+    yield { best, improved: step.improved };
   }
 }

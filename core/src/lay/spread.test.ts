@@ -2,34 +2,46 @@ import { describe, expect, test } from '@jest/globals';
 import { sampleCloth, samplePanel } from '../testing/sample-cloth.ts';
 import { inches } from '../units/length.ts';
 import type { Cloth } from './cloth.ts';
+import type { LayItem } from './lay-item.ts';
 import type { LayPiece } from './layable.ts';
-import { sectionOf, spreadTasks } from './spread.ts';
+import { openedLength, sectionOf, spreadTasks, type SpreadTask } from './spread.ts';
 
-const cloth = (width: number): Cloth => sampleCloth({ width: inches(width) });
+const cloth = (width: number, change: Partial<Cloth> = {}): Cloth =>
+  sampleCloth({ width: inches(width), ...change });
 const panel = (id: string, layers: 'fold' | 'pair', wide: number): LayPiece =>
   samplePanel(id, layers, wide, 20);
 const front = panel('front', 'fold', 10);
 const back = panel('back', 'pair', 9);
 const sleeve = panel('sleeve', 'pair', 7);
+const twice = (piece: LayPiece): LayPiece => ({
+  ...piece,
+  cut: { ...piece.cut, copies: 2 * piece.cut.copies },
+});
+
+const layersOf = ({ stances }: LayItem): number => 2 ** (stances[0]?.through.length ?? 0);
+const only = (tasks: readonly SpreadTask[]): SpreadTask => {
+  const [task, ...others] = tasks;
+  if (!task || others.length > 0) throw new Error(`${tasks.length} ways to spread, not one`);
+  return task;
+};
 
 describe('ways to spread a cloth', () => {
   test('open cloth is one layer from selvedge to selvedge, every copy by itself', () => {
-    const [task, ...others] = spreadTasks([front, back], cloth(45), 'open');
-    expect(others).toEqual([]);
-    expect(task?.spread).toMatchObject({ double: null, single: { from: 0, to: inches(44) } });
-    expect(task?.items.map(({ piece, zone }) => `${piece} ${zone}`).sort()).toEqual([
-      'back single',
-      'back single',
-      'front single',
+    const { spread, items } = only(spreadTasks([front, back], cloth(45), 'open'));
+    expect(spread).toMatchObject({ double: [], single: [{ from: 0, to: inches(44) }], creases: [] });
+    expect(items.map((item) => [item.piece, layersOf(item)])).toEqual([
+      ['front', 1],
+      ['back', 1],
+      ['back', 1],
     ]);
   });
 
   test('folded in half all of it lies double, and a pair is one outline', () => {
-    const [task] = spreadTasks([front, back], cloth(45), 'half');
-    expect(task?.spread.double).toEqual({ from: 0, to: inches(22) });
-    expect(task?.items.map(({ piece, atFold }) => [piece, atFold])).toEqual([
-      ['front', true],
-      ['back', false],
+    const { spread, items } = only(spreadTasks([front, back], cloth(45), 'half'));
+    expect(spread.double).toMatchObject([{ from: 0, to: inches(22) }]);
+    expect(items.map((item) => [item.piece, item.stances[0]?.onFold?.at, layersOf(item)])).toEqual([
+      ['front', 0, 1],
+      ['back', undefined, 2],
     ]);
   });
 
@@ -37,47 +49,90 @@ describe('ways to spread a cloth', () => {
     const tasks = spreadTasks([front, back, sleeve], cloth(60), 'width');
     expect(tasks.length).toBeGreaterThan(1);
     for (const { spread, items } of tasks) {
-      const depth = spread.double?.to ?? NaN;
+      const depth = spread.double[0]?.to ?? NaN;
       expect(depth).toBeGreaterThanOrEqual(inches(10));
-      expect(spread.single).toEqual({ from: depth, to: inches(59) - depth });
+      expect(spread.single).toMatchObject([{ from: depth, to: inches(59) - depth }]);
       // A piece cut on the fold is always on it; a pair is one outline on double cloth and two beside it.
       expect(items.filter(({ piece }) => piece === 'front')).toMatchObject([
-        { atFold: true, zone: 'double' },
+        { stances: [{ onFold: { at: 0 } }, { onFold: { at: 0 } }] },
       ]);
       for (const id of ['back', 'sleeve']) {
         const own = items.filter(({ piece }) => piece === id);
-        expect(own).toHaveLength(own[0]?.zone === 'double' ? 1 : 2);
+        expect(own.map(layersOf)).toEqual(own.length === 1 ? [2] : [1, 1]);
       }
     }
-    // Each pair is tried both ways.
-    const zones = tasks.map(({ items }) => items.find(({ piece }) => piece === 'back')?.zone);
-    expect(new Set(zones)).toEqual(new Set(['double', 'single']));
+    // Each pair is tried both ways, and one of the depths is half the cloth, so that no half fold can be shorter.
+    const counts = tasks.map(({ items }) => items.filter(({ piece }) => piece === 'back').length);
+    expect(new Set(counts)).toEqual(new Set([1, 2]));
+    expect(tasks.some(({ spread }) => spread.double[0]?.to === inches(29.5))).toBe(true);
+  });
+
+  test('by two folds a half-piece lies on either, its back to the selvedge that is folded in', () => {
+    const tasks = spreadTasks([front, panel('skirt', 'fold', 9)], cloth(45), 'two');
+    for (const { spread, items } of tasks) {
+      const [left, right] = spread.creases;
+      expect(left?.at).toBe(0);
+      const stances = items[0]?.stances ?? [];
+      expect(new Set(stances.map(({ onFold }) => onFold?.at))).toEqual(new Set([0, right?.at]));
+      for (const { onFold, from, to, state } of stances) {
+        const isLeft = onFold?.at === 0;
+        expect(isLeft ? from : to).toBe(onFold?.at);
+        // Drawn from its fold outwards; turned over where the fold is on its right.
+        expect(state.x).toBe(isLeft ? 1 : -1);
+      }
+    }
+    expect(tasks.length).toBeGreaterThan(0);
+    expect(spreadTasks([panel('wide', 'fold', 12)], cloth(45), 'two')).toEqual([]);
+  });
+
+  test('folded in four one outline cuts four, and a half-piece on the fold two', () => {
+    const { spread, items } = only(spreadTasks([twice(front), twice(sleeve)], cloth(45), 'four'));
+    expect(items.map((item) => [item.piece, layersOf(item)])).toEqual([
+      ['front', 2],
+      ['sleeve', 4],
+    ]);
+    expect(openedLength(spread, 500)).toBe(1000);
+    // What is wanted once would be cut twice.
+    expect(spreadTasks([front, twice(sleeve)], cloth(45), 'four')).toEqual([]);
+  });
+
+  test('a cross fold keeps the full width, and one-way cloth is never folded across', () => {
+    const { spread, items } = only(spreadTasks([panel('wide', 'pair', 40)], cloth(45), 'cross'));
+    expect(spread.double).toMatchObject([{ from: 0, to: inches(44) }]);
+    expect(items.map(layersOf)).toEqual([2]);
+    for (const fold of ['cross', 'four'] as const)
+      expect(spreadTasks([twice(sleeve)], cloth(45, { oneWay: true }), fold)).toEqual([]);
   });
 
   test('what does not fit across is not offered', () => {
     expect(spreadTasks([panel('wide', 'fold', 23)], cloth(45), 'half')).toEqual([]);
     expect(spreadTasks([panel('wide', 'fold', 23)], cloth(45), 'open')).toEqual([]);
-    expect(spreadTasks([panel('wide', 'fold', 22)], cloth(45), 'open')).toHaveLength(0);
+    expect(spreadTasks([panel('whole', 'fold', 22)], cloth(45), 'open')).toHaveLength(1);
     expect(spreadTasks([panel('half', 'fold', 20)], cloth(45), 'half')).toHaveLength(1);
     // Nothing to fold for: a single piece alone has no use for a fold.
     expect(spreadTasks([], cloth(45), 'width')).toEqual([]);
   });
 
   test('the section says where the cloth is folded and what of it lies double', () => {
-    const [half] = spreadTasks([front, back], cloth(45), 'half');
-    if (!half) throw new Error('expected a spread');
-    expect(sectionOf(half.spread, cloth(45), 900)).toEqual({
+    const { spread } = only(spreadTasks([front, back], cloth(45), 'half'));
+    expect(sectionOf(spread, cloth(45), 900)).toEqual({
       fold: 'half',
       from: 0,
       to: 900,
       foldLines: [inches(22.5)],
-      doubled: [[inches(0.5), inches(44.5)]],
+      doubled: [[expect.closeTo(inches(0.5), 9), expect.closeTo(inches(44.5), 9)]],
     });
-    for (const { spread } of spreadTasks([front, back], cloth(60), 'width')) {
-      const { foldLines, doubled } = sectionOf(spread, cloth(60), 500);
-      const [from, to] = doubled[0] ?? [NaN, NaN];
-      expect(foldLines).toEqual([expect.closeTo((from + to) / 2, 9)]);
-      expect(from).toBeCloseTo(inches(0.5), 9);
-    }
+    for (const fold of ['width', 'two'] as const)
+      for (const task of spreadTasks([front, back], cloth(60), fold)) {
+        const { foldLines, doubled } = sectionOf(task.spread, cloth(60), 500);
+        expect(foldLines).toEqual(doubled.map(([from, to]) => expect.closeTo((from + to) / 2, 9)));
+        expect(doubled[0]?.[0]).toBeCloseTo(inches(0.5), 9);
+        if (fold === 'two') expect(doubled[1]?.[1]).toBeCloseTo(inches(59.5), 9);
+      }
+    const across = only(spreadTasks([twice(sleeve)], cloth(45), 'four'));
+    expect(sectionOf(across.spread, cloth(45), 400)).toMatchObject({
+      to: 800,
+      foldLines: [inches(22.5), 400],
+    });
   });
 });

@@ -1,22 +1,29 @@
 import { boxOf } from '../geometry/ring.ts';
 import { usableSpan, usableWidth, type Cloth } from './cloth.ts';
-import type { Fold, Section } from './lay.ts';
-import { canLieDouble, layItems, type LayItem, type LayPiece } from './layable.ts';
-import { CELL } from './raster.ts';
+import type { Crease, Fold, Section } from './lay.ts';
+import type { LayPiece } from './layable.ts';
+import { layItems, type LayItem } from './lay-item.ts';
 
-/** A stretch across the cloth as it lies on the table, mm out from the fold, or from the edge of open cloth. */
-export interface Zone {
+/** A stretch across the table, mm, with the creases that what is chalked there is cut through. */
+export interface Band {
   readonly from: number;
   readonly to: number;
+  readonly through: readonly Crease[];
 }
 
-/** How cloth is spread for cutting: what of its width lies double, and what single. */
+/**
+ * How cloth is spread for cutting, in mm on the table: x from its first crease along the length, or from the usable edge of cloth that has
+ * none; y from the start, or from a cross fold, which comes first.
+ */
 export interface Spread {
   readonly fold: Fold;
-  /** Where the fold, or the usable edge of open cloth, lies on the opened cloth; mm from the left selvedge. */
+  /** Where x = 0 of the table lies on the opened cloth, from the left selvedge. */
   readonly origin: number;
-  readonly double: Zone | null;
-  readonly single: Zone | null;
+  /** Along the length; half-pieces may lie on them. */
+  readonly creases: readonly Crease[];
+  readonly isCross: boolean;
+  readonly double: readonly Band[];
+  readonly single: readonly Band[];
 }
 
 /** One way to spread the cloth with the outlines to chalk on it so. */
@@ -25,39 +32,70 @@ export interface SpreadTask {
   readonly items: readonly LayItem[];
 }
 
-const widthOf = ({ outline }: LayItem): number => boxOf(outline).maxX - boxOf(outline).minX;
+const widthOf = ({ outline }: LayPiece): number => boxOf(outline).maxX - boxOf(outline).minX;
 
-/** The cells that a width takes, mm: the search lays whole cells. */
-const inCells = (mm: number): number => (Math.floor(mm / CELL) + 1) * CELL;
+const along = (at: number): Crease => ({ axis: 'x', at });
+/** A cross fold is the start of the table. */
+const ACROSS: Crease = { axis: 'y', at: 0 };
 
-/** Whether every outline fits across the zone that it belongs to. */
-const fits = ({ spread, items }: SpreadTask): boolean =>
-  items.every((item) => {
-    const zone = spread[item.zone];
-    return zone !== null && inCells(widthOf(item)) <= Math.floor((zone.to - zone.from) / CELL) * CELL;
-  });
+const openSpread = (cloth: Cloth, isCross: boolean): Spread => {
+  const whole: Band = { from: 0, to: usableWidth(cloth), through: isCross ? [ACROSS] : [] };
+  return {
+    fold: isCross ? 'cross' : 'open',
+    origin: cloth.selvedge,
+    creases: [],
+    isCross,
+    double: isCross ? [whole] : [],
+    single: isCross ? [] : [whole],
+  };
+};
 
-const openSpread = (cloth: Cloth): Spread => ({
-  fold: 'open',
-  origin: cloth.selvedge,
-  double: null,
-  single: { from: 0, to: usableWidth(cloth) },
-});
-
-const halfSpread = (cloth: Cloth): Spread => ({
-  fold: 'half',
+const halfSpread = (cloth: Cloth, isCross: boolean): Spread => ({
+  fold: isCross ? 'four' : 'half',
   origin: cloth.width / 2,
-  double: { from: 0, to: usableWidth(cloth) / 2 },
-  single: null,
+  creases: [along(0)],
+  isCross,
+  double: [{ from: 0, to: usableWidth(cloth) / 2, through: isCross ? [along(0), ACROSS] : [along(0)] }],
+  single: [],
 });
 
 /** Folded from the left edge to a depth; what is not covered lies single beyond it. */
 const widthSpread = (cloth: Cloth, depth: number): Spread => ({
   fold: 'width',
   origin: cloth.selvedge + depth,
-  double: { from: 0, to: depth },
-  single: { from: depth, to: usableWidth(cloth) - depth },
+  creases: [along(0)],
+  isCross: false,
+  double: [{ from: 0, to: depth, through: [along(0)] }],
+  single: [{ from: depth, to: usableWidth(cloth) - depth, through: [] }],
 });
+
+/** Both selvedges folded in to a depth; what neither covers lies single between them. */
+const twoSpread = (cloth: Cloth, depth: number): Spread => {
+  const far = usableWidth(cloth) - 2 * depth;
+  return {
+    fold: 'two',
+    origin: cloth.selvedge + depth,
+    creases: [along(0), along(far)],
+    isCross: false,
+    double: [
+      { from: 0, to: depth, through: [along(0)] },
+      { from: far - depth, to: far, through: [along(far)] },
+    ],
+    single: [{ from: depth, to: far - depth, through: [] }],
+  };
+};
+
+/** How many copies one outline of folded cloth cuts: of a half-piece on a crease along the length, and of any other. */
+const copiesAtOnce = ({ creases, double }: Spread, { cut }: LayPiece): number => {
+  const layers = 2 ** Math.max(0, ...double.map(({ through }) => through.length));
+  return cut.layers === 'fold' && creases.length > 0 ? layers / 2 : layers;
+};
+
+/** Whether folded cloth can cut a piece: a single copy, or an odd one, would leave one too many. */
+export const canLieDouble = (spread: Spread, piece: LayPiece): boolean => {
+  if (piece.cut.layers === 'single' || spread.double.length === 0) return false;
+  return piece.cut.copies % copiesAtOnce(spread, piece) === 0;
+};
 
 /** With more pairs than this not every way to share them between double and single cloth is tried. */
 const MOST_SHARED = 4;
@@ -72,44 +110,97 @@ function sharings(pairs: readonly LayPiece[]): ReadonlySet<string>[] {
   );
 }
 
-/** Depths worth folding to: as deep as the widest outline, or as it and another side by side. */
-function depths(items: readonly LayItem[]): number[] {
-  const widths = items.filter(({ zone }) => zone === 'double').map((item) => inCells(widthOf(item)));
+/** A hair more than the pieces need across, so that rounding keeps none of them out. mm. */
+const HAIR = 0.1;
+
+/** Depths worth folding to: as deep as the widest outline, as it and another side by side, or so that a single one fits beside. */
+function depths(
+  double: readonly LayPiece[],
+  single: readonly LayPiece[],
+  deepest: number,
+  cloth: Cloth,
+): number[] {
+  const widths = double.map(widthOf);
   const widest = Math.max(...widths);
   const others = widths.filter((_, index) => index !== widths.indexOf(widest));
-  return [...new Set([widest, ...others.map((width) => widest + width)])];
+  const besides = single.map((piece) => (usableWidth(cloth) - widthOf(piece)) / 2 - HAIR);
+  const all = [widest + HAIR, ...others.map((width) => widest + width + 2 * HAIR), ...besides, deepest];
+  return [...new Set(all)].filter((depth) => depth >= widest && depth <= deepest);
 }
 
-function widthTasks(pieces: readonly LayPiece[], cloth: Cloth): SpreadTask[] {
-  const pairs = pieces.filter((piece) => piece.cut.layers === 'pair' && canLieDouble(piece));
-  return sharings(pairs).flatMap((double) => {
-    const items = layItems(pieces, cloth.oneWay, ({ id, cut }) => cut.layers === 'fold' || double.has(id));
-    if (!items.some(({ zone }) => zone === 'double')) return [];
-    return depths(items).flatMap((depth) => {
-      const single = usableWidth(cloth) - 2 * depth;
-      return single > 0 ? [{ spread: widthSpread(cloth, depth), items }] : [];
-    });
+/** The task of a spread with those pieces double that `isDouble` names, or nothing where one of them does not fit. */
+function taskOf(
+  spread: Spread,
+  pieces: readonly LayPiece[],
+  cloth: Cloth,
+  isDouble: (piece: LayPiece) => boolean,
+): SpreadTask[] {
+  const items = layItems(
+    pieces,
+    spread,
+    cloth.oneWay,
+    (piece) => isDouble(piece) && canLieDouble(spread, piece),
+  );
+  return items.every(({ stances }) => stances.length > 0) ? [{ spread, items }] : [];
+}
+
+/** Spreads that fold the cloth in to some depth, at most `deepest`. */
+function depthTasks(
+  pieces: readonly LayPiece[],
+  cloth: Cloth,
+  deepest: number,
+  spreadAt: (depth: number) => Spread,
+): SpreadTask[] {
+  const folded = spreadAt(deepest);
+  const candidates = pieces.filter((piece) => canLieDouble(folded, piece));
+  const pairs = candidates.filter(({ cut }) => cut.layers === 'pair');
+  return sharings(pairs).flatMap((shared) => {
+    const isDouble = ({ id, cut }: LayPiece) => cut.layers === 'fold' || shared.has(id);
+    const double = candidates.filter(isDouble);
+    if (double.length === 0) return [];
+    const single = pieces.filter((piece) => !double.includes(piece));
+    return depths(double, single, deepest, cloth).flatMap((depth) =>
+      taskOf(spreadAt(depth), pieces, cloth, isDouble),
+    );
   });
 }
 
-/** Every way to spread the cloth by one fold in which all outlines fit across; none when the cloth is too narrow for it. */
+/** Every way to spread the cloth by a fold in which all outlines fit across; none when the cloth, its nap or the pieces forbid it. */
 export function spreadTasks(pieces: readonly LayPiece[], cloth: Cloth, fold: Fold): SpreadTask[] {
+  const all = () => true;
   switch (fold) {
     case 'open':
-      return [{ spread: openSpread(cloth), items: layItems(pieces, cloth.oneWay, () => false) }].filter(fits);
+      return taskOf(openSpread(cloth, false), pieces, cloth, all);
     case 'half':
-      return [{ spread: halfSpread(cloth), items: layItems(pieces, cloth.oneWay, canLieDouble) }].filter(
-        fits,
-      );
+      return taskOf(halfSpread(cloth, false), pieces, cloth, all);
     case 'width':
-      return widthTasks(pieces, cloth).filter(fits);
+      return depthTasks(pieces, cloth, usableWidth(cloth) / 2, (depth) => widthSpread(cloth, depth));
+    case 'two':
+      return depthTasks(pieces, cloth, usableWidth(cloth) / 4, (depth) => twoSpread(cloth, depth));
+    case 'four':
+      return cloth.oneWay ? [] : taskOf(halfSpread(cloth, true), pieces, cloth, all);
+    case 'cross':
+      return cloth.oneWay ? [] : taskOf(openSpread(cloth, true), pieces, cloth, all);
   }
 }
 
-/** The section of opened cloth that a spread makes, `length` mm long. */
+/** How much of the opened cloth a table's length takes, mm: twice as much by a cross fold. */
+export const openedLength = ({ isCross }: Spread, length: number): number => (isCross ? 2 * length : length);
+
+/** The section of opened cloth that a spread makes, its table `length` mm long. */
 export function sectionOf(spread: Spread, cloth: Cloth, length: number): Section {
-  const { fold, origin, double } = spread;
-  if (!double) return { fold, from: 0, to: length, foldLines: [], doubled: [] };
-  const doubled = fold === 'half' ? usableSpan(cloth) : ([origin - double.to, origin + double.to] as const);
-  return { fold, from: 0, to: length, foldLines: [origin], doubled: [doubled] };
+  const { fold, origin, creases, isCross, double } = spread;
+  const doubled = double.map(({ from, to, through }): readonly [number, number] => {
+    const crease = through.find(({ axis }) => axis === 'x');
+    if (!crease) return usableSpan(cloth);
+    const reach = Math.max(crease.at - from, to - crease.at);
+    return [origin + crease.at - reach, origin + crease.at + reach];
+  });
+  return {
+    fold,
+    from: 0,
+    to: openedLength(spread, length),
+    foldLines: [...creases.map(({ at }) => origin + at), ...(isCross ? [length] : [])],
+    doubled,
+  };
 }

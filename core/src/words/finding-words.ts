@@ -257,6 +257,16 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
         message: `The widest piece needs ${length(expected)} across; this cloth lies ${length(found)} wide so.`,
         remedy: 'Lay it open, or take a wider cloth.',
       };
+    case 'nap-forbids-fold':
+      return {
+        message: 'The cloth runs one way: folded across, its under layer would point the other way.',
+        remedy: 'Fold it along its length, or lay it open.',
+      };
+    case 'fold-cuts-too-many':
+      return {
+        message: 'Folded so, every outline cuts more copies than a piece of this garment wants.',
+        remedy: 'Lay it open, or fold it to width so that single pieces lie beside the fold.',
+      };
     case 'cloth-too-short':
       return {
         message: `The lay needs ${length(found)}; there is ${length(expected)}, so it is ${by} short.`,

@@ -66,13 +66,15 @@ const originWords: { readonly [from in Mark['from']]: string } = {
   grain: 'grain line',
 };
 
-const directions = ({ downs, outs }: Place): string =>
-  `Downs run ${downs === 'away' ? 'away from the start of the cloth' : 'back to the start of the cloth'}, outs to the ${outs}.`;
+const directions = ({ downs, outs, alongFrom }: Place): string => {
+  const origin = alongFrom === 'start' ? 'start of the cloth' : alongFrom;
+  return `Downs run ${downs === 'away' ? 'away from' : 'back to'} the ${origin}, outs to the ${outs}.`;
+};
 
 type FigureWords = (mm: number, word: string) => MarkWords['figures'][number];
 
 const placeFigures = (place: Place, figure: FigureWords): MarkWords['figures'] => [
-  figure(place.fromStart, 'from the start'),
+  figure(place.fromStart, `from the ${place.alongFrom}`),
   ...(place.onFold ? [] : [figure(place.across, `from the ${place.acrossFrom}`)]),
 ];
 

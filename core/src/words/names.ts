@@ -68,6 +68,9 @@ export const foldName: { readonly [fold in Fold]: string } = {
   open: 'open, one layer',
   half: 'folded in half, selvedge to selvedge',
   width: 'folded to width, the rest open',
+  two: 'two folds, both selvedges folded in',
+  four: 'folded in four, along and across',
+  cross: 'cross fold, end to start',
 };
 
 export const clothRoleName: { readonly [role in ClothRole]: string } = {

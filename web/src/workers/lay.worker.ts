@@ -1,6 +1,7 @@
 import { checkLay } from '@ample-bolt/core/lay/check-lay';
 import { compareWidths, type WidthPlan } from '@ample-bolt/core/lay/compare-widths';
 import type { Lay } from '@ample-bolt/core/lay/lay';
+import { noFitBook } from '@ample-bolt/core/lay/no-fit/no-fit-book';
 import { planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
 import { expose } from 'comlink';
 
@@ -14,6 +15,9 @@ export interface LayProgress {
 const SLICE = 60;
 
 const breathe = () => new Promise((resolve) => setTimeout(resolve, 0));
+
+/** What is worked out of the pieces once serves every fold and width. */
+const book = noFitBook();
 
 let stopped = false;
 
@@ -29,7 +33,7 @@ async function search(
   const anyLength = { ...task.cloth, length: null };
   let pause = start + SLICE;
   let work = 0;
-  for (const step of planLay(task)) {
+  for (const step of planLay(task, book)) {
     work = step.work;
     if (step.improved && checkLay(step.lay, task.pieces, anyLength).length === 0)
       tell({ work, lay: step.lay });
@@ -45,7 +49,7 @@ async function search(
 }
 
 /** What the same pieces would take on cloth of the usual widths. */
-const widths = (task: LayTask, work: number): WidthPlan[] => compareWidths(task, work);
+const widths = (task: LayTask, work: number): WidthPlan[] => compareWidths(task, work, book);
 
 const api = {
   search,

@@ -3,7 +3,7 @@ import type { Mark } from '../../chalk/mark.ts';
 import type { Draft } from '../../drafting/draft.ts';
 import { point } from '../../geometry/point.ts';
 import { boxOf } from '../../geometry/ring.ts';
-import type { Lay } from '../../lay/lay.ts';
+import { creaseLine, creasesOf, type Lay } from '../../lay/lay.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import type { Ticket } from '../../shop/ticket.ts';
 import { formatLength } from '../../units/format-length.ts';
@@ -31,8 +31,8 @@ function layPage(paper: Paper, lay: Lay, ticket: Ticket): void {
   );
   skip(paper, 6);
   const clothRing = [point(0, 0), point(lay.width, 0), point(lay.width, lay.length), point(0, lay.length)];
-  const foldRings = lay.sections.flatMap(({ foldLines, from, to }) =>
-    foldLines.map((x) => ({ ring: [point(x, from), point(x, to)], dashed: true })),
+  const foldRings = lay.sections.flatMap((section) =>
+    creasesOf(section).map((crease) => ({ ring: creaseLine(crease, section, lay.width), dashed: true })),
   );
   draw(
     paper,

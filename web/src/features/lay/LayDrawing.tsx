@@ -2,7 +2,7 @@ import { purchaseWords } from '@ample-bolt/core/words/purchase-words';
 import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
 import { purchaseLength } from '@ample-bolt/core/lay/buying';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
-import type { Lay, Placement } from '@ample-bolt/core/lay/lay';
+import { creaseLine, creasesOf, type Lay, type Placement } from '@ample-bolt/core/lay/lay';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { pieceName } from '@ample-bolt/core/words/names';
 import { lineText, ringText } from '../../canvas/path-text.ts';
@@ -48,14 +48,15 @@ export function LayDrawing({ lay, cloth, unit, selected, onSelect }: LayDrawingP
           {lay.sections.flatMap(({ doubled, fold }) =>
             fold === 'open'
               ? []
-              : doubled.map(([from, to]) => (
+              : doubled.map(([from, to], index) => (
                   <Double
                     key={from}
                     top={y(from)}
                     height={(to - from) * scale}
                     width={x(shown)}
                     colour={colour}
-                    whole={fold === 'half'}
+                    whole={fold !== 'width' && fold !== 'two'}
+                    named={index === 0}
                   />
                 )),
           )}
@@ -97,14 +98,11 @@ export function LayDrawing({ lay, cloth, unit, selected, onSelect }: LayDrawingP
                 />
               );
             })}
-            {lay.sections.flatMap(({ foldLines, from }) =>
-              foldLines.map((fold) => (
+            {lay.sections.flatMap((section) =>
+              creasesOf(section).map((crease) => (
                 <path
-                  key={`${from}-${fold}`}
-                  d={lineText([
-                    { x: fold, y: from },
-                    { x: fold, y: shown },
-                  ])}
+                  key={`${section.from} ${crease.axis} ${crease.at}`}
+                  d={lineText(creaseLine(crease, { from: section.from, to: shown }, lay.width))}
                   strokeWidth="2"
                   strokeDasharray="12 7"
                   {...fixed}
@@ -135,13 +133,15 @@ interface DoubleProps {
   readonly colour: string;
   /** All of the cloth lies double, so there is nothing to tell it from. */
   readonly whole: boolean;
+  /** Said at its end; once is enough where both sides are folded in. */
+  readonly named: boolean;
 }
 
 /** Room under the words on the cut end, in pixels. */
 const BELOW_CUT_OFF = 72;
 
 /** Where the cloth lies double: shaded, bounded where a single layer begins, and said at its end. */
-const Double = ({ top, height, width, colour, whole }: DoubleProps) => (
+const Double = ({ top, height, width, colour, whole, named }: DoubleProps) => (
   <g>
     <rect
       x={0}
@@ -154,7 +154,12 @@ const Double = ({ top, height, width, colour, whole }: DoubleProps) => (
     {!whole && (
       <>
         <path d={`M0 ${top + height}H${width}`} stroke={colour} strokeWidth="1" opacity="0.8" />
-        <text y={Math.max(top + BELOW_CUT_OFF, top + height - 22)} fill="var(--color-walnut-2)" fontSize="13">
+        <text
+          visibility={named ? undefined : 'hidden'}
+          y={Math.max(top + BELOW_CUT_OFF, top + height - 22)}
+          fill="var(--color-walnut-2)"
+          fontSize="13"
+        >
           <tspan x={width + 10}>double, fold in</tspan>
           <tspan x={width + 10} dy="16">
             the middle

@@ -26,6 +26,7 @@ import { ClothForm } from './ClothForm.tsx';
 import { foldWords } from './fold-words.ts';
 import { LayDrawing, placementKey } from './LayDrawing.tsx';
 import { OtherWidths } from './OtherWidths.tsx';
+import { ImpossibleFolds } from './ImpossibleFolds.tsx';
 import { PlanCard } from './PlanCard.tsx';
 import { useLaySearch } from './use-lay-search.ts';
 import { useOtherWidths } from './use-other-widths.ts';
@@ -132,6 +133,7 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
     const kept = chosen?.fold === plan.fold ? chosen : undefined;
     return { ...plan, lay: kept && !(plan.lay && plan.lay.length < kept.length) ? kept : plan.lay };
   });
+  const possible = plans.filter(({ obstacle }) => !obstacle);
   const found = plans.flatMap(({ lay }) => (lay ? [lay] : []));
   const best = choosePlan(found)[0];
   const shown =
@@ -166,8 +168,8 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
 
   return (
     <div className="flex h-full flex-col gap-3">
-      <div className="grid shrink-0 grid-cols-[1fr_1fr_1fr_auto] gap-3">
-        {plans.map((plan) => (
+      <div className="flex shrink-0 gap-3">
+        {possible.map((plan) => (
           <PlanCard
             key={plan.fold}
             plan={plan}
@@ -191,6 +193,7 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
           </Button>
         </div>
       </div>
+      <ImpossibleFolds plans={plans} unit={unit} />
       {stale && (
         <Notice tone="care">
           The chosen lay no longer fits: pieces or cloth were changed after it. Choose one again.

@@ -1,7 +1,6 @@
 import { purchaseWords } from '@ample-bolt/core/words/purchase-words';
 import { outlineCount } from '@ample-bolt/core/lay/lay';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { Length } from '../../ui/Length.tsx';
 import { foldWords } from './fold-words.ts';
 import type { FoldPlan } from './use-lay-search.ts';
@@ -17,14 +16,14 @@ interface PlanCardProps {
 
 /** One way of folding, with what it costs in cloth and in chalk. */
 export function PlanCard({ plan, unit, shown, chosen, running, onShow }: PlanCardProps) {
-  const { lay, obstacle, fold, work } = plan;
+  const { lay, fold, work } = plan;
   return (
     <button
       type="button"
       aria-pressed={shown}
       disabled={!lay}
       onClick={onShow}
-      className="flex min-h-20 flex-col justify-center rounded-soft border border-linen-2 bg-white px-4 py-2 text-left aria-pressed:outline-2 aria-pressed:-outline-offset-1 aria-pressed:outline-indigo"
+      className="flex min-h-20 min-w-0 flex-1 flex-col justify-center rounded-soft border border-linen-2 bg-white px-4 py-2 text-left aria-pressed:outline-2 aria-pressed:-outline-offset-1 aria-pressed:outline-indigo"
     >
       <span className="flex flex-wrap items-baseline gap-x-3">
         <span className="font-head text-2xl font-semibold whitespace-nowrap">
@@ -40,11 +39,7 @@ export function PlanCard({ plan, unit, shown, chosen, running, onShow }: PlanCar
             {(100 * lay.utilisation).toFixed(0)} % used{running ? ` · looked ${work} ways` : ''}
           </span>
         )}
-        {!lay && (
-          <span className="text-walnut-2">
-            {obstacle ? findingWords(obstacle, unit).message : running ? 'laying' : 'not laid yet'}
-          </span>
-        )}
+        {!lay && <span className="text-walnut-2">{running ? 'laying' : 'not laid yet'}</span>}
       </span>
     </button>
   );

@@ -6,5 +6,17 @@ export const foldWords: Readonly<Record<Fold, { readonly name: string; readonly 
     name: 'Folded to width',
     how: 'As deep as the widest half-piece; beside the fold the cloth stays open.',
   },
+  two: {
+    name: 'Two folds',
+    how: 'Both selvedges folded in; half-pieces lie on either fold.',
+  },
+  four: {
+    name: 'Folded in four',
+    how: 'Along and across; one outline cuts four.',
+  },
+  cross: {
+    name: 'Cross fold',
+    how: 'Full width, end to start; one outline cuts two.',
+  },
   half: { name: 'Folded in half', how: 'Selvedge to selvedge; one outline cuts two.' },
 };

@@ -76,16 +76,16 @@ export function useLaySearch(
       const made = new Worker(new URL('../../workers/lay.worker.ts', import.meta.url), { type: 'module' });
       return { worker: made, api: wrap<LayApi>(made) };
     })();
-    for (const fold of which) {
-      // A new seed for every run: asking again looks elsewhere instead of finding the same lay twice.
-      const task = taskFor(fold, mine);
-      if (layObstacle(task)) continue;
+    // A new seed for every run: asking again looks elsewhere instead of finding the same lay twice.
+    const tasks = which.map((fold) => taskFor(fold, mine)).filter((task) => !layObstacle(task));
+    for (const task of tasks) {
+      const { fold } = task;
       if (mine !== turn.current) return;
       setRunning(fold);
       const listen = proxy(({ work, lay }: { work: number; lay: Lay | undefined }) => {
         if (mine === turn.current) tell(fold, work, lay);
       });
-      await worker.current?.api.search(task, milliseconds / which.length, listen);
+      await worker.current?.api.search(task, milliseconds / tasks.length, listen);
     }
     if (mine === turn.current) setRunning(undefined);
   };

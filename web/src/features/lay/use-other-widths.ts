@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import type { LayApi } from '../../workers/lay.worker.ts';
 
 /** Steps of search for each width: a first idea of what it would take, not a plan to cut. */
-const WORK = 24;
+const WORK = 300;
 
 /** What the pieces would take on other widths, worked out beside the search; undefined until then. */
 export function useOtherWidths(task: LayTask | undefined, inputs: string): readonly WidthPlan[] | undefined {

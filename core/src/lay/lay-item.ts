@@ -1,0 +1,98 @@
+import { boxOf, type Ring } from '../geometry/ring.ts';
+import type { Crease } from './lay.ts';
+import { wholeOutline, type LayPiece } from './layable.ts';
+import { asDrawn, halfTurned, mirroredState, upended, type OutlineState } from './outline-state.ts';
+import type { Band, Spread } from './spread.ts';
+
+/** One way for an outline to lie on the table. */
+export interface Stance {
+  readonly state: OutlineState;
+  /** Between which places across the table its box must stay, mm. */
+  readonly from: number;
+  readonly to: number;
+  /** The crease that a half-piece lies on with its x = 0. */
+  readonly onFold: Crease | null;
+  /** The creases whose layers are cut with it. */
+  readonly through: readonly Crease[];
+}
+
+/** One outline to chalk: a piece or half-piece, with the ways in which it may lie. */
+export interface LayItem {
+  readonly piece: string;
+  /** The first of the copies that it cuts. */
+  readonly copy: number;
+  readonly outline: Ring;
+  readonly stances: readonly Stance[];
+}
+
+/** Whether an outline as wide as that fits between two places, a hair of rounding aside. */
+const fits = (width: number, { from, to }: Band): boolean => width <= to - from + 1e-6;
+
+const inBand = (states: readonly OutlineState[], width: number, band: Band): Stance[] =>
+  fits(width, band)
+    ? states.map((state) => ({ state, from: band.from, to: band.to, onFold: null, through: band.through }))
+    : [];
+
+/** A half-piece on the crease of its band: to the right of the first, to the left of the second. */
+function onCrease(width: number, band: Band): Stance[] {
+  const crease = band.through.find(({ axis }) => axis === 'x');
+  if (!crease || !fits(width, band)) return [];
+  const isLeft = crease.at <= band.from + 1e-6;
+  const [from, to] = isLeft ? [crease.at, crease.at + width] : [crease.at - width, crease.at];
+  const through = band.through.filter((each) => each !== crease);
+  return (isLeft ? [asDrawn, upended] : [mirroredState, halfTurned]).map((state) => ({
+    state,
+    from,
+    to,
+    onFold: crease,
+    through,
+  }));
+}
+
+const single = [asDrawn, halfTurned];
+const other = [mirroredState, upended];
+
+/** Every how manieth copy needs an outline of its own. */
+function outlines(piece: LayPiece, at: readonly Stance[]): number[] {
+  const layers = 2 ** (at[0]?.through.length ?? 0);
+  return Array.from({ length: piece.cut.copies / layers }, (_, index) => index * layers);
+}
+
+/** The outlines to chalk when `isDouble` says which pieces lie on folded cloth. On one-way cloth nothing is turned upside down. */
+export function layItems(
+  pieces: readonly LayPiece[],
+  spread: Spread,
+  oneWay: boolean,
+  isDouble: (piece: LayPiece) => boolean,
+): LayItem[] {
+  const kept = (stances: readonly Stance[]) =>
+    oneWay ? stances.filter(({ state }) => state.y === 1) : stances;
+  return pieces.flatMap((piece): LayItem[] => {
+    const double = isDouble(piece);
+    const onFold = double && piece.cut.layers === 'fold' && spread.creases.length > 0;
+    const outline = onFold ? piece.outline : wholeOutline(piece);
+    const box = boxOf(outline);
+    const width = box.maxX - box.minX;
+    const item = (copy: number, stances: readonly Stance[]): LayItem => ({
+      piece: piece.id,
+      copy,
+      outline,
+      stances: kept(stances),
+    });
+    if (onFold) {
+      const stances = spread.double.flatMap((band) => onCrease(width, band));
+      return outlines(piece, stances).map((copy) => item(copy, stances));
+    }
+    if (double) {
+      const stances = spread.double.flatMap((band) => inBand([...single, ...other], width, band));
+      return outlines(piece, stances).map((copy) => item(copy, stances));
+    }
+    return Array.from({ length: piece.cut.copies }, (_, copy) => {
+      const states = piece.cut.layers === 'pair' && copy % 2 === 1 ? other : single;
+      return item(
+        copy,
+        spread.single.flatMap((band) => inBand(states, width, band)),
+      );
+    });
+  });
+}

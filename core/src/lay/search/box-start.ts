@@ -1,0 +1,76 @@
+import type { Positions, Strip } from './strip.ts';
+
+interface Box {
+  readonly left: number;
+  readonly right: number;
+  readonly bottom: number;
+}
+
+/** Comparisons of boxes that all tries together may take: few orders are tried with many pieces. */
+const WORK = 4e6;
+const MOST_TRIES = 60;
+
+/** Boxes dropped in an order, each as near to the start as it comes in any of its bands, at a side of those before it. */
+function dropped(strip: Strip, order: readonly number[]): Positions {
+  const count = strip.items.length;
+  const x = new Float64Array(count);
+  const y = new Float64Array(count);
+  const stances = new Int16Array(count);
+  const boxes: Box[] = [];
+  let length = 0;
+  for (const index of order) {
+    const item = strip.items[index]!;
+    const { width, height } = item.shape;
+    let best = { left: 0, top: Infinity, stance: 0 };
+    item.stances.forEach(({ leftmost, rightmost }, stance) => {
+      // Boxes are alike in all states: only another band makes another place.
+      const before = item.stances[stance - 1];
+      if (before?.leftmost === leftmost && before.rightmost === rightmost) return;
+      const lefts = [leftmost, rightmost];
+      for (const { left, right } of boxes) lefts.push(right, left - width);
+      for (const left of lefts) {
+        if (left < leftmost || left > rightmost) continue;
+        let top = 0;
+        for (const box of boxes)
+          if (box.left < left + width - 1e-9 && box.right > left + 1e-9 && box.bottom > top) top = box.bottom;
+        if (top < best.top) best = { left, top, stance };
+      }
+    });
+    x[index] = best.left;
+    y[index] = best.top;
+    stances[index] = best.stance;
+    boxes.push({ left: best.left, right: best.left + width, bottom: best.top + height });
+    length = Math.max(length, best.top + height);
+  }
+  return { x, y, stances, length };
+}
+
+/** Items from the tallest on, each height shaken by up to half of `shake` of it. */
+function byHeight(strip: Strip, shake: number, random: () => number): number[] {
+  const keys = strip.items.map(({ shape }) => shape.height * (1 + shake * (random() - 0.5)));
+  return keys.map((_, index) => index).sort((a, b) => (keys[b] ?? 0) - (keys[a] ?? 0));
+}
+
+/** A first arrangement from bounding boxes alone: the best of some orders, the tallest first, and that order shaken. */
+export function boxStart(strip: Strip, random: () => number): Positions {
+  const tries = Math.max(2, Math.min(MOST_TRIES, Math.floor(WORK / strip.items.length ** 3)));
+  let best = dropped(strip, byHeight(strip, 0, random));
+  for (let attempt = 1; attempt < tries; attempt++) {
+    const found = dropped(strip, byHeight(strip, 0.6, random));
+    if (found.length < best.length) best = found;
+  }
+  return best;
+}
+
+/** Another arrangement of bounding boxes, in nearly any order, each item in any of its stances of the band that it comes to lie in. */
+export function anyStart(strip: Strip, random: () => number): Positions {
+  const start = dropped(strip, byHeight(strip, 1.6, random));
+  strip.items.forEach(({ stances }, index) => {
+    const own = stances[start.stances[index] ?? 0];
+    const alike = stances.flatMap(({ leftmost, rightmost }, stance) =>
+      leftmost === own?.leftmost && rightmost === own.rightmost ? [stance] : [],
+    );
+    start.stances[index] = alike[Math.floor(random() * alike.length)] ?? 0;
+  });
+  return start;
+}

@@ -1,0 +1,252 @@
+import { depthAt } from '../no-fit/depth-field.ts';
+import type { NoFitBook, PairField } from '../no-fit/no-fit-book.ts';
+import { PITCH } from '../no-fit/windings.ts';
+import { meeting } from './meeting.ts';
+import type { Positions, Strip } from './strip.ts';
+
+/** Shapes may reach this deep into each other, mm, and count as apart: both are grown by more. */
+export const TOUCHING = 0.04;
+
+/** How many of the low places that are measured are followed down. */
+const FOLLOWED = 3;
+/** Steps of following a place down, mm: the first, the last, and the last of all for the place that is taken. */
+const STEP = { first: 0.6 * PITCH, last: 0.4, fine: 0.01 };
+/** Weights of pairs that stay in conflict grow, the most for the deepest; others fade back to 1. */
+const WEIGHT = { least: 1.2, deepest: 0.8, fading: 0.95 };
+
+/** Items that overlap, and the moves that part them. Holds where the items are; one for a strip. */
+export interface Separation {
+  /** Takes up an arrangement at a length, mm; what lies past it is moved in. */
+  take(positions: Positions, length: number): void;
+  positions(): Positions;
+  /** All depths of overlap together, mm; 0 when all are apart. */
+  overlap(): number;
+  overlapping(): number[];
+  isOverlapping(item: number): boolean;
+  /** Moves an item to where it overlaps others least, each weighed by its pair; returns whether it moved. */
+  move(item: number): boolean;
+  /** Weighs pairs that overlap more, and those that do not less. */
+  weigh(): void;
+  forgetWeights(): void;
+  /** Two items of like size change places, or one turns. */
+  shake(): void;
+}
+
+export function separation(strip: Strip, book: NoFitBook, random: () => number): Separation {
+  const { items } = strip;
+  const count = items.length;
+  const shapes = items.map(({ shape }) => shape);
+  const x = new Float64Array(count);
+  const y = new Float64Array(count);
+  const stances = new Int16Array(count);
+  let length = 0;
+  const weights = new Float64Array(count * count).fill(1);
+  const depths = new Float64Array(count * count);
+
+  // Pairs of items of the same shapes in the same states share a field; found by a flat index here, for speed.
+  const most = Math.max(...items.map((item) => item.stances.length));
+  const known: (PairField | undefined)[] = [];
+  const pairOf = (a: number, stanceA: number, b: number, stanceB: number): PairField => {
+    const key = ((a * most + stanceA) * count + b) * most + stanceB;
+    const found = known[key];
+    if (found) return found;
+    const [first, second] = [items[a], items[b]];
+    const [firstStance, secondStance] = [first?.stances[stanceA], second?.stances[stanceB]];
+    if (!first || !second || !firstStance || !secondStance) throw new Error('no such item or stance');
+    const made = book.pair(first.shape, firstStance.state, second.shape, secondStance.state);
+    known[key] = made;
+    return made;
+  };
+
+  const measure = (a: number, b: number): number => {
+    const pair = pairOf(a, stances[a]!, b, stances[b]!);
+    return depthAt(
+      pair.field,
+      pair.turnX * (x[b]! - x[a]!) + pair.shiftX,
+      pair.turnY * (y[b]! - y[a]!) + pair.shiftY,
+    );
+  };
+  const measureItem = (item: number) => {
+    for (let other = 0; other < count; other++) {
+      if (other === item) continue;
+      const depth = measure(item, other);
+      depths[item * count + other] = depth;
+      depths[other * count + item] = depth;
+    }
+  };
+  const isOverlapping = (item: number): boolean => {
+    for (let other = 0; other < count; other++) if (depths[item * count + other]! > TOUCHING) return true;
+    return false;
+  };
+
+  const others = meeting(count, random);
+  const meet = (item: number, stance: number) => {
+    others.clear();
+    for (let other = 0; other < count; other++)
+      if (other !== item)
+        others.add(
+          pairOf(other, stances[other]!, item, stance),
+          x[other]!,
+          y[other]!,
+          weights[item * count + other]!,
+        );
+  };
+
+  const reached = { x: 0, y: 0 };
+  /** Follows a place downhill in shrinking steps of random direction; leaves it in `reached` and returns its cost. */
+  const follow = (
+    item: number,
+    stance: number,
+    fromX: number,
+    fromY: number,
+    first: number,
+    last: number,
+    best: number,
+  ): number => {
+    const { leftmost, rightmost } = items[item]!.stances[stance]!;
+    const bottom = length - shapes[item]!.height;
+    const onFold = leftmost === rightmost;
+    let [placeX, placeY] = [fromX, fromY];
+    let cost = others.costAt(placeX, placeY, Infinity);
+    let step = first;
+    while (step > last && cost > TOUCHING) {
+      const way = onFold ? 1 : Math.floor(4 * random());
+      const stepX = way === 0 ? step : way === 1 ? 0 : 0.7071 * step;
+      const stepY = way === 0 ? 0 : way === 1 ? step : way === 2 ? 0.7071 * step : -0.7071 * step;
+      let moved = false;
+      for (let sense = 1; sense >= -1 && !moved; sense -= 2) {
+        const nextX = Math.min(rightmost, Math.max(leftmost, placeX + sense * stepX));
+        const nextY = Math.min(bottom, Math.max(0, placeY + sense * stepY));
+        const next = others.costAt(nextX, nextY, cost);
+        if (next >= cost) continue;
+        [placeX, placeY, cost, moved] = [nextX, nextY, next, true];
+      }
+      if (moved) step *= 1.1;
+      else {
+        step *= 0.6;
+        if (cost > 4 * best && step < 0.2 * first) break;
+      }
+    }
+    reached.x = placeX;
+    reached.y = placeY;
+    return cost;
+  };
+
+  const overlap = (): number => {
+    let total = 0;
+    for (let a = 0; a < count; a++)
+      for (let b = a + 1; b < count; b++) {
+        const depth = depths[a * count + b]!;
+        if (depth > TOUCHING) total += depth;
+      }
+    return total;
+  };
+  const keepWithin = () => {
+    for (let item = 0; item < count; item++)
+      y[item] = Math.max(0, Math.min(y[item]!, length - shapes[item]!.height));
+  };
+
+  return {
+    take(positions, wanted) {
+      x.set(positions.x);
+      y.set(positions.y);
+      stances.set(positions.stances);
+      length = wanted;
+      keepWithin();
+      for (let item = 0; item < count; item++) measureItem(item);
+    },
+    positions: () => ({
+      x: x.slice(),
+      y: y.slice(),
+      stances: stances.slice(),
+      length: Math.max(...shapes.map(({ height }, item) => y[item]! + height)),
+    }),
+    overlap,
+    overlapping: () => items.flatMap((_, item) => (isOverlapping(item) ? [item] : [])),
+    isOverlapping,
+    move(item) {
+      const choices = items[item]!.stances;
+      const bottom = length - shapes[item]!.height;
+      let current = 0;
+      for (let other = 0; other < count; other++)
+        if (other !== item) current += weights[item * count + other]! * depths[item * count + other]!;
+      let best = { cost: current, x: x[item]!, y: y[item]!, stance: stances[item]! };
+      for (let stance = 0; stance < choices.length && best.cost > TOUCHING; stance++) {
+        const { leftmost, rightmost } = choices[stance]!;
+        meet(item, stance);
+        const places = others.lowPlaces(leftmost, rightmost, bottom);
+        const costs: number[] = [];
+        for (let at = 0; at < places.length; at += 2)
+          costs.push(others.costAt(places[at]!, places[at + 1]!, Infinity));
+        if (stance === stances[item]) {
+          places.push(x[item]!, y[item]!);
+          costs.push(0.999 * current);
+        }
+        for (let followed = 0; followed < FOLLOWED && best.cost > TOUCHING; followed++) {
+          const low = costs.reduce((least, cost, at) => (cost < costs[least]! ? at : least), 0);
+          if (costs[low] === undefined || costs[low] === Infinity) break;
+          costs[low] = Infinity;
+          const cost = follow(
+            item,
+            stance,
+            places[2 * low]!,
+            places[2 * low + 1]!,
+            STEP.first,
+            STEP.last,
+            best.cost,
+          );
+          if (cost < best.cost - 1e-9) best = { cost, x: reached.x, y: reached.y, stance };
+        }
+      }
+      if (best.cost >= current - 1e-9) return false;
+      if (best.cost > TOUCHING) {
+        meet(item, best.stance);
+        const cost = follow(item, best.stance, best.x, best.y, 0.5, STEP.fine, best.cost);
+        if (cost < best.cost) best = { ...best, cost, x: reached.x, y: reached.y };
+      }
+      x[item] = best.x;
+      y[item] = best.y;
+      stances[item] = best.stance;
+      measureItem(item);
+      return true;
+    },
+    weigh() {
+      let deepest = 0;
+      for (const depth of depths) if (depth > deepest) deepest = depth;
+      for (let at = 0; at < count * count; at++) {
+        const depth = depths[at]!;
+        weights[at] =
+          depth > TOUCHING
+            ? weights[at]! * (WEIGHT.least + (WEIGHT.deepest * depth) / deepest)
+            : Math.max(1, weights[at]! * WEIGHT.fading);
+      }
+    },
+    forgetWeights: () => void weights.fill(1),
+    shake() {
+      const item = Math.floor(random() * count);
+      const own = items[item]!;
+      const alike = items.flatMap((other, index) =>
+        index !== item && other.shape !== own.shape ? [index] : [],
+      );
+      const difference = (index: number) => Math.abs(shapes[index]!.area - shapes[item]!.area);
+      alike.sort((a, b) => difference(a) - difference(b));
+      const other = alike[Math.floor(random() * random() * Math.min(8, alike.length))];
+      if (other === undefined) return;
+      const middle = (index: number) => ({
+        x: x[index]! + shapes[index]!.width / 2,
+        y: y[index]! + shapes[index]!.height / 2,
+      });
+      const put = (index: number, at: { readonly x: number; readonly y: number }) => {
+        const { leftmost, rightmost } = items[index]!.stances[stances[index]!]!;
+        const { width, height } = shapes[index]!;
+        x[index] = Math.max(leftmost, Math.min(rightmost, at.x - width / 2));
+        y[index] = Math.max(0, Math.min(length - height, at.y - height / 2));
+      };
+      const [here, there] = [middle(item), middle(other)];
+      if (random() < 0.3) stances[item] = Math.floor(random() * own.stances.length);
+      put(item, there);
+      put(other, here);
+      for (const index of [item, other]) measureItem(index);
+    },
+  };
+}

@@ -1,0 +1,37 @@
+import type { KnownShape } from '../no-fit/no-fit-book.ts';
+import type { OutlineState } from '../outline-state.ts';
+
+/** One way for a shape to lie: its state, and where the left side of its box may come, mm; the same twice for one on a crease. */
+export interface StripStance {
+  readonly state: OutlineState;
+  readonly leftmost: number;
+  readonly rightmost: number;
+}
+
+/** One shape to place on a strip of cloth. */
+export interface StripItem {
+  readonly shape: KnownShape;
+  readonly stances: readonly StripStance[];
+}
+
+/** Shapes to place in bands of a strip, as short as can be. */
+export interface Strip {
+  readonly items: readonly StripItem[];
+  /** Across, mm: from where boxes are counted to the far edge. */
+  readonly width: number;
+}
+
+/** Where the boxes of all items start, mm, and in which of its stances each is. */
+export interface Positions {
+  readonly x: Float64Array;
+  readonly y: Float64Array;
+  readonly stances: Int16Array;
+  readonly length: number;
+}
+
+export const copyPositions = ({ x, y, stances, length }: Positions): Positions => ({
+  x: x.slice(),
+  y: y.slice(),
+  stances: stances.slice(),
+  length,
+});

@@ -1,0 +1,30 @@
+import type { Unit } from '@ample-bolt/core/units/length';
+import { findingWords } from '@ample-bolt/core/words/finding-words';
+import { foldWords } from './fold-words.ts';
+import type { FoldPlan } from './use-lay-search.ts';
+
+/** Ways of folding that this cloth or these pieces forbid, those with the same reason together. */
+export function ImpossibleFolds({
+  plans,
+  unit,
+}: {
+  readonly plans: readonly FoldPlan[];
+  readonly unit: Unit;
+}) {
+  const reasons = new Map<string, string[]>();
+  for (const { fold, obstacle } of plans) {
+    if (!obstacle) continue;
+    const { message } = findingWords(obstacle, unit);
+    reasons.set(message, [...(reasons.get(message) ?? []), foldWords[fold].name]);
+  }
+  if (reasons.size === 0) return null;
+  return (
+    <ul aria-label="Not possible here" className="-my-1 shrink-0 text-sm text-walnut-2">
+      {[...reasons].map(([message, names]) => (
+        <li key={message}>
+          <strong>Not {names.map((name) => name.toLowerCase()).join(', ')}:</strong> {message}
+        </li>
+      ))}
+    </ul>
+  );
+}
