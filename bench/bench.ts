@@ -1,8 +1,3 @@
-import { layPieceOf, lengthBound } from '@ample-bolt/core/lay/layable';
-import { folds } from '@ample-bolt/core/lay/lay';
-import { checkLay } from '@ample-bolt/core/lay/check-lay';
-import { usableWidth, type Cloth } from '@ample-bolt/core/lay/cloth';
-import { planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
 import { fittedDress } from '@ample-bolt/core/styles/fitted-dress/fitted-dress';
 import { fittedDressRecipe } from '@ample-bolt/core/styles/fitted-dress/fitted-dress-recipe';
 import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
@@ -11,11 +6,8 @@ import { styleBook } from '@ample-bolt/core/styles/style-book';
 import { draftInput } from '@ample-bolt/core/testing/bodies';
 import { extremeRanges, randomBodies } from '@ample-bolt/core/testing/random-bodies';
 import { missesBody, missesSizes } from '@ample-bolt/core/testing/misses-size-table';
-import { inches } from '@ample-bolt/core/units/length';
-import { boxLength } from './boxes.ts';
-
-const median = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[values.length >> 1] ?? NaN;
+import { benchLays } from './lays.ts';
+import { median } from './median.ts';
 
 /** Rounds over the whole table, after warming up. */
 const ROUNDS = 7;
@@ -69,47 +61,6 @@ function benchSoundness(): void {
   }
 }
 
-/** How long the lay gets in three seconds, beside what bounding boxes need and what cannot be beaten. */
-function benchLays(): void {
-  const size = missesSizes[4];
-  const pieces = fittedDressRecipe
-    .draft(draftInput(missesBody(size)))
-    .pieces.filter(({ piece }) => piece.role === 'outer')
-    .map(layPieceOf);
-  for (const width of [45, 60]) {
-    const cloth: Cloth = {
-      role: 'outer',
-      name: '',
-      colour: '#000000',
-      width: inches(width),
-      selvedge: inches(0.5),
-      length: null,
-      oneWay: false,
-    };
-    const start = performance.now();
-    const boxes = boxLength(pieces, cloth);
-    const boxTime = performance.now() - start;
-    const bound = lengthBound(pieces, usableWidth(cloth));
-    console.log(
-      `\n${width} in cloth, size ${size.size}: boxes ${(boxes / 25.4).toFixed(1)} in (${boxTime.toFixed(0)} ms), no lay below ${(bound / 25.4).toFixed(1)} in`,
-    );
-    for (const fold of folds) {
-      const task: LayTask = { pieces, cloth, fold, seed: 1, shrinkPercent: 0, buyIn: 'yd' };
-      const began = performance.now();
-      let first: number | undefined;
-      for (const { lay, work } of planLay(task)) {
-        if (first === undefined) first = performance.now() - began;
-        if (performance.now() - began < 3000) continue;
-        const proved = checkLay(lay, pieces, cloth).length === 0 ? 'proved' : 'NOT PROVED';
-        console.log(
-          `  ${fold}: first lay after ${first.toFixed(0)} ms; in 3 s ${(lay.length / 25.4).toFixed(1)} in, ${(lay.length / boxes).toFixed(2)} of the boxes' length, ${(lay.length / bound).toFixed(2)} of the bound, ${(100 * lay.utilisation).toFixed(0)} % used, ${proved}, ${work} steps`,
-        );
-        break;
-      }
-    }
-  }
-}
-
-benchDrafts();
-benchSoundness();
-benchLays();
+const wanted = process.argv.slice(2);
+const runs = { drafts: benchDrafts, soundness: benchSoundness, lays: benchLays };
+for (const [name, run] of Object.entries(runs)) if (wanted.length === 0 || wanted.includes(name)) run();

@@ -4,13 +4,14 @@ import type { Finding } from '../src/checks/finding.ts';
 import { draftOrder } from '../src/drafting/draft-order.ts';
 import type { Draft } from '../src/drafting/draft.ts';
 import { findingJson } from '../src/formats/draft-json.ts';
-import type { InputFault } from '../src/formats/input-fault.ts';
+import type { InputFault, Read } from '../src/formats/input-fault.ts';
 import type { Order } from '../src/formats/order/order.ts';
 import { readOrderText } from '../src/formats/order/read-order.ts';
+import type { Unit } from '../src/units/length.ts';
 
 export const USAGE = `bolt measures | draft ORDER.json [--out F.svg] | check ORDER.json | chalk ORDER.json
 bolt sum NAME key=value … [--unit in|cm]
-bolt lay ORDER.json [--fold auto|open|half|width] [--seconds N | --work N] [--seed N] [--out F.svg] [--prove LAY.json]
+bolt lay ORDER.json|PIECES.json [--fold auto|open|half|width|two|four|cross] [--seconds N | --work N] [--seed N] [--out F.svg] [--prove LAY.json]
 Add --json for one JSON document on standard output.`;
 
 /** Bad input ends the run with exit code 2; everything else that throws is a fault of the program. */
@@ -63,11 +64,13 @@ export function readFile(path: string | undefined, field: string): string {
   }
 }
 
-export function orderFrom(path: string | undefined): Order {
-  const order = readOrderText(readFile(path, 'file'));
-  if (!order.ok) throw new BadInput(order.fault.code, order.fault.field, order.fault.message);
-  return order.value;
+/** What was read, or bad input that ends the run. */
+export function valueOf<T>(found: Read<T>): T {
+  if (!found.ok) throw new BadInput(found.fault.code, found.fault.field, found.fault.message);
+  return found.value;
 }
+
+export const orderFrom = (path: string | undefined): Order => valueOf(readOrderText(readFile(path, 'file')));
 
 /** The draft of an order; a figure set by hand that it has not is bad input. */
 export function draftFrom(order: Order): Draft {
@@ -85,8 +88,8 @@ export function draftFrom(order: Order): Draft {
 export const hasStop = (findings: readonly Finding[]): boolean =>
   findings.some(({ severity }) => severity === 'stop');
 
-export const findingLines = (findings: readonly Finding[], order: Order): string[] =>
+export const findingLines = (findings: readonly Finding[], unit: Unit): string[] =>
   findings.map((each) => {
-    const { severity, message, remedy } = findingJson(each, order.unit);
+    const { severity, message, remedy } = findingJson(each, unit);
     return `${severity}: ${message} ${remedy}`.trim();
   });

@@ -44,7 +44,7 @@ function checkText(draft: Draft, order: Order): string {
     ({ id, lengthA, lengthB, ok }) =>
       `${ok ? 'true ' : 'NOT TRUE'} ${id}: ${length(lengthA)} to ${length(lengthB)}`,
   );
-  return [...rounds, ...seams, ...findingLines(draft.findings, order)].join('\n');
+  return [...rounds, ...seams, ...findingLines(draft.findings, order.unit)].join('\n');
 }
 
 export function draftCommand({ positionals, values }: Flags): Answer {

@@ -1,10 +1,12 @@
 import { writeFileSync } from 'node:fs';
 import { finding } from '../src/checks/finding.ts';
 import type { Finding } from '../src/checks/finding.ts';
-import type { Draft } from '../src/drafting/draft.ts';
+import { parseFile } from '../src/formats/check-file.ts';
 import { findingJson } from '../src/formats/draft-json.ts';
 import { layJson } from '../src/formats/lay-json.ts';
 import type { Order } from '../src/formats/order/order.ts';
+import { readOrder } from '../src/formats/order/read-order.ts';
+import { readPieces } from '../src/formats/pieces/read-pieces.ts';
 import { readLays } from '../src/formats/read-lays.ts';
 import { laySvg } from '../src/formats/svg.ts';
 import { purchaseUnit } from '../src/lay/buying.ts';
@@ -12,16 +14,20 @@ import { checkLay } from '../src/lay/check-lay.ts';
 import { compareWidths } from '../src/lay/compare-widths.ts';
 import type { WidthPlan } from '../src/lay/compare-widths.ts';
 import { choosePlan } from '../src/lay/choose-plan.ts';
+import type { Cloth } from '../src/lay/cloth.ts';
 import { layPieceOf } from '../src/lay/layable.ts';
+import type { LayPiece } from '../src/lay/layable.ts';
 import { folds } from '../src/lay/lay.ts';
 import type { Fold, Lay } from '../src/lay/lay.ts';
 import { noFitBook } from '../src/lay/no-fit/no-fit-book.ts';
 import type { NoFitBook } from '../src/lay/no-fit/no-fit-book.ts';
 import { layObstacle, planLay } from '../src/lay/plan-lay.ts';
 import type { LayTask } from '../src/lay/plan-lay.ts';
+import type { ClothRole } from '../src/pieces/piece.ts';
 import { formatLength } from '../src/units/format-length.ts';
+import type { Unit } from '../src/units/length.ts';
 import { foldName } from '../src/words/names.ts';
-import { BadInput, readFile, orderFrom, draftFrom, hasStop, findingLines } from './answer.ts';
+import { BadInput, readFile, draftFrom, hasStop, findingLines, valueOf } from './answer.ts';
 import type { Answer, Flags } from './answer.ts';
 
 function countFlag(value: string | undefined, name: string, least: number): number | undefined {
@@ -48,96 +54,128 @@ const DEFAULT_WORK = 2000;
 /** Steps of search for each other width: a first idea of what it would take. */
 const WIDTH_WORK = 150;
 
-function searchFor(
-  task: LayTask,
-  seconds: number | undefined,
-  work: number,
-  book: NoFitBook,
-): Lay | undefined {
-  if (layObstacle(task)) return undefined;
+function searchFor(task: LayTask, seconds: number | undefined, work: number, book: NoFitBook): Lay {
   const end = seconds === undefined ? Infinity : performance.now() + seconds * 1000;
   for (const step of planLay(task, book)) {
     if (seconds === undefined ? step.work >= work : performance.now() >= end) return step.lay;
   }
-  return undefined;
+  throw new Error('the search never ends by itself');
 }
 
-export function layCommand(flags: Flags): Answer {
-  const { positionals, values } = flags;
-  const order = orderFrom(positionals[1]);
+interface SearchFlags {
+  readonly wanted: readonly Fold[];
+  readonly seconds: number | undefined;
+  readonly work: number;
+  readonly seed: number;
+}
+
+/** What is laid on which cloths, from an order or from a pieces file. */
+interface LayInput {
+  readonly unit: Unit;
+  readonly shrinkPercent: number;
+  /** What a lay leaves open that is not of the lays. */
+  readonly findings: readonly Finding[];
+  readonly jobs: readonly { readonly cloth: Cloth; readonly pieces: readonly LayPiece[] }[];
+}
+
+function orderInput(order: Order): LayInput {
   const draft = draftFrom(order);
-  if (values.prove !== undefined) return proveCommand(order, draft, values.prove);
-  const seconds = countFlag(values.seconds, 'seconds', 0);
-  const work = countFlag(values.work, 'work', 1) ?? DEFAULT_WORK;
-  const seed = countFlag(values.seed, 'seed', 0) ?? 1;
-  const wanted = foldsWanted(values.fold);
-  const findings: Finding[] = draft.findings.filter(({ code }) => code === 'cloth-missing');
-  const lays: (Lay & { widths: WidthPlan[] })[] = [];
-  const plans: Lay[] = [];
-  for (const cloth of order.cloths) {
-    const pieces = draft.pieces.filter(({ piece }) => piece.role === cloth.role).map(layPieceOf);
-    if (pieces.length === 0) continue;
-    const taskFor = (fold: Fold): LayTask => ({
-      pieces,
-      cloth,
-      fold,
-      seed,
-      shrinkPercent: order.rules['cloth.shrinkage'],
-      buyIn: purchaseUnit(order.unit),
-    });
-    const book = noFitBook();
-    const found = wanted
-      .map((fold) =>
-        searchFor(taskFor(fold), seconds === undefined ? undefined : seconds / wanted.length, work, book),
-      )
-      .filter((lay) => lay !== undefined);
-    const [best, ...others] = choosePlan(found);
-    if (!best) {
-      findings.push(
-        layObstacle(taskFor(wanted[0] ?? 'open')) ?? finding('cloth-too-narrow', { subject: cloth.role }),
-      );
-      continue;
-    }
-    const faults = checkLay(best, pieces, cloth).filter(({ code }) => code !== 'outside-length');
-    if (faults.length > 0)
-      throw new Error(`the search gave a lay that fails its proof: ${JSON.stringify(faults)}`);
-    if (cloth.length !== null && best.length > cloth.length)
-      findings.push(
-        finding('cloth-too-short', { subject: cloth.role }, { found: best.length, expected: cloth.length }),
-      );
-    lays.push({ ...best, widths: compareWidths(taskFor(best.fold), WIDTH_WORK, book) });
-    plans.push(...others);
+  const piecesOf = (role: ClothRole) =>
+    draft.pieces.filter(({ piece }) => piece.role === role).map(layPieceOf);
+  return {
+    unit: order.unit,
+    shrinkPercent: order.rules['cloth.shrinkage'],
+    findings: draft.findings.filter(({ code }) => code === 'cloth-missing'),
+    jobs: order.cloths
+      .map((cloth) => ({ cloth, pieces: piecesOf(cloth.role) }))
+      .filter(({ pieces }) => pieces.length > 0),
+  };
+}
+
+function inputFrom(path: string | undefined): LayInput {
+  const file = valueOf(parseFile(readFile(path, 'file')));
+  const isPieces =
+    typeof file === 'object' && file !== null && 'format' in file && file.format === 'ample-bolt/pieces';
+  if (!isPieces) return orderInput(valueOf(readOrder(file)));
+  const { unit, cloth, pieces } = valueOf(readPieces(file));
+  return { unit, shrinkPercent: 0, findings: [], jobs: [{ cloth, pieces }] };
+}
+
+/** The chosen plan of a cloth with its alternatives, or why there is none. */
+function laysOn(
+  { cloth, pieces }: LayInput['jobs'][number],
+  { unit, shrinkPercent }: LayInput,
+  { wanted, seed, seconds, work }: SearchFlags,
+): {
+  readonly best?: Lay & { widths: WidthPlan[] };
+  readonly others: readonly Lay[];
+  readonly findings: readonly Finding[];
+} {
+  const taskFor = (fold: Fold): LayTask => ({
+    pieces,
+    cloth,
+    fold,
+    seed,
+    shrinkPercent,
+    buyIn: purchaseUnit(unit),
+  });
+  const possible = wanted.map(taskFor).filter((task) => !layObstacle(task));
+  const book = noFitBook();
+  const found = possible.map((task) =>
+    searchFor(task, seconds === undefined ? undefined : seconds / possible.length, work, book),
+  );
+  const [best, ...others] = choosePlan(found);
+  if (!best) {
+    const obstacle = layObstacle(taskFor(wanted[0] ?? 'open'));
+    return { others, findings: obstacle ? [obstacle] : [] };
   }
+  const faults = checkLay(best, pieces, { ...cloth, length: null });
+  if (faults.length > 0)
+    throw new Error(`the search gave a lay that fails its proof: ${JSON.stringify(faults)}`);
+  const short = cloth.length !== null && best.length > cloth.length;
+  return {
+    best: { ...best, widths: compareWidths(taskFor(best.fold), WIDTH_WORK, book) },
+    others,
+    findings: short
+      ? [finding('cloth-too-short', { subject: cloth.role }, { found: best.length, expected: cloth.length })]
+      : [],
+  };
+}
+
+export function layCommand({ positionals, values }: Flags): Answer {
+  const input = inputFrom(positionals[1]);
+  if (values.prove !== undefined) return proveCommand(input, values.prove);
+  const flags: SearchFlags = {
+    wanted: foldsWanted(values.fold),
+    seconds: countFlag(values.seconds, 'seconds', 0),
+    work: countFlag(values.work, 'work', 1) ?? DEFAULT_WORK,
+    seed: countFlag(values.seed, 'seed', 0) ?? 1,
+  };
+  const laid = input.jobs.map((job) => laysOn(job, input, flags));
+  const lays = laid.flatMap(({ best }) => (best ? [best] : []));
+  const findings = [...input.findings, ...laid.flatMap((each) => each.findings)];
   if (values.out !== undefined && lays.length > 0) writeFileSync(values.out, laySvg(lays));
   const text = lays.map(
     (lay) =>
-      `${lay.role}: ${foldName[lay.fold]}, ${formatLength(lay.length, order.unit)} long, buy ${lay.buy.amount} ${lay.buy.unit}, ${(100 * lay.utilisation).toFixed(1)} % used; not below ${formatLength(lay.bound, order.unit)}`,
+      `${lay.role}: ${foldName[lay.fold]}, ${formatLength(lay.length, input.unit)} long, buy ${lay.buy.amount} ${lay.buy.unit}, ${(100 * lay.utilisation).toFixed(1)} % used; not below ${formatLength(lay.bound, input.unit)}`,
   );
   return {
     json: {
       lays: lays.map(layJson),
-      plans: plans.map(layJson),
-      findings: findings.map((each) => findingJson(each, order.unit)),
+      plans: laid.flatMap(({ others }) => others.map(layJson)),
+      findings: findings.map((each) => findingJson(each, input.unit)),
     },
-    text: [...text, ...findingLines(findings, order)].join('\n'),
+    text: [...text, ...findingLines(findings, input.unit)].join('\n'),
     stopped: hasStop(findings),
   };
 }
 
-export function proveCommand(order: Order, draft: Draft, path: string): Answer {
-  let file: unknown;
-  const text = readFile(path, 'prove');
-  try {
-    file = JSON.parse(text);
-  } catch {
-    throw new BadInput('malformed-json', 'prove', `${path} is not JSON.`);
-  }
-  const lays = readLays(file);
-  if (!lays.ok) throw new BadInput(lays.fault.code, lays.fault.field, lays.fault.message);
-  const faults = lays.value.flatMap((lay) => {
-    const cloth = order.cloths.find(({ role }) => role === lay.role);
-    if (!cloth) throw new BadInput('wrong-shape', 'prove', `The order has no ${lay.role} cloth.`);
-    return checkLay(lay, draft.pieces.filter(({ piece }) => piece.role === lay.role).map(layPieceOf), cloth);
+function proveCommand({ jobs }: LayInput, path: string): Answer {
+  const lays = valueOf(readLays(valueOf(parseFile(readFile(path, 'prove')))));
+  const faults = lays.flatMap((lay) => {
+    const job = jobs.find(({ cloth }) => cloth.role === lay.role);
+    if (!job) throw new BadInput('wrong-shape', 'prove', `There is no ${lay.role} cloth to lay on.`);
+    return checkLay(lay, job.pieces, job.cloth);
   });
   const ok = faults.length === 0;
   return {

@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import { sampleCloth } from '../testing/sample-cloth.ts';
+import { sampleCloth, samplePanel } from '../testing/sample-cloth.ts';
 import { boxOf, moveRing } from '../geometry/ring.ts';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
@@ -75,15 +75,24 @@ describe('checkLay', () => {
   });
 
   test('an overlap of a tenth of a millimetre is found, one of a hundredth is allowed', () => {
-    const touching = open.placements.findIndex(({ polygon }) => Math.min(...polygon.map(({ y }) => y)) > 100);
-    const pushed = (dy: number) =>
-      codes(
-        withPlacement(open, touching, (placement) => ({
+    const panels = [samplePanel('back', 'pair', 10, 20)];
+    const task = { pieces: panels, cloth, fold: 'open', seed: 1, shrinkPercent: 0, buyIn: 'yd' } as const;
+    const lay = planForWork(task, 1);
+    const [first] = lay.placements;
+    if (!first) throw new Error('expected a placement');
+    const beside = boxOf(first.polygon);
+    const reaching = (mm: number) => {
+      const changed = withPlacement(lay, 1, (placement) => {
+        const own = boxOf(placement.polygon);
+        return {
           ...placement,
-          polygon: moveRing(placement.polygon, 0, dy),
-        })),
-      );
-    expect(pushed(-0.2)).toContain('overlap');
+          polygon: moveRing(placement.polygon, beside.maxX - own.minX - mm, beside.minY - own.minY),
+        };
+      });
+      return checkLay(changed, panels, cloth).map(({ code }) => code);
+    };
+    expect(reaching(0.1)).toEqual(['overlap']);
+    expect([reaching(0.01), reaching(0), reaching(-0.1)]).toEqual([[], [], []]);
   });
 
   test('missing, doubled and unknown pieces are found', () => {

@@ -195,7 +195,7 @@ export function checkLay(lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): L
     ];
     if (!sameRing(atOrigin(placement.polygon), atOrigin(claimed(piece, placement))))
       faults.push({ code: 'not-the-outline', pieces: [nameOf(placement)] });
-    if (cloth.oneWay && placement.rotation !== 0)
+    if ((cloth.oneWay || piece.oneWay) && placement.rotation !== 0)
       faults.push({ code: 'against-the-nap', pieces: [nameOf(placement)] });
     return faults;
   });

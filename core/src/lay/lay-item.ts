@@ -65,9 +65,9 @@ export function layItems(
   oneWay: boolean,
   isDouble: (piece: LayPiece) => boolean,
 ): LayItem[] {
-  const kept = (stances: readonly Stance[]) =>
-    oneWay ? stances.filter(({ state }) => state.y === 1) : stances;
   return pieces.flatMap((piece): LayItem[] => {
+    const kept = (stances: readonly Stance[]) =>
+      oneWay || piece.oneWay ? stances.filter(({ state }) => state.y === 1) : stances;
     const double = isDouble(piece);
     const onFold = double && piece.cut.layers === 'fold' && spread.creases.length > 0;
     const outline = onFold ? piece.outline : wholeOutline(piece);

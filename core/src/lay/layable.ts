@@ -7,6 +7,8 @@ export interface LayPiece {
   readonly id: string;
   readonly cut: Cut;
   readonly outline: Ring;
+  /** It points one way, even where the cloth has no nap. */
+  readonly oneWay?: boolean;
 }
 
 export const layPieceOf = ({ piece, outline }: DraftedPiece): LayPiece => ({

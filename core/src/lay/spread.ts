@@ -94,6 +94,8 @@ const copiesAtOnce = ({ creases, double }: Spread, { cut }: LayPiece): number =>
 /** Whether folded cloth can cut a piece: a single copy, or an odd one, would leave one too many. */
 export const canLieDouble = (spread: Spread, piece: LayPiece): boolean => {
   if (piece.cut.layers === 'single' || spread.double.length === 0) return false;
+  // The layer that a cross fold turns under points the other way.
+  if (piece.oneWay && spread.isCross) return false;
   return piece.cut.copies % copiesAtOnce(spread, piece) === 0;
 };
 

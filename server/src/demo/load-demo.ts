@@ -45,7 +45,7 @@ const dayAfter = (today: Date, days: number): string =>
   new Date(today.getTime() + days * 86_400_000).toISOString().slice(0, 10);
 
 /** Enough search for a good demo lay without holding up the first start. */
-const LAY_WORK = 1200;
+const LAY_WORK = 250;
 
 function layOf(ticket: Ticket, role: ClothRole, fold: Fold): Lay {
   const cloth = ticket.cloths.find((each) => each.role === role);

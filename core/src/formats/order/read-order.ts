@@ -1,11 +1,11 @@
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import type { ErrorObject } from 'ajv';
 import { usualObservations, type MeasureValues } from '../../measures/measure-set.ts';
 import { readMeasures } from '../../measures/read-measure.ts';
 import { measureOf } from '../../measures/catalogue.ts';
 import { styleBook, styleOf } from '../../styles/style-book.ts';
 import type { Style } from '../../styles/style.ts';
 import { inches } from '../../units/length.ts';
+import { checkFile, parseFile } from '../check-file.ts';
 import { read, refuse, type Read } from '../input-fault.ts';
 import { readLength } from '../read-length.ts';
 import type { Order, OrderFile } from './order.ts';
@@ -19,41 +19,6 @@ const validate = new Ajv2020({ allErrors: false, allowUnionTypes: true }).compil
 
 const HEEL_BOUNDS = { least: 0, most: inches(9) };
 
-/** `/garments/0/style` as garments.0.style; a missing property is named as if it were there. */
-function fieldOf(error: ErrorObject): string {
-  const path = error.instancePath.slice(1).replaceAll('/', '.');
-  const missing =
-    error.keyword === 'required' ? String((error.params as { missingProperty: string }).missingProperty) : '';
-  return [path, missing].filter(Boolean).join('.');
-}
-
-function shapeWords(error: ErrorObject, field: string): string {
-  if (error.keyword === 'required') return `${field} is missing.`;
-  if (error.keyword === 'enum')
-    return `${field} must be one of ${(error.params as { allowedValues: string[] }).allowedValues.join(', ')}.`;
-  return `${field || 'the file'} ${error.message ?? 'has the wrong shape'}.`;
-}
-
-function checkHead(file: unknown): Read<OrderFile> {
-  if (typeof file !== 'object' || file === null || Array.isArray(file))
-    return refuse('wrong-shape', '', 'An order is a JSON object; see the order file in the README.');
-  const head = file as { format?: unknown; version?: unknown };
-  if (head.format !== 'ample-bolt/order')
-    return refuse('wrong-format', 'format', 'format must be "ample-bolt/order".');
-  if (head.version !== 1)
-    return refuse(
-      'wrong-version',
-      'version',
-      `version ${JSON.stringify(head.version) ?? 'is missing'}: this program reads version 1.`,
-    );
-  const candidate: unknown = file;
-  if (validate(candidate)) return read(candidate);
-  const [error] = validate.errors ?? [];
-  if (!error) throw new Error('the schema refused the file without saying why');
-  const field = fieldOf(error);
-  return refuse('wrong-shape', field, shapeWords(error, field));
-}
-
 function missingMeasure(style: Style, values: MeasureValues): Read<MeasureValues> {
   const missing = style.requires.find((id) => values[id] === undefined);
   if (!missing) return read(values);
@@ -66,7 +31,7 @@ function missingMeasure(style: Style, values: MeasureValues): Read<MeasureValues
 
 /** Reads a parsed order file: shape, names, lengths and required measures, in that order. */
 export function readOrder(file: unknown): Read<Order> {
-  const head = checkHead(file);
+  const head = checkFile(file, 'ample-bolt/order', validate);
   if (!head.ok) return head;
   const order = head.value;
   const { unit } = order;
@@ -119,15 +84,6 @@ export function readOrder(file: unknown): Read<Order> {
 
 /** Reads the text of an order file. */
 export function readOrderText(text: string): Read<Order> {
-  let file: unknown;
-  try {
-    file = JSON.parse(text);
-  } catch (error) {
-    return refuse(
-      'malformed-json',
-      '',
-      `The file is not JSON: ${error instanceof Error ? error.message : 'unreadable'}.`,
-    );
-  }
-  return readOrder(file);
+  const file = parseFile(text);
+  return file.ok ? readOrder(file.value) : file;
 }

@@ -30,10 +30,13 @@ export function PieceLabel({ placement, x, y, colour }: PieceLabelProps) {
   const box = boxOf(placement.polygon);
   const fold = y((box.minX + box.maxX) / 2);
   const middle = placement.onFold ? fold - Math.max(OFF_FOLD, Math.abs(y(across) - fold)) : y(across);
-  const half = (text.length * SIZE * LETTER) / 2;
+  const half = (text.length * SIZE * LETTER) / 2 + 4;
+  // Moved along within its own piece, so that it does not run into its neighbour's; in one that is too short it stands in the middle.
+  const [start, end] = [x(box.minY) + half, x(box.maxY) - half];
+  const centre = start < end ? Math.min(end, Math.max(start, x(along))) : (start + end) / 2;
   return (
     <text
-      x={Math.max(half + 4, x(along))}
+      x={Math.max(half, centre)}
       y={middle + 4}
       textAnchor="middle"
       fill={colour}

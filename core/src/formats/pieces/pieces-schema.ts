@@ -1,0 +1,66 @@
+/** A pieces file: outlines to lay on one cloth, without a draft. Lengths in its unit; `width` is the usable width. */
+export interface PiecesFile {
+  readonly format: 'ample-bolt/pieces';
+  readonly version: 1;
+  readonly unit: 'mm' | 'cm' | 'in';
+  readonly width: number;
+  readonly length?: number | null;
+  readonly oneWay?: boolean;
+  readonly pieces: readonly PieceFile[];
+}
+
+export interface PieceFile {
+  readonly name: string;
+  readonly polygon: readonly (readonly [number, number])[];
+  /** All copies that are cut; half of them mirrored where `mirror` says so. */
+  readonly count?: number;
+  readonly mirror?: boolean;
+  /** Symmetric about the middle of its width: folded cloth may cut it as a half. */
+  readonly onFold?: boolean;
+  readonly rotations?: readonly (0 | 180)[];
+}
+
+const coordinate = { type: 'number', minimum: -1e6, maximum: 1e6 } as const;
+
+export const piecesSchema = {
+  type: 'object',
+  required: ['format', 'version', 'unit', 'width', 'pieces'],
+  additionalProperties: false,
+  properties: {
+    format: { const: 'ample-bolt/pieces' },
+    version: { const: 1 },
+    unit: { enum: ['mm', 'cm', 'in'] },
+    width: { type: 'number', exclusiveMinimum: 0 },
+    length: { type: ['number', 'null'], exclusiveMinimum: 0 },
+    oneWay: { type: 'boolean' },
+    pieces: {
+      type: 'array',
+      minItems: 1,
+      maxItems: 500,
+      items: {
+        type: 'object',
+        required: ['name', 'polygon'],
+        additionalProperties: false,
+        properties: {
+          name: { type: 'string', minLength: 1, maxLength: 80 },
+          polygon: {
+            type: 'array',
+            minItems: 3,
+            maxItems: 2000,
+            items: { type: 'array', items: coordinate, minItems: 2, maxItems: 2 },
+          },
+          count: { type: 'integer', minimum: 1, maximum: 200 },
+          mirror: { type: 'boolean' },
+          onFold: { type: 'boolean' },
+          rotations: {
+            type: 'array',
+            items: { enum: [0, 180] },
+            minItems: 1,
+            maxItems: 2,
+            uniqueItems: true,
+          },
+        },
+      },
+    },
+  },
+} as const;

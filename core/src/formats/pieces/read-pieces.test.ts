@@ -1,0 +1,92 @@
+import { describe, expect, test } from '@jest/globals';
+import { boxOf, openHalf, signedArea } from '../../geometry/ring.ts';
+import { inches } from '../../units/length.ts';
+import { readPieces } from './read-pieces.ts';
+
+const square = [
+  [0, 0],
+  [400, 0],
+  [400, 500],
+  [0, 500],
+];
+/** Wider below, and not the same left and right. */
+const leaning = [
+  [0, 0],
+  [300, 0],
+  [400, 500],
+  [0, 500],
+];
+const file = (pieces: readonly object[], change: object = {}): object => ({
+  format: 'ample-bolt/pieces',
+  version: 1,
+  unit: 'mm',
+  width: 1143,
+  length: null,
+  oneWay: false,
+  pieces,
+  ...change,
+});
+const faultOf = (input: unknown) => {
+  const found = readPieces(input);
+  return found.ok ? undefined : [found.fault.code, found.fault.field];
+};
+
+describe('a pieces file', () => {
+  test('gives a cloth whose usable width is the file’s, and pieces in mm', () => {
+    const found = readPieces(
+      file(
+        [{ name: 'back', polygon: leaning.map(([x, y]) => [x! / 25.4, y! / 25.4]), count: 2, mirror: true }],
+        {
+          unit: 'in',
+          width: 44,
+          length: 90,
+          oneWay: true,
+        },
+      ),
+    );
+    if (!found.ok) throw new Error(found.fault.message);
+    const { cloth, pieces, unit } = found.value;
+    expect(unit).toBe('in');
+    expect(cloth).toMatchObject({ width: inches(44), selvedge: 0, length: inches(90), oneWay: true });
+    expect(pieces).toMatchObject([{ id: 'back', cut: { copies: 2, layers: 'pair' }, oneWay: false }]);
+    expect(signedArea(pieces[0]?.outline ?? [])).toBeCloseTo(175_000, 3);
+  });
+
+  test('a piece on the fold is its right half, the fold at 0, whichever way round it was listed', () => {
+    for (const polygon of [square, [...square].reverse()]) {
+      const found = readPieces(file([{ name: 'front', polygon, onFold: true }]));
+      if (!found.ok) throw new Error(found.fault.message);
+      const [piece] = found.value.pieces;
+      expect(piece?.cut).toEqual({ copies: 1, layers: 'fold' });
+      expect(boxOf(piece?.outline ?? [])).toMatchObject({ minX: 0, maxX: 200 });
+      expect(signedArea(openHalf(piece?.outline ?? []))).toBeCloseTo(200_000, 6);
+    }
+  });
+
+  test('a piece that may not be half turned points one way', () => {
+    const found = readPieces(file([{ name: 'a', polygon: square, rotations: [0] }]));
+    expect(found.ok && found.value.pieces[0]?.oneWay).toBe(true);
+  });
+
+  test.each<[string, unknown, readonly [string, string]]>([
+    ['no object', [], ['wrong-shape', '']],
+    ['another format', { format: 'ample-bolt/order', version: 1 }, ['wrong-format', 'format']],
+    ['another version', file([], { version: 2 }), ['wrong-version', 'version']],
+    ['no pieces', file([]), ['wrong-shape', 'pieces']],
+    ['no width', file([{ name: 'a', polygon: square }], { width: undefined }), ['wrong-shape', 'width']],
+    ['a cloth as narrow as a thread', file([{ name: 'a', polygon: square }], { width: 3 }), ['out-of-range', 'width']],
+    ['a word for a corner', file([{ name: 'a', polygon: [[0, 0], [1, 'x'], [2, 2]] }]), ['wrong-shape', 'pieces.0.polygon.1.1']],
+    ['two corners', file([{ name: 'a', polygon: square.slice(0, 2) }]), ['wrong-shape', 'pieces.0.polygon']],
+    ['corners in a line', file([{ name: 'a', polygon: [[0, 0], [10, 0], [20, 0]] }]), ['out-of-range', 'pieces.0.polygon']],
+    ['an outline that crosses itself', file([{ name: 'a', polygon: [[0, 0], [100, 100], [100, 0], [0, 120]] }]), ['out-of-range', 'pieces.0.polygon']],
+    ['an odd count of mirrored copies', file([{ name: 'a', polygon: square, count: 3, mirror: true }]), ['out-of-range', 'pieces.0.count']],
+    ['mirrored and on the fold', file([{ name: 'a', polygon: square, count: 2, mirror: true, onFold: true }]), ['out-of-range', 'pieces.0.onFold']],
+    ['on the fold and lopsided', file([{ name: 'a', polygon: leaning, onFold: true }]), ['out-of-range', 'pieces.0.polygon']],
+    ['turned only', file([{ name: 'a', polygon: square, rotations: [180] }]), ['out-of-range', 'pieces.0.rotations']],
+    ['a quarter turn', file([{ name: 'a', polygon: square, rotations: [0, 90] }]), ['wrong-shape', 'pieces.0.rotations.1']],
+    ['the same name twice', file([{ name: 'a', polygon: square }, { name: 'a', polygon: square }]), ['out-of-range', 'pieces.1.name']],
+    ['what is not known', file([{ name: 'a', polygon: square, colour: 'red' }]), ['wrong-shape', 'pieces.0']],
+  ])('%s is refused by its field', (_, input, fault) => {
+    expect(faultOf(input)).toEqual(fault);
+  }); // prettier-ignore
+});

@@ -1,0 +1,120 @@
+import { Ajv2020 } from 'ajv/dist/2020.js';
+import { point, type Point } from '../../geometry/point.ts';
+import { boxOf, countSelfCrossings, openHalf, sidesOf, signedArea, type Ring } from '../../geometry/ring.ts';
+import type { Cloth } from '../../lay/cloth.ts';
+import type { LayPiece } from '../../lay/layable.ts';
+import { inches, MM_PER_CENTIMETRE, MM_PER_INCH, type Unit } from '../../units/length.ts';
+import { checkFile } from '../check-file.ts';
+import { read, refuse, type Read } from '../input-fault.ts';
+import { piecesSchema, type PieceFile, type PiecesFile } from './pieces-schema.ts';
+
+/** Pieces to lay on one cloth, in mm. */
+export interface PiecesToLay {
+  /** The unit in which lengths are said. */
+  readonly unit: Unit;
+  readonly cloth: Cloth;
+  readonly pieces: readonly LayPiece[];
+}
+
+const validate = new Ajv2020({ allErrors: false, allowUnionTypes: true }).compile<PiecesFile>(piecesSchema);
+
+const MM_PER = { mm: 1, cm: MM_PER_CENTIMETRE, in: MM_PER_INCH } as const;
+const UNNAMED_COLOUR = '#2f5d62';
+const WIDTH = { least: inches(1), most: inches(400) };
+/** Sides of a piece on the fold may differ by so much from each other's mirror, as a part of its width. */
+const SYMMETRY = 0.005;
+
+/** The half to the right of the middle, its fold on x = 0; undefined when the middle is crossed other than twice. */
+function rightHalf(ring: Ring): Ring | undefined {
+  const { minX, maxX } = boxOf(ring);
+  const middle = (minX + maxX) / 2;
+  const half: Point[] = [];
+  for (const [a, b] of sidesOf(ring)) {
+    const [from, to] = [point(a.x - middle, a.y), point(b.x - middle, b.y)];
+    if (from.x > 1e-6) half.push(from);
+    if (Math.abs(from.x) <= 1e-6) half.push(point(0, from.y));
+    if ((from.x > 1e-6 && to.x < -1e-6) || (from.x < -1e-6 && to.x > 1e-6))
+      half.push(point(0, from.y + ((to.y - from.y) * from.x) / (from.x - to.x)));
+  }
+  return half.filter(({ x }) => x === 0).length === 2 && half.length > 2 ? half : undefined;
+}
+
+/** The half of a symmetric outline, or nothing when its sides are not each other's mirror. */
+function symmetricHalf(ring: Ring): Ring | undefined {
+  const half = rightHalf(ring);
+  if (!half) return undefined;
+  const { minX, maxX } = boxOf(ring);
+  const whole = Math.abs(signedArea(openHalf(half)));
+  const [own, width] = [Math.abs(signedArea(ring)), maxX - minX];
+  const even = Math.abs(boxOf(half).maxX - width / 2) <= SYMMETRY * width;
+  return even && Math.abs(whole - own) <= SYMMETRY * own ? half : undefined;
+}
+
+function readPiece(file: PieceFile, mmPerUnit: number, field: string): Read<LayPiece> {
+  const { name, count = 1, mirror = false, onFold = false, rotations = [0, 180] } = file;
+  const points = file.polygon
+    .map(([x, y]) => point(x * mmPerUnit, y * mmPerUnit))
+    .filter((p, index, all) => {
+      const next = all[(index + 1) % all.length];
+      return !next || Math.hypot(next.x - p.x, next.y - p.y) > 1e-3;
+    });
+  const bad = (part: string, words: string) =>
+    refuse('out-of-range', `${field}.${part}`, `${name}: ${words}`);
+  if (points.length < 3 || Math.abs(signedArea(points)) < 1)
+    return bad('polygon', 'its corners enclose nothing; give at least three that do.');
+  if (countSelfCrossings(points) > 0)
+    return bad('polygon', 'its outline crosses itself; list its corners in order, once around.');
+  const outline = signedArea(points) < 0 ? [...points].reverse() : points;
+  if (mirror && onFold) return bad('onFold', 'a piece is cut on the fold or as mirrored pairs, not both.');
+  if (mirror && count % 2 === 1)
+    return bad('count', 'half of the copies are mirrored, so give an even count.');
+  if (!rotations.includes(0)) return bad('rotations', 'every piece may lie as drawn; include 0.');
+  const half = onFold ? symmetricHalf(outline) : outline;
+  if (!half)
+    return bad('polygon', 'on the fold its sides must be each other’s mirror about the middle of its width.');
+  return read({
+    id: name,
+    cut: { copies: count, layers: mirror ? 'pair' : onFold ? 'fold' : 'single' },
+    outline: half,
+    oneWay: !rotations.includes(180),
+  });
+}
+
+/** Reads a parsed pieces file. */
+export function readPieces(file: unknown): Read<PiecesToLay> {
+  const checked = checkFile(file, 'ample-bolt/pieces', validate);
+  if (!checked.ok) return checked;
+  const { unit, width, length = null, oneWay = false, pieces: files } = checked.value;
+  const mm = MM_PER[unit];
+  if (width * mm < WIDTH.least || width * mm > WIDTH.most)
+    return refuse(
+      'out-of-range',
+      'width',
+      `width ${width} ${unit} is no width of cloth; give the usable width.`,
+    );
+  const pieces: LayPiece[] = [];
+  for (const [index, each] of files.entries()) {
+    const piece = readPiece(each, mm, `pieces.${index}`);
+    if (!piece.ok) return piece;
+    if (pieces.some(({ id }) => id === piece.value.id))
+      return refuse(
+        'out-of-range',
+        `pieces.${index}.name`,
+        `${each.name} is there twice; name every piece otherwise.`,
+      );
+    pieces.push(piece.value);
+  }
+  return read({
+    unit: unit === 'in' ? 'in' : 'cm',
+    cloth: {
+      role: 'outer',
+      name: 'cloth',
+      colour: UNNAMED_COLOUR,
+      width: width * mm,
+      selvedge: 0,
+      length: length === null ? null : length * mm,
+      oneWay,
+    },
+    pieces,
+  });
+}
