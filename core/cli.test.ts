@@ -4,6 +4,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { orderSchema } from './src/formats/order/order-schema.ts';
+import { piecesSchema } from './src/formats/pieces/pieces-schema.ts';
 
 const root = path.resolve(import.meta.dirname, '..');
 const example = path.join(root, 'examples/lamp-bearer.json');
@@ -210,8 +211,11 @@ describe('bolt', () => {
   }, 20_000);
 });
 
-test('the published schema is the one that order files are read by', () => {
-  expect(JSON.parse(readFileSync(path.join(root, 'docs/schemas/order.schema.json'), 'utf8'))).toEqual(
-    orderSchema,
+test.each([
+  ['order', orderSchema],
+  ['pieces', piecesSchema],
+])('the published schema is the one that %s files are read by', (name, schema) => {
+  expect(JSON.parse(readFileSync(path.join(root, `docs/schemas/${name}.schema.json`), 'utf8'))).toEqual(
+    schema,
   );
 });

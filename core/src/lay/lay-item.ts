@@ -23,6 +23,15 @@ export interface LayItem {
   readonly copy: number;
   readonly outline: Ring;
   readonly stances: readonly Stance[];
+  /** Where it is held, or null for one that the search may place. */
+  readonly held: Held | null;
+}
+
+/** An outline that stays where a hand put it: the upper left corner of its box on the table, mm. */
+export interface Held {
+  readonly stance: Stance;
+  readonly x: number;
+  readonly y: number;
 }
 
 /** Whether an outline as wide as that fits between two places, a hair of rounding aside. */
@@ -78,6 +87,7 @@ export function layItems(
       copy,
       outline,
       stances: kept(stances),
+      held: null,
     });
     if (onFold) {
       const stances = spread.double.flatMap((band) => onCrease(width, band));

@@ -3,6 +3,7 @@ import { boxOf, mirrorRing, moveRing, openHalf } from '../geometry/ring.ts';
 import { amountToBuy } from './buying.ts';
 import { usableSpan, usableWidth, type Cloth } from './cloth.ts';
 import type { Crease, Fold, Lay, Placement, Purchase } from './lay.ts';
+import { holdTask, type Holding } from './hold.ts';
 import { lengthBound, totalArea, wholeOutline, type LayPiece } from './layable.ts';
 import { noFitBook, type NoFitBook } from './no-fit/no-fit-book.ts';
 import { isMirrored, rotationOf, type OutlineState } from './outline-state.ts';
@@ -16,6 +17,8 @@ export interface LayTask {
   readonly seed: number;
   readonly shrinkPercent: number;
   readonly buyIn: Purchase['unit'];
+  /** What a hand placed stays; the rest is laid around it, on cloth that is folded alike. */
+  readonly holding?: Holding;
 }
 
 interface Layer {
@@ -118,7 +121,10 @@ const HEAT = 60;
  * outline. Searches that share a book share what was worked out of the pieces.
  */
 export function* planLay(task: LayTask, book: NoFitBook = noFitBook()): Generator<LayStep, void> {
-  const tasks = spreadTasks(task.pieces, task.cloth, task.fold);
+  const { holding } = task;
+  const tasks = spreadTasks(task.pieces, task.cloth, task.fold).flatMap((each) =>
+    holding ? holdTask(each, task.cloth, holding) : [each],
+  );
   if (tasks.length === 0) throw new Error('nothing to search: the cloth is too narrow');
   let runners = shortestFirst(
     tasks.map((each) => {

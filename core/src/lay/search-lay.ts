@@ -1,11 +1,11 @@
-import { boxOf, moveRing, type Ring } from '../geometry/ring.ts';
+import { boxOf, moveRing, type Box, type Ring } from '../geometry/ring.ts';
 import type { LayItem, Stance } from './lay-item.ts';
 import type { NoFitBook } from './no-fit/no-fit-book.ts';
 import { GROWN, type Shape } from './no-fit/shape.ts';
 import { overlapsOf } from './overlap.ts';
 import { turnOutline } from './outline-state.ts';
 import { shorten } from './search/shorten.ts';
-import type { Positions, Strip } from './search/strip.ts';
+import type { Positions, Strip, StripItem } from './search/strip.ts';
 import { seededRandom } from './seeded-random.ts';
 import type { SpreadTask } from './spread.ts';
 
@@ -27,50 +27,66 @@ export interface SearchStep {
   readonly improved: boolean;
 }
 
-/** Where the grown box of a shape in a stance starts, from where its outline is drawn, mm. */
-const boxCorner = ({ box }: Shape, { state }: Stance): { readonly x: number; readonly y: number } => ({
-  x: state.x === 1 ? box.minX : -box.maxX,
-  y: state.y === 1 ? box.minY : -box.maxY,
+interface Corner {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Where a box starts once it is turned. */
+const turnedCorner = ({ minX, minY, maxX, maxY }: Box, { state }: Stance): Corner => ({
+  x: state.x === 1 ? minX : -maxX,
+  y: state.y === 1 ? minY : -maxY,
 });
 
-/** The table as a strip: boxes are grown, and may stand so far out of their bands. */
+/** How far the true outline starts inside its grown box, mm: simplifying may have moved a side of the box out. */
+function inset(shape: Shape, outline: Ring, stance: Stance): Corner {
+  const [grown, plain] = [turnedCorner(shape.box, stance), turnedCorner(boxOf(outline), stance)];
+  return { x: plain.x - grown.x, y: plain.y - grown.y };
+}
+
+/** Boxes are grown, and may stand so far out of their bands and over the start: it is the true outlines that keep to them. */
+function stripItem({ outline, stances, held }: LayItem, book: NoFitBook): StripItem {
+  const shape = book.shape(outline);
+  if (held) {
+    const { x, y } = inset(shape, outline, held.stance);
+    const left = held.x + GROWN - x;
+    return {
+      shape,
+      stances: [{ state: held.stance.state, leftmost: left, rightmost: left }],
+      held: held.y + GROWN - y,
+    };
+  }
+  const { minX, maxX } = boxOf(outline);
+  return {
+    shape,
+    stances: stances.map((stance) => {
+      const { state, from, to } = stance;
+      const leftmost = from + GROWN - inset(shape, outline, stance).x;
+      return { state, leftmost, rightmost: Math.max(leftmost, leftmost + to - from - (maxX - minX)) };
+    }),
+    held: null,
+  };
+}
+
+/** The table as a strip. */
 function stripOf({ items }: SpreadTask, book: NoFitBook): Strip {
   const far = Math.max(...items.flatMap(({ stances }) => stances.map(({ to }) => to)));
-  return {
-    width: far + 2 * GROWN,
-    items: items.map(({ outline, stances }) => {
-      const shape = book.shape(outline);
-      const plain = boxOf(outline);
-      return {
-        shape,
-        stances: stances.map((stance) => {
-          const { state, from, to } = stance;
-          // Simplifying may have moved a side of the box out; it is the true outline that has to keep to its band.
-          const trueLeft = (state.x === 1 ? plain.minX : -plain.maxX) - boxCorner(shape, stance).x;
-          const leftmost = from + GROWN - trueLeft;
-          return {
-            state,
-            leftmost,
-            rightmost: Math.max(leftmost, to + GROWN - trueLeft - (plain.maxX - plain.minX)),
-          };
-        }),
-      };
-    }),
-  };
+  return { width: far + 2 * GROWN, items: items.map((item) => stripItem(item, book)) };
 }
 
 function arrangementOf({ items }: SpreadTask, strip: Strip, { x, y, stances }: Positions): Arrangement {
   const placed = items.map((item, index): Placed => {
-    const stance = item.stances[stances[index] ?? 0];
+    const stance = item.held?.stance ?? item.stances[stances[index] ?? 0];
     const shape = strip.items[index]?.shape;
     if (!stance || !shape) throw new Error('every outline has a stance');
-    const corner = boxCorner(shape, stance);
+    const corner = turnedCorner(shape.box, stance);
     const left = (x[index] ?? 0) - GROWN - corner.x;
     const top = (y[index] ?? 0) - GROWN - corner.y;
     return { item, stance, ring: moveRing(turnOutline(item.outline, stance.state), left, top) };
   });
-  // Outlines stand off the start by what their shapes were simplified: moved up, the length is theirs.
-  const start = Math.min(...placed.map(({ ring }) => boxOf(ring).minY));
+  // Outlines stand off the start by what their shapes were simplified: moved up, unless one is held, the length is theirs.
+  const isHeld = items.some(({ held }) => held !== null);
+  const start = isHeld ? 0 : Math.min(...placed.map(({ ring }) => boxOf(ring).minY));
   const moved = placed.map((each) => ({ ...each, ring: moveRing(each.ring, 0, -start) }));
   return { placed: moved, length: Math.max(...moved.map(({ ring }) => boxOf(ring).maxY)) };
 }

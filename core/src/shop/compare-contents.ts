@@ -1,4 +1,5 @@
 import type { Cloth } from '../lay/cloth.ts';
+import type { Lay } from '../lay/lay.ts';
 import { measureIds } from '../measures/catalogue.ts';
 import { ruleSet, rulesThatDiffer, type RuleId, type RuleValue } from '../rules/catalogue.ts';
 import type { Observations } from '../measures/measure-set.ts';
@@ -81,9 +82,19 @@ const clothText = ({ name, width, selvedge, length, oneWay, colour }: Cloth): st
 const clothTexts = (cloths: readonly Cloth[]): Texts =>
   Object.fromEntries(cloths.map((cloth) => [cloth.role, clothText(cloth)]));
 
+/** A number that changes with where pieces lie: two lays of one fold and length are told apart by it. */
+const placesOf = ({ placements }: Lay): number =>
+  placements.reduce((sum, { polygon }, index) => {
+    const [corner] = polygon;
+    return sum + (index + 1) * ((corner?.x ?? 0) + 2 * (corner?.y ?? 0));
+  }, 0);
+
 const layTexts = ({ lays }: TicketContent): Texts =>
   Object.fromEntries(
-    Object.entries(lays).map(([role, lay]) => [role, `${lay.fold}, ${lay.length.toFixed(1)}`]),
+    Object.entries(lays).map(([role, lay]) => [
+      role,
+      `${lay.fold}, ${lay.length.toFixed(1)}, ${placesOf(lay).toFixed(1)}`,
+    ]),
   );
 
 const figureLengths = ({ figures }: TicketContent): Lengths =>

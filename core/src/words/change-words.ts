@@ -103,7 +103,7 @@ export function changeWords(change: ContentChange, styleId: string, unit: Unit):
       return {
         what: `${capital(change.role)} lay`,
         before: layWords(change.before),
-        after: layWords(change.after),
+        after: layWords(change.before) === layWords(change.after) ? 'laid otherwise' : layWords(change.after),
       };
     case 'option': {
       const choice = styleOf(styleId)?.choices[change.id];

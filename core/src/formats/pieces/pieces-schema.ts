@@ -22,7 +22,11 @@ export interface PieceFile {
 
 const coordinate = { type: 'number', minimum: -1e6, maximum: 1e6 } as const;
 
+/** The pieces file, JSON Schema 2020-12. Published as docs/schemas/pieces.schema.json. */
 export const piecesSchema = {
+  $schema: 'https://json-schema.org/draft/2020-12/schema',
+  $id: 'ample-bolt/pieces',
+  title: 'Ample Bolt pieces',
   type: 'object',
   required: ['format', 'version', 'unit', 'width', 'pieces'],
   additionalProperties: false,

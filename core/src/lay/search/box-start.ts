@@ -10,6 +10,12 @@ interface Box {
 const WORK = 4e6;
 const MOST_TRIES = 60;
 
+/** What is held is in the way of all others, so it comes before them. */
+const heldFirst = ({ items }: Strip, order: readonly number[]): number[] => [
+  ...order.filter((index) => items[index]?.held !== null),
+  ...order.filter((index) => items[index]?.held === null),
+];
+
 /** Boxes dropped in an order, each as near to the start as it comes in any of its bands, at a side of those before it. */
 function dropped(strip: Strip, order: readonly number[]): Positions {
   const count = strip.items.length;
@@ -18,9 +24,16 @@ function dropped(strip: Strip, order: readonly number[]): Positions {
   const stances = new Int16Array(count);
   const boxes: Box[] = [];
   let length = 0;
-  for (const index of order) {
+  for (const index of heldFirst(strip, order)) {
     const item = strip.items[index]!;
     const { width, height } = item.shape;
+    if (item.held !== null) {
+      const left = item.stances[0]!.leftmost;
+      [x[index], y[index]] = [left, item.held];
+      boxes.push({ left, right: left + width, bottom: item.held + height });
+      length = Math.max(length, item.held + height);
+      continue;
+    }
     let best = { left: 0, top: Infinity, stance: 0 };
     item.stances.forEach(({ leftmost, rightmost }, stance) => {
       // Boxes are alike in all states: only another band makes another place.

@@ -21,7 +21,7 @@ const stripOf = (pieces: readonly LayPiece[], width = WIDTH): Strip => ({
       leftmost: 0,
       rightmost: width - shape.width,
     }));
-    return Array.from({ length: piece.cut.copies }, () => ({ shape, stances }));
+    return Array.from({ length: piece.cut.copies }, () => ({ shape, stances, held: null }));
   }),
 });
 const strip = stripOf(garmentPieces(16, 4));
@@ -61,7 +61,7 @@ describe('first arrangements', () => {
     if (!first) throw new Error('no item');
     const creased: Strip = {
       ...strip,
-      items: [{ ...first, stances: [{ state: asDrawn, leftmost: 0, rightmost: 0 }] }, ...others],
+      items: [{ ...first, stances: [{ state: asDrawn, leftmost: 0, rightmost: 0 }], held: null }, ...others],
     };
     const start = boxStart(creased, seededRandom(1));
     expect([start.x[0], clashes(creased, start)]).toEqual([0, 0]);
@@ -125,6 +125,27 @@ describe('shortening', () => {
     expect(lengths).toEqual([...lengths].sort((a, b) => b - a));
     expect(lengthAfter(2, 1500)).toBe(lengths[2]);
     expect(lengths[2]).toBeLessThan(0.95 * (lengths[0] ?? 0));
+  });
+
+  test('what is held stays, and the others are laid around it', () => {
+    const [first, ...others] = strip.items;
+    if (!first) throw new Error('no item');
+    const held: Strip = {
+      ...strip,
+      items: [
+        { ...first, stances: [{ state: asDrawn, leftmost: 300, rightmost: 300 }], held: 250 },
+        ...others,
+      ],
+    };
+    let steps = 0;
+    for (const { best } of shorten(held, book, seededRandom(5), always)) {
+      expect([best.x[0], best.y[0]]).toEqual([300, 250]);
+      if (++steps > 500) break;
+    }
+    expect(clashes(held, boxStart(held, seededRandom(5)))).toBe(0);
+    const moving = separation(held, book, seededRandom(5));
+    moving.take(boxStart(held, seededRandom(5)), 1e4);
+    expect(moving.overlapping()).not.toContain(0);
   });
 
   test('a refused arrangement is not taken for a shorter one', () => {

@@ -21,6 +21,7 @@ export interface Separation {
   positions(): Positions;
   /** All depths of overlap together, mm; 0 when all are apart. */
   overlap(): number;
+  /** What overlaps and may be moved. */
   overlapping(): number[];
   isOverlapping(item: number): boolean;
   /** Moves an item to where it overlaps others least, each weighed by its pair; returns whether it moved. */
@@ -36,6 +37,8 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
   const { items } = strip;
   const count = items.length;
   const shapes = items.map(({ shape }) => shape);
+  /** What may be moved: all that is not held. */
+  const free = items.flatMap(({ held }, index) => (held === null ? [index] : []));
   const x = new Float64Array(count);
   const y = new Float64Array(count);
   const stances = new Int16Array(count);
@@ -143,7 +146,7 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
   };
   const keepWithin = () => {
     for (let item = 0; item < count; item++)
-      y[item] = Math.max(0, Math.min(y[item]!, length - shapes[item]!.height));
+      y[item] = items[item]!.held ?? Math.max(0, Math.min(y[item]!, length - shapes[item]!.height));
   };
 
   return {
@@ -162,7 +165,7 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
       length: Math.max(...shapes.map(({ height }, item) => y[item]! + height)),
     }),
     overlap,
-    overlapping: () => items.flatMap((_, item) => (isOverlapping(item) ? [item] : [])),
+    overlapping: () => free.filter(isOverlapping),
     isOverlapping,
     move(item) {
       const choices = items[item]!.stances;
@@ -223,11 +226,10 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
     },
     forgetWeights: () => void weights.fill(1),
     shake() {
-      const item = Math.floor(random() * count);
+      const item = free[Math.floor(random() * free.length)];
+      if (item === undefined) return;
       const own = items[item]!;
-      const alike = items.flatMap((other, index) =>
-        index !== item && other.shape !== own.shape ? [index] : [],
-      );
+      const alike = free.filter((index) => index !== item && shapes[index] !== own.shape);
       const difference = (index: number) => Math.abs(shapes[index]!.area - shapes[item]!.area);
       alike.sort((a, b) => difference(a) - difference(b));
       const other = alike[Math.floor(random() * random() * Math.min(8, alike.length))];

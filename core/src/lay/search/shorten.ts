@@ -25,11 +25,11 @@ interface NearMiss {
   readonly overlap: number;
 }
 
-/** No arrangement is shorter than its tallest item, nor than all areas spread over the width, mm. */
+/** No arrangement is shorter than its tallest item, or the last that is held, nor than all areas spread over the width, mm. */
 function shortest(strip: Strip): number {
   const shapes = strip.items.map(({ shape }) => shape);
   const area = shapes.reduce((total, shape) => total + shape.area, 0);
-  return Math.max(area / strip.width, ...shapes.map(({ height }) => height));
+  return Math.max(area / strip.width, ...strip.items.map(({ shape, held }) => (held ?? 0) + shape.height));
 }
 
 /**
@@ -93,8 +93,8 @@ export function* shorten(
 /** What lies past a line, moved back over what is cut away there. */
 function squeezed(strip: Strip, positions: Positions, line: number, by: number): Positions {
   const moved = copyPositions(positions);
-  strip.items.forEach(({ shape }, index) => {
-    if (moved.y[index]! + shape.height / 2 > line) moved.y[index]! -= by;
+  strip.items.forEach(({ shape, held }, index) => {
+    if (held === null && moved.y[index]! + shape.height / 2 > line) moved.y[index]! -= by;
   });
   return moved;
 }

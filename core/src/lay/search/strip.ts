@@ -12,6 +12,8 @@ export interface StripStance {
 export interface StripItem {
   readonly shape: KnownShape;
   readonly stances: readonly StripStance[];
+  /** Where the upper side of its box is held, mm, or null for one that is free; a held one has one stance, at one place across. */
+  readonly held: number | null;
 }
 
 /** Shapes to place in bands of a strip, as short as can be. */

@@ -1,7 +1,6 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
 import { readOrder } from '@ample-bolt/core/formats/order/read-order';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
-import { folds } from '@ample-bolt/core/lay/lay';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
 import { measures, outerLay, ticketClient, type ProblemBody } from '../../testing/ticket-client.ts';
 
@@ -157,12 +156,15 @@ describe('tickets over HTTP', () => {
     });
   });
 
-  test.each(folds)('a lay folded %s is stored, with its fold lines', async (fold) => {
-    const lay = outerLay(await measured(), fold);
-    const stored = await put('lay', { role: 'outer', lay });
-    expect([stored.status, stored.body.lays.outer?.fold]).toEqual([200, fold]);
-    expect(stored.body.lays.outer?.sections).toEqual(lay.sections);
-  });
+  test.each(['open', 'half', 'width'] as const)(
+    'a lay folded %s is stored, with its fold lines',
+    async (fold) => {
+      const lay = outerLay(await measured(), fold);
+      const stored = await put('lay', { role: 'outer', lay });
+      expect([stored.status, stored.body.lays.outer?.fold]).toEqual([200, fold]);
+      expect(stored.body.lays.outer?.sections).toEqual(lay.sections);
+    },
+  );
 
   test.each(['not-an-id', '00000000-0000-4000-8000-000000000000', '%ff'])(
     'a ticket called %s is a plain not found or bad request',

@@ -1,5 +1,6 @@
 import type { Unit } from '@ample-bolt/core/units/length';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
+import { Aside } from './LayFacts.tsx';
 import { foldWords } from './fold-words.ts';
 import type { FoldPlan } from './use-lay-search.ts';
 
@@ -19,12 +20,14 @@ export function ImpossibleFolds({
   }
   if (reasons.size === 0) return null;
   return (
-    <ul aria-label="Not possible here" className="-my-1 shrink-0 text-sm text-walnut-2">
-      {[...reasons].map(([message, names]) => (
-        <li key={message}>
-          <strong>Not {names.map((name) => name.toLowerCase()).join(', ')}:</strong> {message}
-        </li>
-      ))}
-    </ul>
+    <Aside title="Not on this cloth">
+      <ul className="text-sm text-walnut-2">
+        {[...reasons].map(([message, names]) => (
+          <li key={message} className="mt-1">
+            <strong>{names.join(', ')}.</strong> {message}
+          </li>
+        ))}
+      </ul>
+    </Aside>
   );
 }

@@ -4,10 +4,10 @@ import { purchaseLength } from '@ample-bolt/core/lay/buying';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import { creaseLine, creasesOf, type Lay, type Placement } from '@ample-bolt/core/lay/lay';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { pieceName } from '@ample-bolt/core/words/names';
-import { lineText, ringText } from '../../canvas/path-text.ts';
+import { lineText } from '../../canvas/path-text.ts';
 import { useSize } from '../../ui/use-size.ts';
 import { ClothRuler } from './ClothRuler.tsx';
+import { LaidPiece, type Move, type Way } from './LaidPiece.tsx';
 import { PieceLabel } from './PieceLabel.tsx';
 
 interface LayDrawingProps {
@@ -16,7 +16,16 @@ interface LayDrawingProps {
   readonly unit: Unit;
   readonly selected: string | undefined;
   readonly onSelect: (key: string | undefined) => void;
+  /** Pieces that stay where they are, by their keys. */
+  readonly locked?: readonly string[];
+  /** Pieces that lie where they cannot be cut, as faults name them. */
+  readonly faulty?: ReadonlySet<string>;
+  /** A piece is dragged, or was let go: how far it is to go, and within what reach, mm, it snaps, if it does. */
+  readonly onDrag?: ((key: string, way: Way, move: Move & { readonly reach: number }) => void) | undefined;
 }
+
+/** How near a side has to come to be drawn to another, in pixels. */
+const SNAP = 7;
 
 export const placementKey = ({ piece, copy }: Placement): string => `${piece} ${copy}`;
 
@@ -26,7 +35,16 @@ const END = 104;
 const fixed = { vectorEffect: 'non-scaling-stroke' as const };
 
 /** The cloth as it lies on the table, its start to the left: the length runs right, the width down. */
-export function LayDrawing({ lay, cloth, unit, selected, onSelect }: LayDrawingProps) {
+export function LayDrawing({
+  lay,
+  cloth,
+  unit,
+  selected,
+  onSelect,
+  locked = [],
+  faulty = new Set(),
+  onDrag,
+}: LayDrawingProps) {
   const [holder, size] = useSize<HTMLDivElement>();
   const shown = Math.max(lay.length, purchaseLength(lay.buy)) * 1.02;
   const scale = Math.min((size.width - END) / shown, (size.height - RULER) / lay.width) || 1;
@@ -76,25 +94,18 @@ export function LayDrawing({ lay, cloth, unit, selected, onSelect }: LayDrawingP
           >
             {lay.placements.map((placement) => {
               const key = placementKey(placement);
-              const chosen = key === selected;
               return (
-                <path
+                <LaidPiece
                   key={key}
-                  d={ringText(placement.polygon)}
-                  fill={colour}
-                  fillOpacity={chosen ? 0.24 : 0.07}
-                  strokeWidth={chosen ? 3 : 1.5}
-                  {...fixed}
-                  role="button"
-                  tabIndex={0}
-                  aria-pressed={chosen}
-                  aria-label={`${pieceName(placement.piece)} ${placement.copy + 1}`}
-                  onClick={(event) => {
-                    event.stopPropagation();
-                    onSelect(key);
-                  }}
-                  onKeyDown={(event) => event.key === 'Enter' && onSelect(key)}
-                  className="cursor-pointer outline-offset-2"
+                  placement={placement}
+                  colour={colour}
+                  unit={unit}
+                  scale={scale}
+                  chosen={key === selected}
+                  locked={locked.includes(key)}
+                  faulty={faulty.has(`${placement.piece} ${placement.copy + 1}`)}
+                  onSelect={() => onSelect(key)}
+                  onDrag={onDrag && ((way, move) => onDrag(key, way, { ...move, reach: SNAP / scale }))}
                 />
               );
             })}
@@ -105,6 +116,7 @@ export function LayDrawing({ lay, cloth, unit, selected, onSelect }: LayDrawingP
                   d={lineText(creaseLine(crease, { from: section.from, to: shown }, lay.width))}
                   strokeWidth="2"
                   strokeDasharray="12 7"
+                  pointerEvents="none"
                   {...fixed}
                 />
               )),

@@ -13,7 +13,7 @@ import { formatLength } from '@ample-bolt/core/units/format-length';
 import { pieceName } from '@ample-bolt/core/words/names';
 import { Check } from 'lucide-react';
 import { Tabs } from 'radix-ui';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { Button } from '../../ui/Button.tsx';
 import { Length } from '../../ui/Length.tsx';
 import { Notice } from '../../ui/Notice.tsx';
@@ -24,10 +24,13 @@ import { useTicketContext } from '../ticket/ticket-context.ts';
 import { ClothTabs } from './ClothTabs.tsx';
 import { ClothForm } from './ClothForm.tsx';
 import { foldWords } from './fold-words.ts';
+import { HandTools } from './HandTools.tsx';
 import { LayDrawing, placementKey } from './LayDrawing.tsx';
+import { Aside, Fact, Facts } from './LayFacts.tsx';
 import { OtherWidths } from './OtherWidths.tsx';
 import { ImpossibleFolds } from './ImpossibleFolds.tsx';
 import { PlanCard } from './PlanCard.tsx';
+import { useByHand, useHandKeys } from './use-by-hand.ts';
 import { useLaySearch } from './use-lay-search.ts';
 import { useOtherWidths } from './use-other-widths.ts';
 
@@ -123,7 +126,7 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
     folds.filter((fold) => fold !== chosen?.fold),
     FIRST_SEARCH,
   );
-  const [wanted, setWanted] = useState<Fold>();
+  const [wanted, setWanted] = useState<Fold | 'hand'>();
   const [selected, setSelected] = useState<string>();
   const [editing, setEditing] = useState(false);
   const [failure, setFailure] = useState<string>();
@@ -136,16 +139,30 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
   const possible = plans.filter(({ obstacle }) => !obstacle);
   const found = plans.flatMap(({ lay }) => (lay ? [lay] : []));
   const best = choosePlan(found)[0];
-  const shown =
+  const planned =
     found.find(({ fold }) => fold === wanted) ??
     (chosen && found.find(({ fold }) => fold === chosen.fold)) ??
     best;
+  const byHand = useByHand({
+    key: `${ticket.id}-${role}`,
+    inputs,
+    planned,
+    isShown: wanted === undefined || wanted === 'hand',
+    task: (fold) => taskFor(fold, 1),
+    search,
+    onStep: () => setWanted('hand'),
+  });
+  const shown = byHand.shown;
+  const handActions = byHand.actions(selected);
+  useHandKeys(handActions);
   const isChosen = shown !== undefined && shown === chosen;
 
   const improve = () =>
-    search.running ? search.stop() : search.run(wanted ? [wanted] : folds, IMPROVE_SEARCH);
+    search.running
+      ? search.stop()
+      : search.run(wanted && wanted !== 'hand' ? [wanted] : folds, IMPROVE_SEARCH);
   useHotkeys({ i: { does: search.running ? 'stop looking' : 'improve the lay', act: improve } });
-  const widths = useOtherWidths(shown && !search.running ? taskFor(shown.fold, 1) : undefined, inputs);
+  const widths = useOtherWidths(planned && !search.running ? taskFor(planned.fold, 1) : undefined, inputs);
 
   const goOn = () => {
     if (next) onNext(next);
@@ -156,6 +173,7 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
     try {
       await actions.put('lay', { role, lay });
       setFailure(undefined);
+      byHand.leave();
       if (stillHere()) goOn();
     } catch (error) {
       setFailure(error instanceof Error ? error.message : 'The lay was not stored; try again.');
@@ -180,20 +198,30 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
             onShow={() => setWanted(plan.fold)}
           />
         ))}
+        {byHand.lay && (
+          <PlanCard
+            plan={{ fold: byHand.lay.fold, lay: byHand.lay, work: 0 }}
+            name="By hand"
+            unit={unit}
+            shown={byHand.isOn}
+            chosen={false}
+            running={false}
+            onShow={() => setWanted('hand')}
+          />
+        )}
         <div className="flex items-center gap-3">
           <Button look="outline" hotkey="i" onClick={improve} className="min-h-11">
             {search.running ? 'Stop' : 'Improve'}
           </Button>
           <Button
             className="min-h-11"
-            disabled={!shown || tooLong === true}
+            disabled={!shown || tooLong === true || byHand.faults.length > 0}
             onClick={() => (isChosen ? goOn() : shown && choose(shown))}
           >
             {isChosen ? 'Go on' : 'Take this plan'}
           </Button>
         </div>
       </div>
-      <ImpossibleFolds plans={plans} unit={unit} />
       {stale && (
         <Notice tone="care">
           The chosen lay no longer fits: pieces or cloth were changed after it. Choose one again.
@@ -233,7 +261,7 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
               <Length mm={cloth.width - 2 * cloth.selvedge} unit={unit} />
               {shown ? ` · ${foldWords[shown.fold].how}` : ''}
             </span>
-            {shown && (
+            {shown && byHand.faults.length === 0 && (
               <span className="flex items-center gap-1 font-semibold text-woad">
                 <Check size={16} aria-hidden /> proved: all inside, nothing overlaps, pairs mirrored
               </span>
@@ -241,7 +269,16 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
           </p>
           <div className="min-h-0 grow">
             {shown ? (
-              <LayDrawing lay={shown} cloth={cloth} unit={unit} selected={selected} onSelect={setSelected} />
+              <LayDrawing
+                lay={shown}
+                cloth={cloth}
+                unit={unit}
+                selected={selected}
+                onSelect={setSelected}
+                locked={byHand.locked}
+                faulty={byHand.faulty}
+                onDrag={byHand.drag}
+              />
             ) : (
               <p className="p-8 text-center text-walnut-2">
                 {search.running ? 'Laying the first plan' : 'No plan fits this cloth.'}
@@ -261,6 +298,9 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
               <Button look="quiet" onClick={() => setEditing(true)}>
                 Change the cloth
               </Button>
+              {shown && (
+                <HandTools actions={handActions} faults={byHand.faults} changed={byHand.isOn} unit={unit} />
+              )}
               {shown && selectedPlacement && (
                 <Facts title={pieceName(selectedPlacement.piece)}>
                   <Fact words="From the start">
@@ -286,7 +326,7 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
                   <OtherWidths widths={widths} own={cloth.width} unit={unit} />
                 </Aside>
               )}
-              <p className="text-sm text-walnut-2">Choose a piece to read where it lies.</p>
+              <ImpossibleFolds plans={plans} unit={unit} />
             </>
           )}
         </aside>
@@ -294,28 +334,3 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
     </div>
   );
 }
-
-interface AsideProps {
-  readonly title: string;
-  readonly children: ReactNode;
-}
-
-const Aside = ({ title, children }: AsideProps) => (
-  <section className="border-t border-linen-3 pt-3">
-    <h2 className="text-lg">{title}</h2>
-    {children}
-  </section>
-);
-
-const Facts = ({ title, children }: AsideProps) => (
-  <Aside title={title}>
-    <dl>{children}</dl>
-  </Aside>
-);
-
-const Fact = ({ words, children }: { readonly words: string; readonly children: ReactNode }) => (
-  <div className="mt-2">
-    <dt className="text-[13px] font-semibold text-walnut-2">{words}</dt>
-    <dd className="text-xl font-bold">{children}</dd>
-  </div>
-);

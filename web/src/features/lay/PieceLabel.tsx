@@ -25,26 +25,32 @@ export function PieceLabel({ placement, x, y, colour }: PieceLabelProps) {
     () => polylabel([placement.polygon.map((point) => [point.x, point.y])], PRECISION),
     [placement.polygon],
   );
-  const text = `${pieceName(placement.piece)} ${placement.rotation === 0 ? '→' : '←'}`;
+  const name = pieceName(placement.piece);
+  const down = placement.rotation === 0;
   // The centre of a piece on the fold is the fold, and one half is as roomy as the other.
   const box = boxOf(placement.polygon);
   const fold = y((box.minX + box.maxX) / 2);
   const middle = placement.onFold ? fold - Math.max(OFF_FOLD, Math.abs(y(across) - fold)) : y(across);
-  const half = (text.length * SIZE * LETTER) / 2 + 4;
-  // Moved along within its own piece, so that it does not run into its neighbour's; in one that is too short it stands in the middle.
-  const [start, end] = [x(box.minY) + half, x(box.maxY) - half];
-  const centre = start < end ? Math.min(end, Math.max(start, x(along))) : (start + end) / 2;
+  const half = ((name.length + 2) * SIZE * LETTER) / 2 + 4;
+  const [start, end] = [x(box.minY), x(box.maxY)];
+  const [upper, lower] = [y(box.minX), y(box.maxX)];
+  // Read along the cloth; across it where the piece is too short for its name, so that it does not run into its neighbour's.
+  const turned = end - start < 2 * half && lower - upper > end - start;
+  const within = (at: number, from: number, to: number) =>
+    from + half < to - half ? Math.min(to - half, Math.max(from + half, at)) : (from + to) / 2;
+  const centre = turned ? x(along) : Math.max(half, within(x(along), start, end));
+  const level = turned ? within(y(across), upper, placement.onFold ? fold : lower) : middle;
   return (
     <text
-      x={Math.max(half, centre)}
-      y={middle + 4}
+      transform={`translate(${centre} ${level})${turned ? ' rotate(-90)' : ''}`}
+      dy="4"
       textAnchor="middle"
       fill={colour}
       fontSize={SIZE}
       fontWeight="600"
       pointerEvents="none"
     >
-      {text}
+      {name} {turned ? (down ? '↓' : '↑') : down ? '→' : '←'}
     </text>
   );
 }

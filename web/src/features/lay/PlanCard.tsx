@@ -6,7 +6,9 @@ import { foldWords } from './fold-words.ts';
 import type { FoldPlan } from './use-lay-search.ts';
 
 interface PlanCardProps {
-  readonly plan: FoldPlan;
+  readonly plan: Omit<FoldPlan, 'obstacle'>;
+  /** What it is called where its fold does not say it. */
+  readonly name?: string;
   readonly unit: Unit;
   readonly shown: boolean;
   readonly chosen: boolean;
@@ -15,7 +17,7 @@ interface PlanCardProps {
 }
 
 /** One way of folding, with what it costs in cloth and in chalk. */
-export function PlanCard({ plan, unit, shown, chosen, running, onShow }: PlanCardProps) {
+export function PlanCard({ plan, name, unit, shown, chosen, running, onShow }: PlanCardProps) {
   const { lay, fold, work } = plan;
   return (
     <button
@@ -29,7 +31,7 @@ export function PlanCard({ plan, unit, shown, chosen, running, onShow }: PlanCar
         <span className="font-head text-2xl font-semibold whitespace-nowrap">
           {lay ? purchaseWords(lay.buy, 'typeset') : '–'}
         </span>
-        <strong>{foldWords[fold].name}</strong>
+        <strong>{name ?? foldWords[fold].name}</strong>
         {chosen && <strong className="text-sm text-woad">chosen</strong>}
       </span>
       <span className="text-sm">

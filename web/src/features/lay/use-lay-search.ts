@@ -19,6 +19,8 @@ export interface LaySearch {
   readonly failure: string | undefined;
   /** Searches each way of folding for its share of `milliseconds`, keeping what is better. */
   readonly run: (which: readonly Fold[], milliseconds: number) => void;
+  /** Searches one task, telling every better lay: of what is held the rest is laid around it. */
+  readonly layRest: (task: LayTask, milliseconds: number, onBetter: (lay: Lay) => void) => void;
   readonly stop: () => void;
 }
 
@@ -68,14 +70,19 @@ export function useLaySearch(
       return { inputs, plans: { ...known, [fold]: { work, lay: lay && isBetter(lay, kept) ? lay : kept } } };
     });
 
-  const search = async (which: readonly Fold[], milliseconds: number) => {
-    turn.current += 1;
-    const mine = turn.current;
-    setFailure(undefined);
+  const apiNow = (): Remote<LayApi> => {
     worker.current ??= (() => {
       const made = new Worker(new URL('../../workers/lay.worker.ts', import.meta.url), { type: 'module' });
       return { worker: made, api: wrap<LayApi>(made) };
     })();
+    return worker.current.api;
+  };
+
+  const search = async (which: readonly Fold[], milliseconds: number) => {
+    turn.current += 1;
+    const mine = turn.current;
+    setFailure(undefined);
+    const api = apiNow();
     // A new seed for every run: asking again looks elsewhere instead of finding the same lay twice.
     const tasks = which.map((fold) => taskFor(fold, mine)).filter((task) => !layObstacle(task));
     for (const task of tasks) {
@@ -85,7 +92,7 @@ export function useLaySearch(
       const listen = proxy(({ work, lay }: { work: number; lay: Lay | undefined }) => {
         if (mine === turn.current) tell(fold, work, lay);
       });
-      await worker.current?.api.search(task, milliseconds / tasks.length, listen);
+      await api.search(task, milliseconds / tasks.length, listen);
     }
     if (mine === turn.current) setRunning(undefined);
   };
@@ -95,6 +102,21 @@ export function useLaySearch(
       setRunning(undefined);
       setFailure(error instanceof Error ? error.message : 'The search failed.');
     });
+  };
+  const layRest = (task: LayTask, milliseconds: number, onBetter: (lay: Lay) => void) => {
+    turn.current += 1;
+    const mine = turn.current;
+    setFailure(undefined);
+    setRunning(task.fold);
+    const listen = proxy(({ lay }: { lay: Lay | undefined }) => {
+      if (lay && mine === turn.current) onBetter(lay);
+    });
+    apiNow()
+      .search({ ...task, seed: mine }, milliseconds, listen)
+      .catch(() => setFailure('What is locked leaves no way to lay the rest; unlock a piece, or move one.'))
+      .finally(() => {
+        if (mine === turn.current) setRunning(undefined);
+      });
   };
   const begin = useRef<() => void>(undefined);
   useEffect(() => {
@@ -112,6 +134,7 @@ export function useLaySearch(
     running,
     failure,
     run,
+    layRest,
     stop,
   };
 }

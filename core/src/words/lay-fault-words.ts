@@ -1,0 +1,42 @@
+import type { LayFault } from '../lay/check-lay.ts';
+import { formatLength } from '../units/format-length.ts';
+import type { Unit } from '../units/length.ts';
+import { pieceName } from './names.ts';
+
+/** `bodice-back 2` as the people at the table call it: the second of the bodice backs. */
+const copyName = (piece: string): string => {
+  const [, id = piece, copy] = /^(.*) (\d+)$/.exec(piece) ?? [];
+  return copy ? `${pieceName(id)} ${copy}` : pieceName(id);
+};
+
+/** Why a lay is not one that can be cut. */
+export function layFaultWords({ code, pieces, mm = 0 }: LayFault, unit: Unit): string {
+  const [first = '', second = ''] = pieces.map(copyName);
+  const by = formatLength(mm, unit, { denominator: 16, decimals: 1, style: 'typeset' });
+  switch (code) {
+    case 'overlap':
+      return `${first} and ${second} lie on each other, ${by} deep.`;
+    case 'outside-width':
+      return `${first} reaches ${by} over the usable edge.`;
+    case 'outside-length':
+      return `${first} reaches ${by} past the end of the cloth.`;
+    case 'wrong-count':
+      return `${first} is not there as often as it is cut.`;
+    case 'unknown-piece':
+      return `${first} is no piece of this garment.`;
+    case 'not-the-outline':
+      return `${first} has another outline now.`;
+    case 'not-mirrored-in-pairs':
+      return `${first} is not cut in equal numbers for left and right.`;
+    case 'against-the-nap':
+      return `${first} points against the nap.`;
+    case 'off-the-fold':
+      return `${first} is cut on the fold and does not lie on it.`;
+    case 'not-on-double-cloth':
+      return `${first} lies on folded cloth where no second one is cut with it.`;
+    case 'unreal-fold':
+      return 'The cloth cannot be folded so.';
+    case 'out-of-section':
+      return `${first} lies past the end of its fold.`;
+  }
+}
