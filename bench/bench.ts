@@ -1,5 +1,4 @@
 import { fittedDress } from '@ample-bolt/core/styles/fitted-dress/fitted-dress';
-import { fittedDressRecipe } from '@ample-bolt/core/styles/fitted-dress/fitted-dress-recipe';
 import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
 import type { Style } from '@ample-bolt/core/styles/style';
 import { styleBook } from '@ample-bolt/core/styles/style-book';

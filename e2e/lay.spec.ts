@@ -84,3 +84,29 @@ test('ways of folding that cannot be are named with why', async ({ page, request
   await page.goto(`/tickets/${id}/lay`);
   await expect(page.getByText(/folded across, its under layer would point the other way/)).toBeVisible();
 });
+
+test('a flaw is marked on the cloth, the chosen lay no longer fits, and the next one keeps off it; a price tells the cost', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Torch-carrier');
+  await page.goto(`/tickets/${id}/lay`);
+  await page.getByRole('button', { name: 'Change the cloth' }).click();
+  await page.getByLabel(/^Price of a/).fill('18.50');
+  await page.getByRole('button', { name: 'Add a flaw' }).click();
+  const typed = { from: '10', to: '6', left: '8', right: '12' };
+  for (const [side, value] of Object.entries(typed))
+    await page.getByRole('textbox', { name: `Flaw 1, ${side}` }).fill(value);
+  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  // It ends before it begins: said, and nothing that was typed is lost.
+  await expect(page.getByRole('alert')).toContainText('Flaw 1 has no size');
+  await expect(page.getByRole('textbox', { name: 'Flaw 1, left' })).toHaveValue('8');
+  await page.getByRole('textbox', { name: 'Flaw 1, to' }).fill('14');
+  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await expect(page.getByText('Flaw: nothing is laid here')).toBeAttached();
+  await expect(page.getByText('The chosen lay no longer fits')).toBeVisible();
+  const plan = page.getByRole('button', { name: /costs \d+\.\d\d/ }).first();
+  await expect(plan).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText(/proved: all inside/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Take this plan' })).toBeEnabled({ timeout: 20_000 });
+});

@@ -79,6 +79,7 @@ export const findingSeverities = {
   'cloth-too-short': 'stop',
   'nap-forbids-fold': 'stop',
   'fold-cuts-too-many': 'stop',
+  'flaw-forbids-fold': 'stop',
 } as const satisfies Record<string, Severity>;
 
 export type FindingCode = keyof typeof findingSeverities;

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { inches } from '../units/length.ts';
-import { amountToBuy, purchaseLength } from './buying.ts';
+import { amountOfCloth, amountToBuy, costOf, purchaseLength } from './buying.ts';
 import { choosePlan } from './choose-plan.ts';
 import type { Lay } from './lay.ts';
 
@@ -43,5 +43,20 @@ describe('choosePlan', () => {
     const [short, folded, long] = [lay(1.75, 'open', 1500), lay(1.75, 'half', 1400), lay(1.5, 'half', 1300)];
     expect(choosePlan([folded, short, long])).toEqual([long, short, folded]);
     expect(choosePlan([lay(1.75, 'open', 1600), short])[0]).toBe(short);
+  });
+});
+
+describe('what a cloth adds to what is bought', () => {
+  test('the ends that are cut off, and a repeat more, before it shrinks', () => {
+    // A yard of lay, 2 in off the ends, a repeat of 6 in: 44 in is a yard and a quarter; shrinking by a tenth it takes 48 8/9.
+    const cloth = { endTrim: inches(2), repeat: inches(6) };
+    expect(amountOfCloth(inches(36), {}, 0, 'yd').amount).toBe(1);
+    expect(amountOfCloth(inches(36), cloth, 0, 'yd').amount).toBe(1.25);
+    expect(amountOfCloth(inches(36), cloth, 10, 'yd').amount).toBe(1.5);
+  });
+
+  test('costs its price for every yard or metre, and nothing is said without one', () => {
+    expect(costOf({ amount: 2.25, unit: 'yd' }, { price: 18 })).toBe(40.5);
+    expect(costOf({ amount: 2.25, unit: 'yd' }, {})).toBeUndefined();
   });
 });

@@ -1,4 +1,5 @@
 import { MM_PER_METRE, MM_PER_YARD, type Unit } from '../units/length.ts';
+import type { Cloth } from './cloth.ts';
 import type { Purchase } from './lay.ts';
 
 /** Cloth is sold by the yard in quarters and by the metre in tenths. */
@@ -13,6 +14,18 @@ export function amountToBuy(mm: number, shrinkPercent: number, unit: Purchase['u
   const before = mm / (1 - shrinkPercent / 100);
   return { amount: Math.ceil((before - NOISE) / (sold.mm / sold.parts)) / sold.parts, unit };
 }
+
+/** What to buy of a cloth for a lay: its length, what is cut off the ends, and a repeat more where it has one. */
+export const amountOfCloth = (
+  mm: number,
+  { endTrim = 0, repeat = 0 }: Pick<Cloth, 'endTrim' | 'repeat'>,
+  shrinkPercent: number,
+  unit: Purchase['unit'],
+): Purchase => amountToBuy(mm + endTrim + repeat, shrinkPercent, unit);
+
+/** What a purchase costs at a price for each of its unit, or nothing where none is known. */
+export const costOf = ({ amount }: Purchase, { price }: Pick<Cloth, 'price'>): number | undefined =>
+  price === undefined ? undefined : amount * price;
 
 export const purchaseUnit = (unit: Unit): Purchase['unit'] => (unit === 'in' ? 'yd' : 'm');
 

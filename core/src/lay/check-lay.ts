@@ -1,5 +1,5 @@
 import { boxOf, mirrorRing, moveRing, type Ring } from '../geometry/ring.ts';
-import type { Cloth } from './cloth.ts';
+import { flawRing, type Cloth } from './cloth.ts';
 import { creasesOf, type Crease, type Fold, type Lay, type Placement, type Section } from './lay.ts';
 import { wholeOutline, type LayPiece } from './layable.ts';
 import { overlapsOf } from './overlap.ts';
@@ -16,7 +16,8 @@ export type LayFaultCode =
   | 'off-the-fold'
   | 'not-on-double-cloth'
   | 'unreal-fold'
-  | 'out-of-section';
+  | 'out-of-section'
+  | 'on-a-flaw';
 
 export interface LayFault {
   readonly code: LayFaultCode;
@@ -180,6 +181,13 @@ const overlapFaults = (placements: readonly Placement[]): LayFault[] =>
     return first && second ? [{ code: 'overlap', pieces: [nameOf(first), nameOf(second)], mm }] : [];
   });
 
+/** Placements that reach over a flaw of the cloth. */
+const flawFaults = (placements: readonly Placement[], { flaws = [] }: Cloth): LayFault[] =>
+  placements.flatMap((placement): LayFault[] => {
+    const [over] = [...overlapsOf([placement.polygon, ...flaws.map(flawRing)])].filter(({ a }) => a === 0);
+    return over ? [{ code: 'on-a-flaw', pieces: [nameOf(placement)], mm: over.mm }] : [];
+  });
+
 /**
  * Proves a lay, or lists what is wrong with it: every piece inside the usable cloth, none overlapping, outlines true,
  * grain and nap kept, pairs mirrored, folds real, counts right. Knows nothing of how the lay was found.
@@ -204,5 +212,6 @@ export function checkLay(lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): L
     ...sectionFaults(lay, cloth),
     ...countFaults(lay, pieces),
     ...overlapFaults(lay.placements),
+    ...flawFaults(lay.placements, cloth),
   ];
 }

@@ -4,7 +4,7 @@ import { noFitBook, type NoFitBook } from './no-fit/no-fit-book.ts';
 import { layObstacle, planForWork, type LayTask } from './plan-lay.ts';
 
 /** Usual widths of cloth in the trade, mm. */
-export const usualWidths = [36, 45, 54, 60].map(inches);
+export const usualWidths = [36, 44, 45, 54, 58, 60, 72].map(inches);
 
 export interface WidthPlan {
   readonly width: number;
@@ -15,7 +15,7 @@ export interface WidthPlan {
 /** What the same pieces would need on cloth of other widths, after a short search each. Widths too narrow are left out. */
 export const compareWidths = (task: LayTask, work: number, book: NoFitBook = noFitBook()): WidthPlan[] =>
   usualWidths.flatMap((width) => {
-    const other = { ...task, cloth: { ...task.cloth, width, length: null } };
+    const other = { ...task, cloth: { ...task.cloth, width, length: null, flaws: [] } };
     if (layObstacle(other)) return [];
     const { length, buy } = planForWork(other, work, book);
     return [{ width, length, buy }];

@@ -18,14 +18,13 @@ import type { LayPiece } from './layable.ts';
 import { planForWork, planLay, type LayTask } from './plan-lay.ts';
 
 const cloth = sampleCloth();
-const measuring = { shrinkPercent: 0, buyIn: 'yd' } as const;
+const measuring = { cloth, shrinkPercent: 0, buyIn: 'yd' } as const;
 const front = samplePanel('front', 'fold', 10, 20);
 const back = samplePanel('back', 'pair', 9, 20);
 const sleeve = samplePanel('sleeve', 'pair', 6, 12);
 const pieces = [front, back, sleeve];
 const task = (fold: Fold, laid: readonly LayPiece[] = pieces): LayTask => ({
   pieces: laid,
-  cloth,
   fold,
   seed: 1,
   ...measuring,

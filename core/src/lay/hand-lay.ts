@@ -1,5 +1,5 @@
 import { boxOf, mirrorRing, moveRing, type Ring } from '../geometry/ring.ts';
-import { amountToBuy } from './buying.ts';
+import { amountOfCloth } from './buying.ts';
 import { creasesOf, type Crease, type Lay, type Placement } from './lay.ts';
 import { overlapsOf } from './overlap.ts';
 import type { LayTask } from './plan-lay.ts';
@@ -48,7 +48,7 @@ function layersOf(lay: Lay, index: number): Layer[] {
 }
 
 /** What a lay is measured by again once outlines were moved. */
-export type Measuring = Pick<LayTask, 'shrinkPercent' | 'buyIn'>;
+export type Measuring = Pick<LayTask, 'cloth' | 'shrinkPercent' | 'buyIn'>;
 
 /** A lay with other placements: its length, what to buy and how much is used follow from them. */
 function withPlacements(lay: Lay, placements: readonly Placement[], measuring: Measuring): Lay {
@@ -57,7 +57,7 @@ function withPlacements(lay: Lay, placements: readonly Placement[], measuring: M
     ...lay,
     placements,
     length,
-    buy: amountToBuy(length, measuring.shrinkPercent, measuring.buyIn),
+    buy: amountOfCloth(length, measuring.cloth, measuring.shrinkPercent, measuring.buyIn),
     utilisation: (lay.utilisation * lay.length) / length,
     sections: lay.sections.map((section, index) =>
       index === lay.sections.length - 1 ? { ...section, to: length } : section,

@@ -138,7 +138,7 @@ describe('planning', () => {
       }),
       2,
     );
-    expect(widths.map(({ width }) => Math.round(width / 25.4))).toEqual([45, 54, 60]);
+    expect(widths.map(({ width }) => Math.round(width / 25.4))).toEqual([44, 45, 54, 58, 60, 72]);
     expect(widths.every(({ length, buy }) => length > 0 && buy.unit === 'yd')).toBe(true);
   });
 });

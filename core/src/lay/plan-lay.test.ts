@@ -3,6 +3,7 @@ import { sampleCloth, samplePanel } from '../testing/sample-cloth.ts';
 import { boxOf } from '../geometry/ring.ts';
 import { inches } from '../units/length.ts';
 import { checkLay } from './check-lay.ts';
+import type { Cloth, Flaw } from './cloth.ts';
 import { compareWidths, usualWidths } from './compare-widths.ts';
 import { chalkedPlacements, outlineCount, type Fold, type Section } from './lay.ts';
 import { layObstacle, planForWork, planLay, type LayTask } from './plan-lay.ts';
@@ -173,6 +174,38 @@ describe('every way to fold', () => {
   });
 });
 
+describe('cloth with flaws', () => {
+  const pieces = garmentPieces(9, 3);
+  const wide = sampleCloth({ width: inches(60) });
+  const flaws: readonly Flaw[] = [
+    { from: 200, to: 260, left: 500, right: 620 },
+    { from: 240, to: 300, left: 600, right: 640 },
+    { from: 700, to: 720, left: 100, right: 130 },
+  ];
+  const flawed: Cloth = { ...wide, flaws };
+
+  test.each(['open', 'half', 'width'] as const)('%s: nothing is laid over them, on any layer', (fold) => {
+    const own = pieces.filter(({ cut }) => fold !== 'half' || cut.layers === 'pair');
+    const lay = planForWork(task(own, { fold, cloth: flawed }), 300);
+    expect(checkLay(lay, own, flawed)).toEqual([]);
+    expect(lay.length).toBeGreaterThan(300);
+  });
+
+  test('a lay that was made without them is found out', () => {
+    const whole: readonly Flaw[] = [{ from: 0, to: 5000, left: 700, right: 760 }];
+    const lay = planForWork(task(pieces, { cloth: wide }), 100);
+    const codes = checkLay(lay, pieces, { ...wide, flaws: whole }).map(({ code }) => code);
+    expect(new Set(codes)).toEqual(new Set(['on-a-flaw']));
+  });
+
+  test('cloth with a flaw is not folded across', () => {
+    const twice = pieces.filter(({ cut }) => cut.layers === 'pair');
+    expect(layObstacle(task(twice, { fold: 'cross', cloth: flawed }))).toMatchObject({
+      code: 'flaw-forbids-fold',
+    });
+  });
+});
+
 describe('cloth that will not do', () => {
   test('is said before anything is planned, with what it would need', () => {
     const wide = task([samplePanel('front', 'fold', 23, 20)], { fold: 'half' });
@@ -181,12 +214,12 @@ describe('cloth that will not do', () => {
   });
 
   test('other widths of the trade are tried, and the narrow ones left out', () => {
-    expect(usualWidths).toEqual([36, 45, 54, 60].map(inches));
+    expect(usualWidths).toEqual([36, 44, 45, 54, 58, 60, 72].map(inches));
     const plans = compareWidths(
       task([samplePanel('front', 'fold', 20, 20), samplePanel('back', 'pair', 12, 20)]),
       4,
     );
-    expect(plans.map(({ width }) => width)).toEqual([45, 54, 60].map(inches));
+    expect(plans.map(({ width }) => width)).toEqual([44, 45, 54, 58, 60, 72].map(inches));
     const lengths = plans.map(({ length }) => length);
     expect(lengths).toEqual([...lengths].sort((a, b) => b - a));
   });

@@ -1,7 +1,7 @@
 import { finding, type Finding } from '../checks/finding.ts';
 import { boxOf, mirrorRing, moveRing, openHalf } from '../geometry/ring.ts';
-import { amountToBuy } from './buying.ts';
-import { usableSpan, usableWidth, type Cloth } from './cloth.ts';
+import { amountOfCloth } from './buying.ts';
+import { hasFlaws, usableSpan, usableWidth, type Cloth } from './cloth.ts';
 import type { Crease, Fold, Lay, Placement, Purchase } from './lay.ts';
 import { holdTask, type Holding } from './hold.ts';
 import { lengthBound, totalArea, wholeOutline, type LayPiece } from './layable.ts';
@@ -65,7 +65,7 @@ function layFrom({ pieces, cloth, fold, ...task }: LayTask, spread: Spread, foun
     width: cloth.width,
     usable: usableSpan(cloth),
     length,
-    buy: amountToBuy(length, task.shrinkPercent, task.buyIn),
+    buy: amountOfCloth(length, cloth, task.shrinkPercent, task.buyIn),
     utilisation: totalArea(pieces) / (usableWidth(cloth) * length),
     fold,
     sections: [sectionOf(spread, cloth, found.length)],
@@ -79,6 +79,7 @@ export function layObstacle({ pieces, cloth, fold }: LayTask): Finding | undefin
   if (spreadTasks(pieces, cloth, fold).length > 0) return undefined;
   const isCross = fold === 'four' || fold === 'cross';
   if (isCross && cloth.oneWay) return finding('nap-forbids-fold', { subject: cloth.role });
+  if (isCross && hasFlaws(cloth)) return finding('flaw-forbids-fold', { subject: cloth.role });
   const usable = usableWidth(cloth);
   const across = fold === 'open' || fold === 'cross' ? usable : fold === 'two' ? usable / 4 : usable / 2;
   const widest = Math.max(...pieces.map((piece) => widthFor(piece, fold)));

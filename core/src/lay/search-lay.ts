@@ -3,7 +3,7 @@ import type { LayItem, Stance } from './lay-item.ts';
 import type { NoFitBook } from './no-fit/no-fit-book.ts';
 import { GROWN, type Shape } from './no-fit/shape.ts';
 import { overlapsOf } from './overlap.ts';
-import { turnOutline } from './outline-state.ts';
+import { asDrawn, turnOutline } from './outline-state.ts';
 import { shorten } from './search/shorten.ts';
 import type { Positions, Strip, StripItem } from './search/strip.ts';
 import { seededRandom } from './seeded-random.ts';
@@ -68,13 +68,31 @@ function stripItem({ outline, stances, held }: LayItem, book: NoFitBook): StripI
   };
 }
 
-/** The table as a strip. */
-function stripOf({ items }: SpreadTask, book: NoFitBook): Strip {
-  const far = Math.max(...items.flatMap(({ stances }) => stances.map(({ to }) => to)));
-  return { width: far + 2 * GROWN, items: items.map((item) => stripItem(item, book)) };
+/** A flaw holds its place like an outline. */
+function flawItem(ring: Ring, book: NoFitBook): StripItem {
+  const shape = book.shape(ring);
+  const left = shape.box.minX + GROWN;
+  return {
+    shape,
+    stances: [{ state: asDrawn, leftmost: left, rightmost: left }],
+    held: shape.box.minY + GROWN,
+  };
 }
 
-function arrangementOf({ items }: SpreadTask, strip: Strip, { x, y, stances }: Positions): Arrangement {
+/** The table as a strip: its outlines, and after them its flaws. */
+function stripOf({ items, flaws }: SpreadTask, book: NoFitBook): Strip {
+  const far = Math.max(...items.flatMap(({ stances }) => stances.map(({ to }) => to)));
+  return {
+    width: far + 2 * GROWN,
+    items: [...items.map((item) => stripItem(item, book)), ...flaws.map((flaw) => flawItem(flaw, book))],
+  };
+}
+
+function arrangementOf(
+  { items, flaws }: SpreadTask,
+  strip: Strip,
+  { x, y, stances }: Positions,
+): Arrangement {
   const placed = items.map((item, index): Placed => {
     const stance = item.held?.stance ?? item.stances[stances[index] ?? 0];
     const shape = strip.items[index]?.shape;
@@ -85,10 +103,16 @@ function arrangementOf({ items }: SpreadTask, strip: Strip, { x, y, stances }: P
     return { item, stance, ring: moveRing(turnOutline(item.outline, stance.state), left, top) };
   });
   // Outlines stand off the start by what their shapes were simplified: moved up, unless one is held, the length is theirs.
-  const isHeld = items.some(({ held }) => held !== null);
+  const isHeld = flaws.length > 0 || items.some(({ held }) => held !== null);
   const start = isHeld ? 0 : Math.min(...placed.map(({ ring }) => boxOf(ring).minY));
   const moved = placed.map((each) => ({ ...each, ring: moveRing(each.ring, 0, -start) }));
   return { placed: moved, length: Math.max(...moved.map(({ ring }) => boxOf(ring).maxY)) };
+}
+
+/** Whether outlines lie on no other and on no flaw; flaws may lie on each other. */
+function areApart(rings: readonly Ring[], flaws: readonly Ring[]): boolean {
+  for (const { a } of overlapsOf([...rings, ...flaws])) if (a < rings.length) return false;
+  return true;
 }
 
 /**
@@ -98,7 +122,10 @@ function arrangementOf({ items }: SpreadTask, strip: Strip, { x, y, stances }: P
 export function* searchLay(task: SpreadTask, seed: number, book: NoFitBook): Generator<SearchStep, never> {
   const strip = stripOf(task, book);
   const holds = (positions: Positions): boolean =>
-    overlapsOf(arrangementOf(task, strip, positions).placed.map(({ ring }) => ring)).next().done === true;
+    areApart(
+      arrangementOf(task, strip, positions).placed.map(({ ring }) => ring),
+      task.flaws,
+    );
   const steps = shorten(strip, book, seededRandom(seed), holds);
   let best = arrangementOf(task, strip, steps.next().value.best);
   yield { best, improved: true };

@@ -1,5 +1,5 @@
-import { boxOf } from '../geometry/ring.ts';
-import { usableSpan, usableWidth, type Cloth } from './cloth.ts';
+import { boxOf, type Ring } from '../geometry/ring.ts';
+import { flawRing, hasFlaws, usableSpan, usableWidth, type Cloth, type Flaw } from './cloth.ts';
 import type { Crease, Fold, Section } from './lay.ts';
 import type { LayPiece } from './layable.ts';
 import { layItems, type LayItem } from './lay-item.ts';
@@ -30,6 +30,25 @@ export interface Spread {
 export interface SpreadTask {
   readonly spread: Spread;
   readonly items: readonly LayItem[];
+  /** Where flaws of any layer keep outlines away, on the table. */
+  readonly flaws: readonly Ring[];
+}
+
+/** The flaws of a cloth as they come to lie on the table: those of the upper layers too, seen through the fold. */
+function flawsOnTable({ flaws = [] }: Cloth, { origin, double, single }: Spread): Ring[] {
+  const clipped = (left: number, right: number, { from, to }: Band, flaw: Flaw): Ring[] => {
+    const [start, end] = [Math.max(left, from), Math.min(right, to)];
+    return end > start ? [flawRing({ ...flaw, left: start, right: end })] : [];
+  };
+  return flaws.flatMap((flaw) => {
+    const [left, right] = [flaw.left - origin, flaw.right - origin];
+    return [
+      ...[...double, ...single].flatMap((band) => clipped(left, right, band, flaw)),
+      ...double.flatMap((band) =>
+        band.through.flatMap(({ at }) => clipped(2 * at - right, 2 * at - left, band, flaw)),
+      ),
+    ];
+  });
 }
 
 const widthOf = ({ outline }: LayPiece): number => boxOf(outline).maxX - boxOf(outline).minX;
@@ -143,7 +162,8 @@ function taskOf(
     cloth.oneWay,
     (piece) => isDouble(piece) && canLieDouble(spread, piece),
   );
-  return items.every(({ stances }) => stances.length > 0) ? [{ spread, items }] : [];
+  const flaws = flawsOnTable(cloth, spread);
+  return items.every(({ stances }) => stances.length > 0) ? [{ spread, items, flaws }] : [];
 }
 
 /** Spreads that fold the cloth in to some depth, at most `deepest`. */
@@ -167,6 +187,9 @@ function depthTasks(
   });
 }
 
+/** Folded across, the nap of one layer would point the other way, and where a flaw comes to lie would change with every lay. */
+const forbidsCross = (cloth: Cloth): boolean => cloth.oneWay || hasFlaws(cloth);
+
 /** Every way to spread the cloth by a fold in which all outlines fit across; none when the cloth, its nap or the pieces forbid it. */
 export function spreadTasks(pieces: readonly LayPiece[], cloth: Cloth, fold: Fold): SpreadTask[] {
   const all = () => true;
@@ -180,9 +203,9 @@ export function spreadTasks(pieces: readonly LayPiece[], cloth: Cloth, fold: Fol
     case 'two':
       return depthTasks(pieces, cloth, usableWidth(cloth) / 4, (depth) => twoSpread(cloth, depth));
     case 'four':
-      return cloth.oneWay ? [] : taskOf(halfSpread(cloth, true), pieces, cloth, all);
+      return forbidsCross(cloth) ? [] : taskOf(halfSpread(cloth, true), pieces, cloth, all);
     case 'cross':
-      return cloth.oneWay ? [] : taskOf(openSpread(cloth, true), pieces, cloth, all);
+      return forbidsCross(cloth) ? [] : taskOf(openSpread(cloth, true), pieces, cloth, all);
   }
 }
 

@@ -76,8 +76,16 @@ const textChanges = (before: Texts, after: Texts): { key: string; before?: strin
     ];
   });
 
-const clothText = ({ name, width, selvedge, length, oneWay, colour }: Cloth): string =>
-  [name, colour, width, selvedge, length ?? 'to buy', oneWay ? 'one way' : 'either way'].join(', ');
+const clothText = ({ name, width, selvedge, length, oneWay, colour, ...rest }: Cloth): string =>
+  [
+    name,
+    colour,
+    width,
+    selvedge,
+    length ?? 'to buy',
+    oneWay ? 'one way' : 'either way',
+    JSON.stringify(rest),
+  ].join(', ');
 
 const clothTexts = (cloths: readonly Cloth[]): Texts =>
   Object.fromEntries(cloths.map((cloth) => [cloth.role, clothText(cloth)]));

@@ -262,6 +262,12 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
         message: 'The cloth runs one way: folded across, its under layer would point the other way.',
         remedy: 'Fold it along its length, or lay it open.',
       };
+    case 'flaw-forbids-fold':
+      return {
+        message:
+          'The cloth has a flaw, and folded across it would lie under sound cloth somewhere along the lay.',
+        remedy: 'Fold it along its length, or lay it open.',
+      };
     case 'fold-cuts-too-many':
       return {
         message: 'Folded so, every outline cuts more copies than a piece of this garment wants.',

@@ -9,7 +9,7 @@ test('an overlap is told by both pieces, by their number, and by how deep', () =
 });
 
 test('every fault has a sentence that names its piece, or the cloth', () => {
-  const codes: readonly LayFaultCode[] = ['outside-width', 'outside-length', 'wrong-count', 'unknown-piece', 'not-the-outline', 'not-mirrored-in-pairs', 'against-the-nap', 'off-the-fold', 'not-on-double-cloth', 'unreal-fold', 'out-of-section']; // prettier-ignore
+  const codes: readonly LayFaultCode[] = ['outside-width', 'outside-length', 'wrong-count', 'unknown-piece', 'not-the-outline', 'not-mirrored-in-pairs', 'against-the-nap', 'off-the-fold', 'not-on-double-cloth', 'unreal-fold', 'out-of-section', 'on-a-flaw']; // prettier-ignore
   const said = codes.map((code) => layFaultWords({ code, pieces: ['skirt-back 1'] }, 'in'));
   expect(new Set(said).size).toBe(codes.length);
   for (const words of said) expect(words).toMatch(/^(Skirt back 1|The cloth) .*\.$/);

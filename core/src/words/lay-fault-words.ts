@@ -36,6 +36,8 @@ export function layFaultWords({ code, pieces, mm = 0 }: LayFault, unit: Unit): s
       return `${first} lies on folded cloth where no second one is cut with it.`;
     case 'unreal-fold':
       return 'The cloth cannot be folded so.';
+    case 'on-a-flaw':
+      return `${first} lies on a flaw, ${by} deep.`;
     case 'out-of-section':
       return `${first} lies past the end of its fold.`;
   }

@@ -47,6 +47,19 @@ export interface ClothFile {
   readonly selvedge?: WrittenLength;
   readonly length?: WrittenLength | null;
   readonly oneWay?: boolean;
+  /** For a yard in a file in inches, for a metre in one in cm. */
+  readonly price?: number;
+  readonly endTrim?: WrittenLength;
+  readonly repeat?: WrittenLength;
+  readonly flaws?: readonly FlawFile[];
+}
+
+/** A flaw along the cloth from its start, and across it from the left selvedge. */
+export interface FlawFile {
+  readonly from: WrittenLength;
+  readonly to: WrittenLength;
+  readonly left: WrittenLength;
+  readonly right: WrittenLength;
 }
 
 /** An order that was read: every length in mm, every name known. */

@@ -10,8 +10,20 @@ const written = (entered: { readonly [id: string]: { readonly typed: string } })
 const millimetres = (mm: number): string => `${mm}mm`;
 
 /** A cloth as a file has it, its lengths exact. */
-export const clothFileOf = (cloth: Cloth): ClothFile => ({
+export const clothFileOf = ({ endTrim, repeat, flaws, ...cloth }: Cloth): ClothFile => ({
   ...cloth,
+  ...(endTrim ? { endTrim: millimetres(endTrim) } : {}),
+  ...(repeat ? { repeat: millimetres(repeat) } : {}),
+  ...(flaws
+    ? {
+        flaws: flaws.map(({ from, to, left, right }) => ({
+          from: millimetres(from),
+          to: millimetres(to),
+          left: millimetres(left),
+          right: millimetres(right),
+        })),
+      }
+    : {}),
   width: millimetres(cloth.width),
   selvedge: millimetres(cloth.selvedge),
   length: cloth.length === null ? null : millimetres(cloth.length),

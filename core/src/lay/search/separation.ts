@@ -72,7 +72,7 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
   const measureItem = (item: number) => {
     for (let other = 0; other < count; other++) {
       if (other === item) continue;
-      const depth = measure(item, other);
+      const depth = items[item]!.held !== null && items[other]!.held !== null ? 0 : measure(item, other);
       depths[item * count + other] = depth;
       depths[other * count + item] = depth;
     }

@@ -11,6 +11,7 @@ import type { TicketActions } from '../../api/tickets.ts';
 import { ApiProblem } from '../../api/fetcher.ts';
 import { Button } from '../../ui/Button.tsx';
 import { useKept } from '../../ui/use-kept.ts';
+import { FlawRows, type FlawFields } from './FlawRows.tsx';
 
 interface ClothFields {
   readonly name: string;
@@ -19,6 +20,10 @@ interface ClothFields {
   readonly selvedge: string;
   readonly length: string;
   readonly oneWay: boolean;
+  readonly price: string;
+  readonly endTrim: string;
+  readonly repeat: string;
+  readonly flaws: readonly FlawFields[];
 }
 
 interface ClothFormProps {
@@ -37,6 +42,15 @@ const fieldsOf = (cloth: Cloth | undefined, unit: Unit): ClothFields => {
     selvedge: cloth ? text(cloth.selvedge) : unit === 'in' ? '1/2' : '1.5',
     length: cloth?.length ? text(cloth.length) : '',
     oneWay: cloth?.oneWay ?? false,
+    price: cloth?.price === undefined ? '' : String(cloth.price),
+    endTrim: cloth?.endTrim ? text(cloth.endTrim) : '',
+    repeat: cloth?.repeat ? text(cloth.repeat) : '',
+    flaws: (cloth?.flaws ?? []).map(({ from, to, left, right }) => ({
+      from: text(from),
+      to: text(to),
+      left: text(left),
+      right: text(right),
+    })),
   };
 };
 
@@ -65,18 +79,29 @@ export function ClothForm({ role, ticket, actions, onDone }: ClothFormProps) {
     }
   };
   const store = () => {
-    const { name, length, ...rest } = fields;
+    const { name, length, price, endTrim, repeat, ...rest } = fields;
+    const cost = Number(price.replace(',', '.'));
+    if (!(cost >= 0)) {
+      setProblem({
+        field: 'cloths.0.price',
+        words: `Price "${price}" is no number; write it as 18.50, or leave it empty.`,
+      });
+      return undefined;
+    }
     const own: ClothFile = {
       role,
       ...rest,
       name: name.trim() || `${clothRoleName[role]} cloth`,
       length: length.trim() === '' ? null : length,
+      ...(price.trim() === '' ? {} : { price: cost }),
+      ...(endTrim.trim() === '' ? {} : { endTrim }),
+      ...(repeat.trim() === '' ? {} : { repeat }),
     };
     // This cloth first, so that a fault in it is always found at place 0.
     return send([own, ...others]);
   };
   const faulty = (field: string) => problem?.field === `cloths.0.${field}`;
-  const input = (field: 'name' | 'width' | 'selvedge' | 'length', placeholder = '') => (
+  const input = (field: keyof Omit<ClothFields, 'oneWay' | 'flaws' | 'colour'>, placeholder = '') => (
     <input
       className={inputClass}
       value={fields[field]}
@@ -115,6 +140,15 @@ export function ClothForm({ role, ticket, actions, onDone }: ClothFormProps) {
         />
         One way: pile or print has a top
       </label>
+      <Row label={`Price of a ${unit === 'in' ? 'yard' : 'metre'}`}>{input('price', 'not known')}</Row>
+      <Row label={`Ends off, ${unit}`}>{input('endTrim', 'none')}</Row>
+      <Row label={`Repeat, ${unit}`}>{input('repeat', 'none')}</Row>
+      <FlawRows
+        flaws={fields.flaws}
+        unit={unit}
+        faulty={(index) => problem?.field?.startsWith(`cloths.0.flaws.${index}.`) === true}
+        onChange={(flaws) => set({ flaws })}
+      />
       {problem && (
         <p role="alert" className="text-sm font-semibold text-madder">
           {problem.words}

@@ -78,6 +78,21 @@ export function LayDrawing({
                   />
                 )),
           )}
+          {(cloth.flaws ?? []).map(({ from, to, left, right }) => (
+            <g key={`${from} ${left}`}>
+              <rect
+                x={x(from)}
+                y={y(left)}
+                width={x(to - from)}
+                height={(right - left) * scale}
+                fill="var(--color-madder)"
+                fillOpacity="0.55"
+                stroke={colour}
+                strokeDasharray="3 3"
+              />
+              <title>Flaw: nothing is laid here</title>
+            </g>
+          ))}
           {[lay.usable[0], lay.usable[1]].map((edge) => (
             <path
               key={edge}

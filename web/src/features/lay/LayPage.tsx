@@ -191,6 +191,7 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
           <PlanCard
             key={plan.fold}
             plan={plan}
+            price={cloth.price}
             unit={unit}
             shown={shown !== undefined && plan.lay === shown}
             chosen={chosen !== undefined && plan.lay === chosen}
@@ -202,6 +203,7 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
           <PlanCard
             plan={{ fold: byHand.lay.fold, lay: byHand.lay, work: 0 }}
             name="By hand"
+            price={cloth.price}
             unit={unit}
             shown={byHand.isOn}
             chosen={false}
@@ -323,7 +325,7 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
               )}
               {shown && (
                 <Aside title="On other widths">
-                  <OtherWidths widths={widths} own={cloth.width} unit={unit} />
+                  <OtherWidths widths={widths} own={cloth.width} price={cloth.price} unit={unit} />
                 </Aside>
               )}
               <ImpossibleFolds plans={plans} unit={unit} />

@@ -1,4 +1,4 @@
-import { purchaseWords } from '@ample-bolt/core/words/purchase-words';
+import { costWords, purchaseWords } from '@ample-bolt/core/words/purchase-words';
 import { purchaseLength } from '@ample-bolt/core/lay/buying';
 import type { WidthPlan } from '@ample-bolt/core/lay/compare-widths';
 import type { Unit } from '@ample-bolt/core/units/length';
@@ -8,11 +8,14 @@ import { Length } from '../../ui/Length.tsx';
 export function OtherWidths({
   widths,
   own,
+  price,
   unit,
 }: {
   readonly widths: readonly WidthPlan[] | undefined;
   /** The width of the ticket's cloth, mm. */
   readonly own: number;
+  /** What a yard or a metre of the ticket's cloth costs, where it is known. */
+  readonly price: number | undefined;
   readonly unit: Unit;
 }) {
   if (!widths) return <p className="text-sm text-walnut-2">Trying other widths</p>;
@@ -30,7 +33,10 @@ export function OtherWidths({
               style={{ width: `${(100 * purchaseLength(buy)) / most}%` }}
             />
           </span>
-          <strong>{purchaseWords(buy, 'typeset')}</strong>
+          <strong>
+            {purchaseWords(buy, 'typeset')}
+            {price !== undefined && <span className="font-normal"> · {costWords(buy, { price })}</span>}
+          </strong>
         </li>
       ))}
       {widths.length === 0 && (

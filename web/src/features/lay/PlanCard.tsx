@@ -1,4 +1,4 @@
-import { purchaseWords } from '@ample-bolt/core/words/purchase-words';
+import { costWords, purchaseWords } from '@ample-bolt/core/words/purchase-words';
 import { outlineCount } from '@ample-bolt/core/lay/lay';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { Length } from '../../ui/Length.tsx';
@@ -9,6 +9,8 @@ interface PlanCardProps {
   readonly plan: Omit<FoldPlan, 'obstacle'>;
   /** What it is called where its fold does not say it. */
   readonly name?: string;
+  /** What a yard or a metre costs, where it is known. */
+  readonly price: number | undefined;
   readonly unit: Unit;
   readonly shown: boolean;
   readonly chosen: boolean;
@@ -17,7 +19,7 @@ interface PlanCardProps {
 }
 
 /** One way of folding, with what it costs in cloth and in chalk. */
-export function PlanCard({ plan, name, unit, shown, chosen, running, onShow }: PlanCardProps) {
+export function PlanCard({ plan, name, price, unit, shown, chosen, running, onShow }: PlanCardProps) {
   const { lay, fold, work } = plan;
   return (
     <button
@@ -38,7 +40,9 @@ export function PlanCard({ plan, name, unit, shown, chosen, running, onShow }: P
         {lay && (
           <span className="text-walnut-2">
             <Length mm={lay.length} unit={unit} /> long · {outlineCount(lay)} outlines ·{' '}
-            {(100 * lay.utilisation).toFixed(0)} % used{running ? ` · looked ${work} ways` : ''}
+            {(100 * lay.utilisation).toFixed(0)} % used
+            {price === undefined ? '' : ` · costs ${costWords(lay.buy, { price })}`}
+            {running ? ` · looked ${work} ways` : ''}
           </span>
         )}
         {!lay && <span className="text-walnut-2">{running ? 'laying' : 'not laid yet'}</span>}
