@@ -79,8 +79,8 @@ const sleeve: Draw = ({ bust, sleeve: long }, jitter) => {
     { to: point(0, 0), bulge: 22 },
     { to: point(half / 2, 55), bulge: 26 },
     { to: point(half, 150), bulge: -22 },
-    { to: point(0.72 * half, long), bulge: -5 },
-    { to: point(-0.72 * half, long), bulge: -4 },
+    { to: point(0.66 * half, long), bulge: -7 },
+    { to: point(-0.66 * half, long), bulge: -5 },
     { to: point(-half, 150), bulge: -5 },
   ]);
 };
@@ -90,7 +90,7 @@ const skirtFront: Draw = ({ waist, hip, skirt }, jitter) =>
     outline(point(0, 0), [
       { to: point(waist + 35, -14), bulge: -7 },
       { to: point(hip, 210), bulge: 17 },
-      { to: point(hip + 35 + jitter(25), skirt) },
+      { to: point(hip + 60 + jitter(25), skirt - 8) },
       { to: point(0, skirt + 16), bulge: 6 },
     ]),
   );
@@ -99,13 +99,13 @@ const skirtBack: Draw = ({ waist, hip, skirt }, jitter) =>
   outline(point(-25, 0), [
     { to: point(waist + 45, -16), bulge: -6 },
     { to: point(hip + 6, 210), bulge: 19 },
-    { to: point(hip + 40 + jitter(25), skirt) },
+    { to: point(hip + 65 + jitter(25), skirt - 9) },
     { to: point(-25, skirt + 14), bulge: 5 },
     { to: point(-25, 0) },
   ]);
 
 const gore: Draw = ({ waist, hip, skirt }, jitter) => {
-  const [top, low] = [0.36 * waist, 0.62 * hip + jitter(20)];
+  const [top, low] = [0.35 * waist, 0.7 * hip + jitter(25)];
   return outline(point(-top, 0), [
     { to: point(top, 0), bulge: -4 },
     { to: point(0.5 * hip, 200), bulge: 6 },
@@ -157,6 +157,17 @@ const strip =
     ]);
   };
 
+/** A third of a ring that falls in folds. */
+const flounce: Draw = (_, jitter) => {
+  const [inner, outer] = [120, 300 + jitter(25)];
+  return outline(point(-outer, 60), [
+    { to: point(outer, 60), bulge: 0.62 * outer },
+    { to: point(inner, 160) },
+    { to: point(-inner, 160), bulge: -0.45 * inner },
+    { to: point(-outer, 60) },
+  ]);
+};
+
 const pocket: Draw = (_, jitter) => {
   const wide = 74 + jitter(6);
   return outline(point(-wide, 0), [
@@ -183,7 +194,7 @@ const PARTS: readonly (readonly [name: string, draw: Draw, layers: Cut, copies: 
   ['pocket', pocket, 'pair', 2],
   ['panel', panel, 'pair', 2],
   ['gore', gore, 'single', 4],
-  ['placket', strip(430, 62), 'single', 2],
+  ['flounce', flounce, 'single', 2],
   ['second-front', front, 'single', 1],
   ['second-back', back, 'pair', 2],
   ['second-sleeve', sleeve, 'pair', 2],

@@ -48,7 +48,7 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
 
   // Pairs of items of the same shapes in the same states share a field; found by a flat index here, for speed.
   const most = Math.max(...items.map((item) => item.stances.length));
-  const known: (PairField | undefined)[] = [];
+  const known = new Array<PairField | undefined>((count * most) ** 2).fill(undefined);
   const pairOf = (a: number, stanceA: number, b: number, stanceB: number): PairField => {
     const key = ((a * most + stanceA) * count + b) * most + stanceB;
     const found = known[key];
@@ -109,7 +109,8 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
     const { leftmost, rightmost } = items[item]!.stances[stance]!;
     const bottom = length - shapes[item]!.height;
     const onFold = leftmost === rightmost;
-    let [placeX, placeY] = [fromX, fromY];
+    let placeX = fromX;
+    let placeY = fromY;
     let cost = others.costAt(placeX, placeY, Infinity);
     let step = first;
     while (step > last && cost > TOUCHING) {
@@ -122,7 +123,10 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
         const nextY = Math.min(bottom, Math.max(0, placeY + sense * stepY));
         const next = others.costAt(nextX, nextY, cost);
         if (next >= cost) continue;
-        [placeX, placeY, cost, moved] = [nextX, nextY, next, true];
+        placeX = nextX;
+        placeY = nextY;
+        cost = next;
+        moved = true;
       }
       if (moved) step *= 1.1;
       else {
