@@ -122,7 +122,8 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
   // A chosen plan is not searched again by itself: a better one would be another lay than the one that is chalked.
   const search = useLaySearch(
     taskFor,
-    inputs,
+    // A chosen plan that is found not to fit any more is searched with the others.
+    `${inputs} ${stale}`,
     folds.filter((fold) => fold !== chosen?.fold),
     FIRST_SEARCH,
   );

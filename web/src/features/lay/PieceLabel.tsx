@@ -16,6 +16,7 @@ const OFF_FOLD = 16;
 /** How exactly the roomiest point of a piece is looked for, mm. */
 const PRECISION = 5;
 const SIZE = 13;
+const SMALL = 11;
 /** Width of a letter as a share of its size, about. */
 const LETTER = 0.56;
 
@@ -38,19 +39,35 @@ export function PieceLabel({ placement, x, y, colour }: PieceLabelProps) {
   const turned = end - start < 2 * half && lower - upper > end - start;
   const within = (at: number, from: number, to: number) =>
     from + half < to - half ? Math.min(to - half, Math.max(from + half, at)) : (from + to) / 2;
+  const length = turned ? lower - upper : end - start;
+  const lines =
+    2 * half <= length ? [`${name} ${arrow(turned, down)}`] : inTwo(`${name} ${arrow(turned, down)}`);
   const centre = turned ? x(along) : Math.max(half, within(x(along), start, end));
   const level = turned ? within(y(across), upper, placement.onFold ? fold : lower) : middle;
   return (
     <text
       transform={`translate(${centre} ${level})${turned ? ' rotate(-90)' : ''}`}
-      dy="4"
       textAnchor="middle"
       fill={colour}
-      fontSize={SIZE}
+      fontSize={lines.length > 1 ? SMALL : SIZE}
       fontWeight="600"
       pointerEvents="none"
     >
-      {name} {turned ? (down ? '↓' : '↑') : down ? '→' : '←'}
+      {lines.map((line, index) => (
+        <tspan key={line} x="0" dy={index === 0 ? 4 - (lines.length - 1) * (SMALL / 2) : SMALL + 1}>
+          {line}
+        </tspan>
+      ))}
     </text>
   );
+}
+
+/** The grain, as it points on the screen: with the name turned up, so is the arrow. */
+const arrow = (turned: boolean, down: boolean): string => (turned ? (down ? '↓' : '↑') : down ? '→' : '←');
+
+/** A name that is too long for its piece, in two lines. */
+function inTwo(text: string): string[] {
+  const words = text.split(' ');
+  const middle = Math.floor(words.length / 2);
+  return [words.slice(0, middle).join(' '), words.slice(middle).join(' ')].filter((line) => line !== '');
 }
