@@ -5,7 +5,7 @@ import { styleBook } from '@ample-bolt/core/styles/style-book';
 import { draftInput } from '@ample-bolt/core/testing/bodies';
 import { extremeRanges, randomBodies } from '@ample-bolt/core/testing/random-bodies';
 import { missesBody, missesSizes } from '@ample-bolt/core/testing/misses-size-table';
-import { benchLays } from './lays.ts';
+import { layRuns } from './lays.ts';
 import { median } from './median.ts';
 
 /** Rounds over the whole table, after warming up. */
@@ -61,5 +61,5 @@ function benchSoundness(): void {
 }
 
 const wanted = process.argv.slice(2);
-const runs = { drafts: benchDrafts, soundness: benchSoundness, lays: benchLays };
+const runs = { drafts: benchDrafts, soundness: benchSoundness, ...layRuns };
 for (const [name, run] of Object.entries(runs)) if (wanted.length === 0 || wanted.includes(name)) run();

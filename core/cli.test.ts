@@ -71,7 +71,7 @@ describe('bolt', () => {
   }, 20_000);
 
   test('lay plans, proves its own lay and refuses a spoilt one', () => {
-    const laid = bolt('lay', example, '--work', '6', '--json');
+    const laid = bolt('lay', example, '--work', '6', '--fold', 'half', '--json');
     expect(laid.status).toBe(0);
     const file = path.join(folder, 'lay.json');
     writeFileSync(file, laid.stdout);

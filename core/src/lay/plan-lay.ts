@@ -112,7 +112,7 @@ const shortestFirst = (runners: readonly Runner[]): Runner[] =>
   [...runners].sort((a, b) => openedBest(a) - openedBest(b));
 
 /** Ways of spreading that are searched at all, chosen by their first arrangements, which boxes make. */
-const MOST_RUNNERS = 8;
+const MOST_RUNNERS = 5;
 /** Steps for every runner before the worse half is dropped. */
 const HEAT = 60;
 

@@ -119,6 +119,9 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
   });
   const chosen = stored && !stale ? stored : undefined;
   const inputs = JSON.stringify([cloth, unit, pieces.map(({ outline }) => boxOf(outline))]);
+  // What a hand made stands when the cloth is only named, coloured, priced or counted otherwise.
+  const spreadCloth = { ...cloth, name: '', colour: '', price: 0, length: null };
+  const handInputs = JSON.stringify([spreadCloth, unit, pieces.map(({ outline }) => boxOf(outline))]);
   // A chosen plan is not searched again by itself: a better one would be another lay than the one that is chalked.
   const search = useLaySearch(
     taskFor,
@@ -146,7 +149,7 @@ function PlanLay({ pieces: drafted, cloth, stale, next, onNext }: PlanLayProps) 
     best;
   const byHand = useByHand({
     key: `${ticket.id}-${role}`,
-    inputs,
+    inputs: handInputs,
     planned,
     isShown: wanted === undefined || wanted === 'hand',
     task: (fold) => taskFor(fold, 1),
