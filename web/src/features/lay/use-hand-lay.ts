@@ -10,8 +10,8 @@ interface Kept {
   readonly locked: readonly string[];
 }
 
-/** Steps that can be taken back. */
-const STEPS = 30;
+/** Steps that can be taken back: a lay is large, and what is kept in the browser has an end. */
+const STEPS = 15;
 
 export interface HandLay {
   /** The plan as the hand has it; undefined while nothing was moved. */
