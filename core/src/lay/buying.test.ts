@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { inches } from '../units/length.ts';
+import { costWords } from '../words/purchase-words.ts';
 import { amountOfCloth, amountToBuy, costOf, purchaseLength } from './buying.ts';
 import { choosePlan } from './choose-plan.ts';
 import type { Lay } from './lay.ts';
@@ -55,8 +56,8 @@ describe('what a cloth adds to what is bought', () => {
     expect(amountOfCloth(inches(36), cloth, 10, 'yd').amount).toBe(1.5);
   });
 
-  test('costs its price for every yard or metre, and nothing is said without one', () => {
-    expect(costOf({ amount: 2.25, unit: 'yd' }, { price: 18 })).toBe(40.5);
-    expect(costOf({ amount: 2.25, unit: 'yd' }, {})).toBeUndefined();
+  test('costs its price for every yard or metre', () => {
+    expect(costOf({ amount: 2.25, unit: 'yd' }, 18)).toBe(40.5);
+    expect(costWords({ amount: 1.3, unit: 'm' }, 18.5)).toBe('24.05');
   });
 });

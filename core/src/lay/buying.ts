@@ -23,9 +23,8 @@ export const amountOfCloth = (
   unit: Purchase['unit'],
 ): Purchase => amountToBuy(mm + endTrim + repeat, shrinkPercent, unit);
 
-/** What a purchase costs at a price for each of its unit, or nothing where none is known. */
-export const costOf = ({ amount }: Purchase, { price }: Pick<Cloth, 'price'>): number | undefined =>
-  price === undefined ? undefined : amount * price;
+/** What a purchase costs at a price for each of its unit. */
+export const costOf = ({ amount }: Purchase, price: number): number => amount * price;
 
 export const purchaseUnit = (unit: Unit): Purchase['unit'] => (unit === 'in' ? 'yd' : 'm');
 

@@ -3,6 +3,7 @@ import { flawRing, type Cloth } from './cloth.ts';
 import { creasesOf, type Crease, type Fold, type Lay, type Placement, type Section } from './lay.ts';
 import { wholeOutline, type LayPiece } from './layable.ts';
 import { overlapsOf } from './overlap.ts';
+import { turnOverRing } from './turn-over.ts';
 
 export type LayFaultCode =
   | 'outside-width'
@@ -63,14 +64,6 @@ function boundsFaults(lay: Lay, cloth: Cloth, placement: Placement): LayFault[] 
   return faults;
 }
 
-/** A polygon as it comes to lie when the cloth is turned over on a crease. */
-function turnedOver(polygon: Ring, { axis, at }: Crease): Ring {
-  const mirrored = mirrorRing(polygon);
-  return axis === 'x'
-    ? moveRing(mirrored, 2 * at, 0)
-    : mirrored.map(({ x, y }) => ({ x: -x, y: 2 * at - y }));
-}
-
 /** The creases on which a place across the cloth lies double: those across it, and those along it whose doubled part it is in. */
 function creasesUnder(
   section: Section,
@@ -95,7 +88,7 @@ function foldFaults(
   if (!section) return [{ code: 'unreal-fold', pieces: name }];
   const creases = creasesUnder(section, boxOf(placement.polygon));
   const onCrease = creases.find(
-    (crease) => crease.axis === 'x' && sameRing(turnedOver(placement.polygon, crease), placement.polygon),
+    (crease) => crease.axis === 'x' && sameRing(turnOverRing(placement.polygon, crease), placement.polygon),
   );
   if (placement.onFold && !(onCrease && piece.cut.layers === 'fold'))
     return [{ code: 'off-the-fold', pieces: name }];
@@ -106,7 +99,7 @@ function foldFaults(
         (other) =>
           other !== placement &&
           other.piece === placement.piece &&
-          sameRing(turnedOver(placement.polygon, crease), other.polygon),
+          sameRing(turnOverRing(placement.polygon, crease), other.polygon),
       ),
   );
   return uncut ? [{ code: 'not-on-double-cloth', pieces: name }] : [];

@@ -1,8 +1,9 @@
 import { boxOf, mirrorRing, moveRing, type Ring } from '../geometry/ring.ts';
 import { amountOfCloth } from './buying.ts';
-import { creasesOf, type Crease, type Lay, type Placement } from './lay.ts';
+import { creasesOf, type Lay, type Placement } from './lay.ts';
 import { overlapsOf } from './overlap.ts';
 import type { LayTask } from './plan-lay.ts';
+import { turnOverRing } from './turn-over.ts';
 
 /** Rings agree within this, mm. */
 const SAME = 0.05;
@@ -12,8 +13,6 @@ interface Layer {
   readonly index: number;
   readonly x: 1 | -1;
 }
-
-const turnedOver = (ring: Ring, { at }: Crease): Ring => moveRing(mirrorRing(ring), 2 * at, 0);
 
 const alike = (a: Ring, b: Ring): boolean => {
   const [p, q] = [boxOf(a), boxOf(b)];
@@ -38,7 +37,7 @@ function layersOf(lay: Lay, index: number): Layer[] {
   const layers: Layer[] = [{ index, x: 1 }];
   if (placement.onFold || !section) return layers;
   for (const crease of creasesOf(section)) {
-    const under = turnedOver(placement.polygon, crease);
+    const under = turnOverRing(placement.polygon, crease);
     const twin = lay.placements.findIndex(
       ({ piece, polygon }, other) => other !== index && piece === placement.piece && alike(polygon, under),
     );

@@ -1,5 +1,5 @@
 import { finding, type Finding } from '../checks/finding.ts';
-import { boxOf, mirrorRing, moveRing, openHalf } from '../geometry/ring.ts';
+import { boxOf, moveRing, openHalf } from '../geometry/ring.ts';
 import { amountOfCloth } from './buying.ts';
 import { hasFlaws, usableSpan, usableWidth, type Cloth } from './cloth.ts';
 import type { Crease, Fold, Lay, Placement, Purchase } from './lay.ts';
@@ -9,6 +9,7 @@ import { noFitBook, type NoFitBook } from './no-fit/no-fit-book.ts';
 import { isMirrored, rotationOf, type OutlineState } from './outline-state.ts';
 import { searchLay, type Arrangement, type Placed } from './search-lay.ts';
 import { openedLength, sectionOf, spreadTasks, type Spread } from './spread.ts';
+import { turnOverRing } from './turn-over.ts';
 
 export interface LayTask {
   readonly pieces: readonly LayPiece[];
@@ -27,11 +28,12 @@ interface Layer {
 }
 
 /** The layer that a crease folds onto another one. */
-function reflected({ ring, state }: Layer, { axis, at }: Crease): Layer {
-  if (axis === 'x')
-    return { ring: moveRing(mirrorRing(ring), 2 * at, 0), state: { x: state.x === 1 ? -1 : 1, y: state.y } };
-  const upside = mirrorRing(ring).map(({ x, y }) => ({ x: -x, y: 2 * at - y }));
-  return { ring: upside, state: { x: state.x, y: state.y === 1 ? -1 : 1 } };
+function reflected({ ring, state }: Layer, crease: Crease): Layer {
+  const { x, y } = state;
+  return {
+    ring: turnOverRing(ring, crease),
+    state: crease.axis === 'x' ? { x: x === 1 ? -1 : 1, y } : { x, y: y === 1 ? -1 : 1 },
+  };
 }
 
 /** What was placed, opened to the cloth: on folded cloth it and what every other layer cuts with it. */

@@ -35,7 +35,7 @@ export function OtherWidths({
           </span>
           <strong>
             {purchaseWords(buy, 'typeset')}
-            {price !== undefined && <span className="font-normal"> · {costWords(buy, { price })}</span>}
+            {price !== undefined && <span className="font-normal"> · {costWords(buy, price)}</span>}
           </strong>
         </li>
       ))}

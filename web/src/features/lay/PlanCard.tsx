@@ -41,7 +41,7 @@ export function PlanCard({ plan, name, price, unit, shown, chosen, running, onSh
           <span className="text-walnut-2">
             <Length mm={lay.length} unit={unit} /> long · {outlineCount(lay)} outlines ·{' '}
             {(100 * lay.utilisation).toFixed(0)} % used
-            {price === undefined ? '' : ` · costs ${costWords(lay.buy, { price })}`}
+            {price === undefined ? '' : ` · costs ${costWords(lay.buy, price)}`}
             {running ? ` · looked ${work} ways` : ''}
           </span>
         )}
