@@ -47,6 +47,19 @@ test('a piece is moved by hand into an overlap: refused, with why, taken back, a
   await expect(tools.getByText('Proved as it lies now')).toBeVisible();
   await expect(front).toHaveAccessibleName('Skirt front 1, locked');
 
+  // A plan that could not be sent is still the hand's, with its way back, after Back too.
+  await page.route('**/api/tickets/*/lay', (route) => route.abort());
+  await page.getByRole('button', { name: 'Take this plan' }).click();
+  await expect(page.getByText(/does not answer/)).toBeVisible();
+  await page.unroute('**/api/tickets/*/lay');
+  await page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: /Figures/ })
+    .click();
+  await expect(page).toHaveURL(/figures$/);
+  await page.goBack();
+  await expect(page.getByRole('button', { name: /By hand/ })).toHaveAttribute('aria-pressed', 'true');
+
   await page.getByRole('button', { name: 'Take this plan' }).click();
   // Taken, it is the ticket's lay like any other, and what was kept of the hand's is done with.
   await expect(page.getByRole('heading', { name: 'Where it starts' })).toBeVisible();
