@@ -29,12 +29,18 @@ const views = (id, privateLink) => [
     press: ['button:has-text("princess front")'],
     sign: 'text=notches meet',
   },
-  { name: 'tube-top', address: `/tickets/${id('Fireworks')}/style`, sign: 'text=Ease, finished' },
   { name: 'book', address: '/tickets/new', sign: 'text=Keyhole shirt bodice' },
+  { name: 'lay', address: `/tickets/${id('Harbour-office')}/lay`, sign: 'button:has-text("Improve")' },
   {
-    name: 'lay',
+    name: 'lay-to-width',
     address: `/tickets/${id('Ferry')}/lay`,
     press: ['text=Folded to width'],
+    sign: 'button:has-text("Improve")',
+  },
+  {
+    name: 'lay-compared',
+    address: `/tickets/${id('Ferry')}/lay`,
+    press: ['text=Compare'],
     sign: 'text=54 in',
   },
   { name: 'chalk', address: `/tickets/${id('Lamp')}/chalk`, sign: 'text=Marked' },
@@ -53,7 +59,6 @@ const views = (id, privateLink) => [
     press: ['a:has-text("Ottoline Farrow")'],
     sign: 'role=img[name=/Rounds in in/]',
   },
-  { name: 'garment', address: `/tickets/${id('Choir')}/measure?of=garment`, sign: 'text=over the bust' },
   {
     name: 'from-home',
     address: `/tickets/${id('Lighthouse')}/measure`,
