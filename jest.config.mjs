@@ -17,6 +17,8 @@ const common = {
 };
 
 export default {
+  // By default one processor is left idle, which on two is half of them.
+  maxWorkers: '100%',
   // Generous: a shared machine may stand still for seconds, and a slow answer is not a wrong one.
   testTimeout: 30_000,
   projects: [

@@ -1,6 +1,6 @@
 import { checkLay } from '@ample-bolt/core/lay/check-lay';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
-import type { Fold, Lay } from '@ample-bolt/core/lay/lay';
+import type { LayWay, Lay } from '@ample-bolt/core/lay/lay';
 import type { LayPiece } from '@ample-bolt/core/lay/layable';
 import { noFitBook } from '@ample-bolt/core/lay/no-fit/no-fit-book';
 import { layObstacle, planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
@@ -26,7 +26,7 @@ const clothOf = (width: number): Cloth => ({
   oneWay: false,
 });
 
-const taskOf = (pieces: readonly LayPiece[], fold: Fold, seed: number, width = WIDTH): LayTask => ({
+const taskOf = (pieces: readonly LayPiece[], fold: LayWay, seed: number, width = WIDTH): LayTask => ({
   pieces,
   cloth: clothOf(width),
   fold,

@@ -144,6 +144,58 @@ describe('bolt', () => {
     expect(section?.doubled[0]?.[1]).toBeCloseTo(2 * (section?.foldLines[0] ?? NaN) - 12.7, 3);
   }, 30_000);
 
+  test('outlines from elsewhere are folded again along the length, first double and then open', () => {
+    const outlines = path.join(root, 'examples/outlines.json');
+    const laid = bolt('lay', outlines, '--fold', 'mixed', '--work', '300', '--json');
+    expect(laid.status).toBe(0);
+    const { lays } = laid.json() as {
+      lays: { fold: string; length: number; sections: { fold: string; from: number; to: number }[] }[];
+    };
+    const [lay] = lays;
+    expect(lay?.fold).toBe('mixed');
+    expect(lay?.sections.map(({ fold }) => fold).slice(-1)).toEqual(['open']);
+    expect(lay?.sections[1]?.from).toBe(lay?.sections[0]?.to);
+    expect(lay?.sections[1]?.to).toBe(lay?.length);
+    const file = path.join(folder, 'mixed.json');
+    writeFileSync(file, laid.stdout);
+    expect(bolt('lay', outlines, '--prove', file, '--json').json()).toEqual({ ok: true, faults: [] });
+  }, 30_000);
+
+  test('a leftover with a flaw and a print to match is laid and proved as it is; on another cloth the same lay has faults', () => {
+    const corner = (along: number, across: number) => ({ along, across });
+    const leftover = {
+      role: 'outer',
+      width: 60,
+      length: 120,
+      outline: [corner(0, 0), corner(120, 0), corner(100, 60), corner(9, 60), corner(0, 45)],
+      flaws: [{ from: 30, to: 33, left: 28, right: 31 }],
+      repeat: 5,
+      matched: true,
+      spacing: '1/8',
+      joined: ['facing-front'],
+    };
+    const order = changed((written) => { written.cloths = [leftover]; }); // prettier-ignore
+    const laid = bolt('lay', order, '--fold', 'open', '--work', '250', '--json');
+    expect(laid.status).toBe(0);
+    const { lays } = laid.json() as { lays: { placements: { piece: string; mirrored: boolean }[] }[] };
+    const facings = lays[0]?.placements.filter(({ piece }) => piece === 'facing-front') ?? [];
+    expect(facings.map(({ mirrored }) => mirrored).sort()).toEqual([false, true]);
+    const file = path.join(folder, 'leftover.json');
+    writeFileSync(file, laid.stdout);
+    expect(bolt('lay', order, '--prove', file, '--json').json()).toEqual({ ok: true, faults: [] });
+    const faults = (change: object) => {
+      const other = changed((written) => { written.cloths = [{ ...leftover, ...change }]; }); // prettier-ignore
+      const { status, json } = bolt('lay', other, '--prove', file, '--json');
+      expect(status).toBe(1);
+      return new Set((json() as { faults: { code: string }[] }).faults.map(({ code }) => code));
+    };
+    expect(faults({ repeat: 4.3 })).toEqual(new Set(['off-the-repeat']));
+    expect(faults({ spacing: 1 })).toContain('too-close');
+    expect(faults({ joined: [] })).toContain('wrong-count');
+    expect(faults({ flaws: [{ from: 2, to: 110, left: 2, right: 50 }] })).toContain('on-a-flaw');
+    expect(faults({ outline: [corner(0, 0), corner(120, 0), corner(0, 60)] })).toContain('off-the-cloth');
+  }, 60_000);
+
   test('sum gives a quick sum with its working; a habit that misses is a care, not a failure', () => {
     const { status, json } = bolt('sum', 'flare', 'round=28', 'length=24', 'rule=8', '--json');
     expect(status).toBe(0);

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { expectNoViolation } from './axe.ts';
 import { ticketId } from './ticket.ts';
 
 interface Stored {
@@ -34,8 +35,23 @@ test('fold to width is weighed against half fold and taken', async ({ page, requ
   await expect(page.getByText('double, fold in')).toBeVisible();
   await expect(page.getByText('single', { exact: true })).toBeVisible();
   // What the other widths of the trade would take, laid the same way.
-  for (const width of ['36 in', '45 in', '54 in', '60 in'])
-    await expect(page.getByRole('listitem').filter({ hasText: width })).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('radio', { name: 'Compare' }).click();
+  const widths = page.getByRole('region', { name: 'On other widths' });
+  for (const width of ['36 in', '45 in, this cloth', '54 in', '60 in'])
+    await expect(widths.getByRole('row', { name: width })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('img', { name: /What to buy over the width\. 36 in: \d/ })).toBeVisible();
+  // Each plan by what it takes of cloth and of time, and what it leaves.
+  await expect(page.getByRole('img', { name: /Plans by cloth and time\..*Folded to width/ })).toBeVisible();
+  const plans = page.getByRole('region', { name: 'Cloth against time' });
+  await expect(plans.getByRole('row', { name: /Folded to width .* 1 \d+ \d+ / })).toBeVisible();
+  await expectNoViolation(page, 'plans compared');
+  await page.getByRole('radio', { name: 'On the table' }).click();
+  // Nearer, with the whole of it in the corner.
+  await page.keyboard.press('+');
+  await expect(page.getByRole('button', { name: 'The whole cloth' })).toBeVisible();
+  await expectNoViolation(page, 'lay, from near');
+  await page.keyboard.press('0');
+  await expect(page.getByRole('button', { name: 'Look from farther' })).toBeHidden();
   await page.getByRole('button', { name: 'Take this plan' }).click();
   await expect(page.getByRole('heading', { name: 'A check holds the cut' })).toBeVisible();
 

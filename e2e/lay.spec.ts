@@ -123,3 +123,87 @@ test('a flaw is marked on the cloth, the chosen lay no longer fits, and the next
   await expect(page.getByText(/proved: all inside/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Take this plan' })).toBeEnabled({ timeout: 20_000 });
 });
+
+test('a leftover with a slanted end and a flaw, and a panel with a worked motif, are laid as they are', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Ferry-day');
+  const field = (name: string) => page.getByRole('textbox', { name, exact: true });
+  const fill = async (row: string, values: Readonly<Record<string, string>>) => {
+    for (const [name, value] of Object.entries(values)) await field(`${row}, ${name}`).fill(value);
+  };
+  await page.goto(`/tickets/${id}/lay`);
+  await page.getByRole('button', { name: 'Change the cloth' }).click();
+  await page.getByLabel('Width, in').fill('60');
+  await page.getByLabel('In hand, in').fill('84');
+  const corners = [['0', '0'], ['84', '0'], ['70', '30'], ['76', '60'], ['12', '60'], ['0', '40']]; // prettier-ignore
+  for (const [index, [along = '', across = '']] of corners.entries()) {
+    await page.getByRole('button', { name: 'Add a corner' }).click();
+    await fill(`Corner ${index + 1}`, { along, across });
+  }
+  await page.getByRole('button', { name: 'Add a flaw' }).click();
+  await fill('Flaw 1', { from: '20', to: '24', left: '15', right: '18' });
+  await page.getByRole('button', { name: 'Add a panel' }).click();
+  await page.getByRole('combobox', { name: /carries/ }).selectOption({ label: 'Bodice front' });
+  await fill('Panel 1', { from: '40', to: '62', left: '2', right: '30' });
+  await expectNoViolation(page, 'cloth with its places');
+  // One corner is past the end: named, and nothing that was typed is lost.
+  await fill('Corner 2', { along: '90' });
+  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await expect(page.getByRole('alert')).toContainText('Corner 2 of the outline, along,');
+  await expect(field('Panel 1, right')).toHaveValue('30');
+  await fill('Corner 2', { along: '84' });
+  await page.getByRole('button', { name: 'Use this cloth' }).click();
+
+  await expect(page.getByText('Panel with a worked motif')).toBeAttached();
+  await expect(page.getByText(/proved: all inside/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible({ timeout: 30_000 });
+  // Its piece lies on the panel, middle on middle: 16 in from the upper selvedge.
+  const [cloth] = ((await (await request.get(`/api/tickets/${id}`)).json()) as { cloths: { panels: object[] }[] }).cloths; // prettier-ignore
+  expect(cloth?.panels).toHaveLength(1);
+  const onPanel = page.getByRole('button', { name: 'Bodice front 1', exact: true });
+  const [box, panel] = [await onPanel.boundingBox(), await page.locator('rect + path[stroke-dasharray="10 4 2 4"]').boundingBox()]; // prettier-ignore
+  if (!box || !panel) throw new Error('the panel is not drawn');
+  expect(Math.abs(box.y + box.height / 2 - panel.y - panel.height / 2)).toBeLessThan(1.5);
+  // Moved off it by hand, it is said.
+  await onPanel.focus();
+  for (let press = 0; press < 3; press++) await page.keyboard.press('Shift+ArrowDown');
+  await expect(page.getByRole('region', { name: 'By hand' }).getByRole('alert')).toContainText('does not lie on its panel'); // prettier-ignore
+  await page.keyboard.press('x');
+  await page.getByRole('button', { name: 'Take this plan' }).click();
+  await expect(page.getByRole('heading', { name: 'A check holds the cut' })).toBeVisible();
+});
+
+test('cloth that is too short: by how much, what would make it fit is tried, and one press does it', async ({
+  page,
+  request,
+}) => {
+  test.setTimeout(120_000);
+  const id = await ticketId(request, 'Ferry-day');
+  await page.goto(`/tickets/${id}/lay`);
+  await page.getByRole('button', { name: 'Change the cloth' }).click();
+  for (const kind of ['corner', 'flaw', 'panel'])
+    for (;;) {
+      const off = page.getByRole('button', { name: new RegExp(`Take ${kind} 1 off`) });
+      if (!(await off.isVisible())) break;
+      await off.click();
+    }
+  await page.getByLabel('Width, in').fill('45');
+  await page.getByLabel('In hand, in').fill('47');
+  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await expect(page.getByText(/There is 47 in of this cloth; this lay needs .* too much/)).toBeVisible({ timeout: 30_000 }); // prettier-ignore
+  // A join is tried first: nobody sees it.
+  await expect(page.getByText(/A join at the fold of .*facing.*: /)).toBeVisible({ timeout: 40_000 });
+  await expect(page.getByText(/Eases less by up to 1 in: /)).toBeVisible({ timeout: 40_000 });
+  const wider = page.getByRole('listitem').filter({ hasText: /^Cloth of .* fits/ });
+  await expect(wider).toBeVisible({ timeout: 60_000 });
+  await expectNoViolation(page, 'cloth too short');
+  await expect(page.getByRole('button', { name: 'Take this plan' })).toBeDisabled();
+  await wider.getByRole('button', { name: 'Do it' }).click();
+  await expect(page.getByText(/There is 47 in of this cloth/)).toBeHidden({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'Take this plan' })).toBeEnabled({ timeout: 30_000 });
+  // Like any other change it can be undone.
+  await page.getByRole('button', { name: /^Undo: Outer cloth/ }).click();
+  await expect(page.getByText('45 in').first()).toBeVisible();
+});

@@ -18,8 +18,8 @@ interface Summary {
 }
 
 /** The id of a ticket, found by the start of its title. */
-export async function ticketId(request: APIRequestContext, title: string): Promise<string> {
-  const list = (await (await request.get('/api/tickets')).json()) as Summary[];
+export async function ticketId(request: APIRequestContext, title: string, base = ''): Promise<string> {
+  const list = (await (await request.get(`${base}/api/tickets`)).json()) as Summary[];
   const found = list.find((ticket) => ticket.title.startsWith(title));
   if (!found) throw new Error(`no ticket called ${title}`);
   return found.id;

@@ -32,7 +32,11 @@ export async function build() {
       ),
     );
   }
-  if (isStale('server/dist/main.js', ['server/src', 'core/src', 'package-lock.json'])) {
+  if (
+    ['main', 'worker'].some((name) =>
+      isStale(`server/dist/${name}.js`, ['server/src', 'core/src', 'package-lock.json']),
+    )
+  ) {
     const flags = [
       '--bundle',
       '--platform=node',
@@ -45,6 +49,7 @@ export async function build() {
     jobs.push(
       runShown(path.join(root, 'node_modules/.bin/esbuild'), [
         'server/src/main.ts',
+        'server/src/worker.ts',
         ...flags,
         '--alias:@ample-bolt/core=./core/src',
         '--log-level=error',

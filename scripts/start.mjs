@@ -1,6 +1,7 @@
-// npm start: everything that a fresh machine lacks, then PostgreSQL, the build, and the server on one port.
+// npm start: everything that a fresh machine lacks, then PostgreSQL, the build, the server on one port, and the processes that search for lays.
 import { spawn } from 'node:child_process';
 import net from 'node:net';
+import os from 'node:os';
 import path from 'node:path';
 import { build } from './build.mjs';
 import { ensurePackages } from './packages.mjs';
@@ -8,20 +9,25 @@ import { startPostgres } from './postgres.mjs';
 import { root } from './run.mjs';
 
 const GRACE = 8000;
+/** Without it this machine only helps another one to search for lays. */
+const isServing = process.env.SERVE !== '0';
 let stopPostgres;
-let server;
+const children = new Set();
 let stopping = false;
+
+/** Asks a process to end, and makes it end when it takes too long. */
+async function end(child) {
+  const exited = new Promise((resolve) => child.once('exit', resolve));
+  child.kill('SIGTERM');
+  const force = setTimeout(() => child.kill('SIGKILL'), GRACE);
+  await exited;
+  clearTimeout(force);
+}
 
 async function shutdown(code) {
   if (stopping) return;
   stopping = true;
-  if (server && server.exitCode === null && server.signalCode === null) {
-    const exited = new Promise((resolve) => server.once('exit', resolve));
-    server.kill('SIGTERM');
-    const force = setTimeout(() => server.kill('SIGKILL'), GRACE);
-    await exited;
-    clearTimeout(force);
-  }
+  await Promise.all([...children].map(end));
   await stopPostgres?.();
   process.exit(code);
 }
@@ -51,6 +57,7 @@ const dataFolder = process.env.DATA_DIR ? path.resolve(process.env.DATA_DIR) : p
 
 async function database() {
   if (process.env.DATABASE_URL) return process.env.DATABASE_URL;
+  if (!isServing) throw new Error('SERVE=0 works for a shop elsewhere: set DATABASE_URL to its database.');
   const { url } = await startPostgres({
     folder: dataFolder,
     onStarted: (stop) => {
@@ -65,39 +72,82 @@ async function database() {
   return url;
 }
 
-function startServer(databaseUrl, host, port) {
-  server = spawn(process.execPath, ['--enable-source-maps', path.join(root, 'server/dist/main.js')], {
+/** Starts one of our programs, detached so that the order of stopping is ours; resolves once it says that it is ready. */
+function startProgram(name, databaseUrl, settings = {}) {
+  const child = spawn(process.execPath, ['--enable-source-maps', path.join(root, `server/dist/${name}.js`)], {
     cwd: root,
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
     detached: true,
     env: {
       ...process.env,
       DATABASE_URL: databaseUrl,
-      HOST: host,
-      PORT: String(port),
-      WEB_DIR: path.join(root, 'web/dist'),
-      OUTBOX_DIR: process.env.OUTBOX_DIR ?? path.join(dataFolder, 'outbox'),
       LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+      ...settings,
     },
   });
+  children.add(child);
+  child.once('exit', () => children.delete(child));
   return new Promise((resolve, reject) => {
-    server.once('message', resolve);
-    server.once('exit', (code) => {
-      reject(new Error(`The server stopped (${code}).`));
-      if (!stopping) void shutdown(1);
-    });
+    child.once('message', () => resolve(child));
+    child.once('exit', (code) => reject(new Error(`The ${name} stopped (${code}).`)));
   });
+}
+
+async function startServer(databaseUrl, host, port) {
+  const server = await startProgram('main', databaseUrl, {
+    HOST: host,
+    PORT: String(port),
+    WEB_DIR: path.join(root, 'web/dist'),
+    OUTBOX_DIR: process.env.OUTBOX_DIR ?? path.join(dataFolder, 'outbox'),
+  });
+  server.once('exit', (code) => {
+    if (stopping) return;
+    console.error(`The server stopped by itself (${code}).`);
+    void shutdown(1);
+  });
+}
+
+/** How many processes search for lays: one is left for the page and the database. */
+function workerCount() {
+  const text = process.env.WORKERS;
+  if (text === undefined) return Math.max(1, os.availableParallelism() - 1);
+  const count = Number(text);
+  if (text.trim() === '' || !Number.isInteger(count) || count < 0 || count > 64)
+    throw new Error('WORKERS must be a whole number from 0 to 64');
+  return count;
+}
+
+/** Before a worker is started again, ms: the longer the more often it could not be. */
+const AGAIN = { first: 1000, most: 60_000 };
+
+/** A worker that ends by itself is started again: what it was doing waits in the queue. */
+async function keepWorking(databaseUrl) {
+  let wait = AGAIN.first;
+  while (!stopping) {
+    const worker = await startProgram('worker', databaseUrl).catch((error) => {
+      if (!stopping) console.error(error.message);
+    });
+    if (worker) await new Promise((resolve) => worker.once('exit', resolve));
+    wait = worker ? AGAIN.first : Math.min(AGAIN.most, 2 * wait);
+    await new Promise((resolve) => setTimeout(resolve, wait));
+  }
 }
 
 try {
   await ensurePackages();
   const [databaseUrl] = await Promise.all([database(), build()]);
-  const host = process.env.HOST ?? '127.0.0.1';
-  const port = await nextFreePort(Number(process.env.PORT ?? 5173), host);
-  await startServer(databaseUrl, host, port);
-  console.log(
-    `Ample Bolt is open at http://${host.includes(':') ? `[${host}]` : host}:${port}  (Ctrl-C closes it)`,
-  );
+  const workers = workerCount();
+  if (!isServing) {
+    console.log(`${workers} processes take long searches from the shop's queue  (Ctrl-C stops them)`);
+  } else {
+    const host = process.env.HOST ?? '127.0.0.1';
+    const port = await nextFreePort(Number(process.env.PORT ?? 5173), host);
+    await startServer(databaseUrl, host, port);
+    console.log(
+      `Ample Bolt is open at http://${host.includes(':') ? `[${host}]` : host}:${port}  (Ctrl-C closes it)`,
+    );
+  }
+  for (let worker = 0; worker < workers; worker++) void keepWorking(databaseUrl);
 } catch (error) {
   if (!stopping) console.error(error instanceof Error ? error.message : error);
   await shutdown(1);

@@ -14,11 +14,11 @@ import { checkLay } from '../src/lay/check-lay.ts';
 import { compareWidths } from '../src/lay/compare-widths.ts';
 import type { WidthPlan } from '../src/lay/compare-widths.ts';
 import { choosePlan } from '../src/lay/choose-plan.ts';
-import type { Cloth } from '../src/lay/cloth.ts';
+import { longEnough, type Cloth } from '../src/lay/cloth.ts';
 import { layPieceOf } from '../src/lay/layable.ts';
 import type { LayPiece } from '../src/lay/layable.ts';
-import { folds } from '../src/lay/lay.ts';
-import type { Fold, Lay } from '../src/lay/lay.ts';
+import { layWays } from '../src/lay/lay.ts';
+import type { LayWay, Lay } from '../src/lay/lay.ts';
 import { noFitBook } from '../src/lay/no-fit/no-fit-book.ts';
 import type { NoFitBook } from '../src/lay/no-fit/no-fit-book.ts';
 import { layObstacle, planLay } from '../src/lay/plan-lay.ts';
@@ -38,14 +38,14 @@ function countFlag(value: string | undefined, name: string, least: number): numb
   return count;
 }
 
-function foldsWanted(fold: string): readonly Fold[] {
-  if (fold === 'auto') return folds;
-  const known = folds.find((each) => each === fold);
+function foldsWanted(fold: string): readonly LayWay[] {
+  if (fold === 'auto') return layWays;
+  const known = layWays.find((each) => each === fold);
   if (!known)
     throw new BadInput(
       'wrong-usage',
       'fold',
-      `--fold ${fold}: cloth is laid ${['auto', ...folds].join(', ')}.`,
+      `--fold ${fold}: cloth is laid ${['auto', ...layWays].join(', ')}.`,
     );
   return [known];
 }
@@ -63,7 +63,7 @@ function searchFor(task: LayTask, seconds: number | undefined, work: number, boo
 }
 
 interface SearchFlags {
-  readonly wanted: readonly Fold[];
+  readonly wanted: readonly LayWay[];
   readonly seconds: number | undefined;
   readonly work: number;
   readonly seed: number;
@@ -111,7 +111,7 @@ function laysOn(
   readonly others: readonly Lay[];
   readonly findings: readonly Finding[];
 } {
-  const taskFor = (fold: Fold): LayTask => ({
+  const taskFor = (fold: LayWay): LayTask => ({
     pieces,
     cloth,
     fold,
@@ -129,7 +129,7 @@ function laysOn(
     const obstacle = layObstacle(taskFor(wanted[0] ?? 'open'));
     return { others, findings: obstacle ? [obstacle] : [] };
   }
-  const faults = checkLay(best, pieces, { ...cloth, length: null });
+  const faults = checkLay(best, pieces, longEnough(cloth, best.length));
   if (faults.length > 0)
     throw new Error(`the search gave a lay that fails its proof: ${JSON.stringify(faults)}`);
   const short = cloth.length !== null && best.length > cloth.length;

@@ -7,18 +7,24 @@ import { guestRoutes } from './features/home/guest-routes.ts';
 import { homeRoutes } from './features/home/home-routes.ts';
 import { healthRoutes } from './features/health/health-routes.ts';
 import { houseRoutes } from './features/house/house-routes.ts';
+import { layRunRoutes } from './features/lay-runs/lay-run-routes.ts';
 import { outboxRoutes } from './features/outbox/outbox-routes.ts';
 import { ticketRoutes } from './features/tickets/ticket-routes.ts';
 import { errorHandler } from './http/error-handler.ts';
 import { Problem } from './http/problem.ts';
 import { security, withNonce } from './http/security.ts';
 import { webApp } from './http/web-app.ts';
+import type { Bell } from './jobs/bell.ts';
+import type { LayQueue } from './jobs/lay-queue.ts';
 import type { Outbox } from './outbox/outbox.ts';
 
 export interface AppDependencies {
   readonly sequelize: Sequelize;
   readonly log: Logger;
   readonly outbox: Outbox;
+  /** Where long searches go to be worked on, and how their progress is heard. */
+  readonly queue: LayQueue;
+  readonly bell: Bell;
   readonly webDir?: string | undefined;
   /** Where clients reach the page of a private link; without it, where the shop's own request came to. */
   readonly publicUrl?: string | undefined;
@@ -65,6 +71,7 @@ export const createApp = (dependencies: AppDependencies): Express =>
     api.use('/home', guestRoutes());
     api.use('/house', houseRoutes());
     api.use('/outbox', outboxRoutes(dependencies.outbox));
+    api.use('/tickets', layRunRoutes(dependencies));
     api.use('/tickets', homeRoutes({ outbox: dependencies.outbox, publicUrl: dependencies.publicUrl }));
     api.use('/tickets', ticketRoutes());
   });

@@ -5,6 +5,8 @@ import { readConfig } from './config/config.ts';
 import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
 import { loadDemo } from './demo/load-demo.ts';
+import { bell } from './jobs/bell.ts';
+import { layQueue } from './jobs/lay-queue.ts';
 import { folderOutbox } from './outbox/outbox.ts';
 import { attachTape } from './tape/tape-hub.ts';
 
@@ -16,8 +18,17 @@ if (applied.length > 0) log.info({ applied }, 'database migrated');
 if (config.loadDemo && (await loadDemo(new Date()))) log.info('demo data loaded into the empty database');
 
 const LOOPBACK = ['127.0.0.1', '::1', 'localhost'];
-const { webDir, publicUrl } = config;
-const dependencies = { sequelize, log, webDir, publicUrl, outbox: folderOutbox(config.outboxDir) };
+const { databaseUrl, webDir, publicUrl } = config;
+const warn = (err: Error) => log.warn({ err }, 'the queue of long searches is out of reach');
+const dependencies = {
+  sequelize,
+  log,
+  webDir,
+  publicUrl,
+  outbox: folderOutbox(config.outboxDir),
+  queue: layQueue(databaseUrl, warn),
+  bell: bell(databaseUrl, warn),
+};
 const guests =
   config.guestPort === undefined
     ? undefined
@@ -51,6 +62,8 @@ async function stop(): Promise<void> {
   server.closeAllConnections();
   guests?.close();
   guests?.closeAllConnections();
+  await dependencies.queue.close();
+  await dependencies.bell.close();
   await sequelize.close();
   process.exit(0);
 }

@@ -262,7 +262,7 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
     { kind: 'label', copies: piece.cut.copies, points: [] },
   ];
   // A front that buttons or overlaps is drafted from its centre line too, which then lies inside of its edge.
-  const centred = piece.edges.some(({ role }) => role === 'fold' || role === 'centre' || role === 'front');
+  const centred = piece.edges.some(({ role }) => ['fold', 'centre', 'join', 'front'].includes(role));
   const from = centred ? 'centre' : 'grain';
   return marks.map((mark, index): Mark => ({ ...mark, piece: piece.id, from, order: index + 1 }));
 }

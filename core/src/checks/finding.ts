@@ -80,6 +80,9 @@ export const findingSeverities = {
   'nap-forbids-fold': 'stop',
   'fold-cuts-too-many': 'stop',
   'flaw-forbids-fold': 'stop',
+  'panel-not-kept': 'stop',
+  'places-forbid-refolding': 'stop',
+  'nothing-to-refold': 'stop',
 } as const satisfies Record<string, Severity>;
 
 export type FindingCode = keyof typeof findingSeverities;

@@ -2,7 +2,9 @@ import { finding, type Finding } from '../checks/finding.ts';
 import type { Order } from '../formats/order/order.ts';
 import { checkMeasures } from '../measures/plausibility.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
+import { finishPiece } from '../pieces/drafted-piece.ts';
 import type { Draft } from './draft.ts';
+import { mayBeJoined, offFold } from './operations/off-fold.ts';
 
 /** What an order needs to be drafted; an order read from a file has it, and so has a ticket. */
 export type DraftableOrder = Pick<
@@ -12,9 +14,24 @@ export type DraftableOrder = Pick<
 
 const severityRank = { stop: 0, care: 1, note: 2 } as const;
 
+/** The draft with those pieces cut in two that their cloth is too dear or too short for; one that may not be joined is left as it is. */
+function withJoins(draft: Draft, { cloths, rules }: DraftableOrder): Draft {
+  const joined = new Set(cloths.flatMap((cloth) => (cloth.joined ?? []).map((id) => `${cloth.role} ${id}`)));
+  if (joined.size === 0) return draft;
+  return {
+    ...draft,
+    pieces: draft.pieces.map((drafted) => {
+      const { piece } = drafted;
+      return joined.has(`${piece.role} ${piece.id}`) && mayBeJoined(piece)
+        ? finishPiece(offFold(piece, rules['allowance.join']))
+        : drafted;
+    }),
+  };
+}
+
 /** Drafts an order: the style's draft, with what its measures and cloths give rise to. Stops come first. */
 export function draftOrder(order: DraftableOrder): Draft {
-  const draft = recipeOf(order.style).draft(order);
+  const draft = withJoins(recipeOf(order.style).draft(order), order);
   const roles = [...new Set(draft.pieces.map(({ piece }) => piece.role))];
   const clothless = roles
     .filter((role) => !order.cloths.some((cloth) => cloth.role === role))

@@ -7,6 +7,10 @@ export const layJson = (lay: Lay) => ({
   length: tidy(lay.length),
   utilisation: tidy(lay.utilisation),
   bound: tidy(lay.bound),
-  sections: lay.sections.map((section) => ({ ...section, to: tidy(section.to) })),
+  sections: lay.sections.map((section) => ({
+    ...section,
+    from: tidy(section.from),
+    to: tidy(section.to),
+  })),
   placements: lay.placements.map((placement) => ({ ...placement, polygon: placement.polygon.map(pairOf) })),
 });

@@ -3,7 +3,9 @@ import { inches } from '../units/length.ts';
 import { costWords } from '../words/purchase-words.ts';
 import { amountOfCloth, amountToBuy, costOf, purchaseLength } from './buying.ts';
 import { choosePlan } from './choose-plan.ts';
-import type { Lay } from './lay.ts';
+import { point } from '../geometry/point.ts';
+import { sampleLay } from '../testing/sample-lay.ts';
+import type { Lay, Placement } from './lay.ts';
 
 describe('amountToBuy', () => {
   // Sold by the yard in quarters or the metre in tenths: common practice. 1 yd = 36 in exactly.
@@ -27,17 +29,26 @@ describe('amountToBuy', () => {
 });
 
 describe('choosePlan', () => {
-  const lay = (amount: number, fold: 'open' | 'half', length: number): Lay => ({
-    role: 'outer',
-    width: 1000,
-    usable: [0, 1000],
-    length,
-    buy: { amount, unit: 'yd' },
-    utilisation: 0.7,
-    fold,
-    sections: [{ fold, from: 0, to: length, foldLines: fold === 'half' ? [500] : [], doubled: [] }],
-    placements: [],
-    bound: 0,
+  const lay = (amount: number, fold: 'open' | 'half', length: number): Lay =>
+    sampleLay(fold, length, {
+      buy: { amount, unit: 'yd' },
+      sections: [{ fold, from: 0, to: length, foldLines: fold === 'half' ? [500] : [], doubled: [] }],
+    });
+  const placed = (piece: string, left: number, top: number): Placement => ({
+    piece,
+    copy: 0,
+    polygon: [point(left, top), point(left + 200, top), point(left + 200, top + 300), point(left, top + 300)],
+    rotation: 0,
+    mirrored: false,
+    onFold: false,
+    section: 0,
+  });
+
+  test('of as many folds the fewest outlines come first, then what leaves the most in one piece', () => {
+    const beside = { ...lay(1, 'open', 300), placements: [placed('a', 0, 0), placed('b', 200, 0)] };
+    const scattered = { ...lay(1, 'open', 300), placements: [placed('a', 0, 0), placed('b', 500, 600)] };
+    const more = { ...lay(1, 'open', 200), placements: [...beside.placements, placed('c', 400, 0)] };
+    expect(choosePlan([more, scattered, beside])).toEqual([beside, scattered, more]);
   });
 
   test('least to buy comes first, then fewest folds, then the shortest', () => {

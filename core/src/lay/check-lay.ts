@@ -1,58 +1,11 @@
-import { boxOf, mirrorRing, moveRing, type Ring } from '../geometry/ring.ts';
-import { flawRing, type Cloth } from './cloth.ts';
+import { boxOf } from '../geometry/ring.ts';
+import type { Cloth } from './cloth.ts';
+import { placeFaults } from './check-places.ts';
 import { creasesOf, type Crease, type Fold, type Lay, type Placement, type Section } from './lay.ts';
-import { wholeOutline, type LayPiece } from './layable.ts';
+import type { LayPiece } from './layable.ts';
+import { atOrigin, claimed, nameOf, SAME, sameRing, type LayFault } from './lay-fault.ts';
 import { overlapsOf } from './overlap.ts';
 import { turnOverRing } from './turn-over.ts';
-
-export type LayFaultCode =
-  | 'outside-width'
-  | 'outside-length'
-  | 'overlap'
-  | 'wrong-count'
-  | 'unknown-piece'
-  | 'not-the-outline'
-  | 'not-mirrored-in-pairs'
-  | 'against-the-nap'
-  | 'off-the-fold'
-  | 'not-on-double-cloth'
-  | 'unreal-fold'
-  | 'out-of-section'
-  | 'on-a-flaw';
-
-export interface LayFault {
-  readonly code: LayFaultCode;
-  readonly pieces: readonly string[];
-  /** How far off, mm, where that can be said. */
-  readonly mm?: number;
-}
-
-/** Outlines, fold lines and bounds agree within this, mm: two roundings of a lay file. */
-const SAME = 0.02;
-
-const nameOf = ({ piece, copy }: Placement): string => `${piece} ${copy + 1}`;
-
-/** Whether two rings are the same up to where they start, within SAME. */
-function sameRing(a: Ring, b: Ring): boolean {
-  if (a.length !== b.length) return false;
-  const close = (i: number, j: number) => {
-    const [p, q] = [a[i], b[j % b.length]];
-    return p !== undefined && q !== undefined && Math.abs(p.x - q.x) <= SAME && Math.abs(p.y - q.y) <= SAME;
-  };
-  return b.some((_, shift) => close(0, shift) && a.every((__, index) => close(index, index + shift)));
-}
-
-const atOrigin = (ring: Ring): Ring => {
-  const { minX, minY } = boxOf(ring);
-  return moveRing(ring, -minX, -minY);
-};
-
-/** The outline as the placement says it lies: mirrored first, then turned. */
-function claimed(piece: LayPiece, { mirrored, rotation }: Placement): Ring {
-  const outline = wholeOutline(piece);
-  const flipped = mirrored ? mirrorRing(outline) : outline;
-  return rotation === 180 ? flipped.map(({ x, y }) => ({ x: -x, y: -y })) : flipped;
-}
 
 function boundsFaults(lay: Lay, cloth: Cloth, placement: Placement): LayFault[] {
   const box = boxOf(placement.polygon);
@@ -174,13 +127,6 @@ const overlapFaults = (placements: readonly Placement[]): LayFault[] =>
     return first && second ? [{ code: 'overlap', pieces: [nameOf(first), nameOf(second)], mm }] : [];
   });
 
-/** Placements that reach over a flaw of the cloth. */
-const flawFaults = (placements: readonly Placement[], { flaws = [] }: Cloth): LayFault[] =>
-  placements.flatMap((placement): LayFault[] => {
-    const [over] = [...overlapsOf([placement.polygon, ...flaws.map(flawRing)])].filter(({ a }) => a === 0);
-    return over ? [{ code: 'on-a-flaw', pieces: [nameOf(placement)], mm: over.mm }] : [];
-  });
-
 /**
  * Proves a lay, or lists what is wrong with it: every piece inside the usable cloth, none overlapping, outlines true,
  * grain and nap kept, pairs mirrored, folds real, counts right. Knows nothing of how the lay was found.
@@ -205,6 +151,6 @@ export function checkLay(lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): L
     ...sectionFaults(lay, cloth),
     ...countFaults(lay, pieces),
     ...overlapFaults(lay.placements),
-    ...flawFaults(lay.placements, cloth),
+    ...placeFaults(lay, pieces, cloth),
   ];
 }

@@ -21,8 +21,22 @@ export interface Cloth {
   readonly endTrim?: number;
   /** Along the length, from one figure of the print to the same again: bought once more, so that pieces can be moved to match. */
   readonly repeat?: number;
+  /** The print runs around the body: where pieces meet, their levels lie at the same place of the repeat. */
+  readonly matched?: boolean;
+  /** Kept free between pieces, where the cloth frays or shears need room, mm. */
+  readonly spacing?: number;
   /** Where nothing may lie. */
   readonly flaws?: readonly Flaw[];
+  /** The true outline of a leftover that is no straight piece: within its width and length, from the left selvedge and the start. */
+  readonly outline?: Ring | undefined;
+  readonly panels?: readonly Panel[];
+  /** Pieces that would lie on the fold and are cut with a join there instead, to save cloth, by their ids. */
+  readonly joined?: readonly string[];
+}
+
+/** A worked motif: one piece lies inside it, its middle on the motif's middle, and no other is cut from it. */
+export interface Panel extends Flaw {
+  readonly piece: string;
 }
 
 /** A stain, a slub, a hole: along the length from the start, across from the left selvedge, mm on the opened cloth. */
@@ -48,4 +62,16 @@ export const usableSpan = (cloth: Cloth): readonly [number, number] => [
 
 export const usableWidth = (cloth: Cloth): number => cloth.width - 2 * cloth.selvedge;
 
-export const hasFlaws = ({ flaws = [] }: Pick<Cloth, 'flaws'>): boolean => flaws.length > 0;
+/** The cloth as if there were enough of it for a lay so long: whether there is, is said beside the plan, and is no fault of the plan. */
+export const longEnough = (cloth: Cloth, mm: number): Cloth =>
+  cloth.length === null || mm <= cloth.length ? cloth : { ...cloth, length: null, outline: undefined };
+
+/** Whether something on the cloth has a place of its own, so that where it comes to lie matters. */
+export const hasPlaces = (cloth: Cloth): boolean => {
+  const { flaws = [], panels = [], outline } = cloth;
+  return flaws.length > 0 || panels.length > 0 || outline !== undefined || matchedRepeat(cloth) > 0;
+};
+
+/** The repeat that pieces are matched by, mm; 0 where they are not. */
+export const matchedRepeat = ({ repeat = 0, matched = false }: Pick<Cloth, 'repeat' | 'matched'>): number =>
+  matched ? repeat : 0;

@@ -1,5 +1,5 @@
 import { inches } from '../units/length.ts';
-import type { Purchase } from './lay.ts';
+import type { Lay, Purchase } from './lay.ts';
 import { noFitBook, type NoFitBook } from './no-fit/no-fit-book.ts';
 import { layObstacle, planForWork, type LayTask } from './plan-lay.ts';
 
@@ -15,8 +15,17 @@ export interface WidthPlan {
 /** What the same pieces would need on cloth of other widths, after a short search each. Widths too narrow are left out. */
 export const compareWidths = (task: LayTask, work: number, book: NoFitBook = noFitBook()): WidthPlan[] =>
   usualWidths.flatMap((width) => {
-    const other = { ...task, cloth: { ...task.cloth, width, length: null, flaws: [] } };
+    const other = {
+      ...task,
+      cloth: { ...task.cloth, width, length: null, flaws: [], panels: [], outline: undefined },
+    };
     if (layObstacle(other)) return [];
     const { length, buy } = planForWork(other, work, book);
     return [{ width, length, buy }];
   });
+
+/** The same with the plan for the cloth that there is: a better one is known of it than a short search gives, and it may be of no usual width. */
+export const withOwnWidth = (widths: readonly WidthPlan[], { width, length, buy }: Lay): WidthPlan[] =>
+  [...widths.filter((plan) => Math.abs(plan.width - width) > 1), { width, length, buy }].sort(
+    (a, b) => a.width - b.width,
+  );

@@ -3,6 +3,7 @@ import { amountOfCloth } from './buying.ts';
 import { creasesOf, type Lay, type Placement } from './lay.ts';
 import { overlapsOf } from './overlap.ts';
 import type { LayTask } from './plan-lay.ts';
+import { grownRing } from './spacing.ts';
 import { turnOverRing } from './turn-over.ts';
 
 /** Rings agree within this, mm. */
@@ -175,14 +176,19 @@ function isOnItsLayers(lay: Lay, { polygon, section, onFold }: Placement, layers
 }
 
 /** Whether an outline and all that is cut with it lies inside the usable cloth, on its own layers, and on nothing else. */
-function isFree(lay: Lay, index: number): boolean {
+function isFree(lay: Lay, index: number, spacing: number): boolean {
   const layers = layersOf(lay, index).map((layer) => layer.index);
   return layers.every((layer) => {
     const placement = lay.placements[layer];
     if (!placement || !isOnItsLayers(lay, placement, layers.length)) return false;
-    const ring = placement.polygon;
-    const box = boxOf(ring);
-    if (box.minX < lay.usable[0] - SAME / 2 || box.maxX > lay.usable[1] + SAME / 2 || box.minY < -SAME / 2)
+    const ring = spacing === 0 ? placement.polygon : grownRing(placement.polygon, spacing);
+    const [box, own] = [boxOf(ring), boxOf(placement.polygon)];
+    const start = lay.sections[placement.section]?.from ?? 0;
+    if (
+      own.minX < lay.usable[0] - SAME / 2 ||
+      own.maxX > lay.usable[1] + SAME / 2 ||
+      own.minY < start - SAME / 2
+    )
       return false;
     const others = lay.placements.filter((_, at) => at !== layer).map(({ polygon }) => polygon);
     const near = others.filter((other) => {
@@ -206,10 +212,11 @@ function slid(
   measuring: Measuring,
 ): Lay {
   let best = lay;
-  if (!isFree(lay, index)) return lay;
+  const { spacing = 0 } = measuring.cloth;
+  if (!isFree(lay, index, spacing)) return lay;
   for (let step = PUSH.first; step > PUSH.last;) {
     const next = moveOutline(best, index, way[0] * step, way[1] * step, measuring);
-    if (isFree(next, index)) best = next;
+    if (isFree(next, index, spacing)) best = next;
     else step /= 2;
   }
   return best;

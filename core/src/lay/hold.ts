@@ -52,5 +52,5 @@ export function holdTask(task: SpreadTask, cloth: Cloth, { lay, placements }: Ho
     if (!place) return [];
     held.set(item, place);
   }
-  return [{ ...task, items: task.items.map((item) => ({ ...item, held: held.get(item) ?? null })) }];
+  return [{ ...task, items: task.items.map((item) => ({ ...item, held: held.get(item) ?? item.held })) }];
 }

@@ -25,6 +25,8 @@ export interface LayItem {
   readonly stances: readonly Stance[];
   /** Where it is held, or null for one that the search may place. */
   readonly held: Held | null;
+  /** How far down its outline the level lies that a print is matched at, mm, or null where it is not matched. */
+  readonly matchedAt: number | null;
 }
 
 /** An outline that stays where a hand put it: the upper left corner of its box on the table, mm. */
@@ -88,6 +90,7 @@ export function layItems(
       outline,
       stances: kept(stances),
       held: null,
+      matchedAt: null,
     });
     if (onFold) {
       const stances = spread.double.flatMap((band) => onCrease(width, band));

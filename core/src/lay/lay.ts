@@ -5,6 +5,10 @@ import type { ClothRole } from '../pieces/piece.ts';
 export type Fold = 'open' | 'half' | 'width' | 'two' | 'four' | 'cross';
 export const folds: readonly Fold[] = ['open', 'half', 'width', 'two', 'four', 'cross'];
 
+/** How a lay is made: by one fold from end to end, or folded again along the length. */
+export type LayWay = Fold | 'mixed';
+export const layWays: readonly LayWay[] = [...folds, 'mixed'];
+
 /** A stretch of the cloth's length that is folded in one way; x and y in mm on the opened cloth. */
 export interface Section {
   readonly fold: Fold;
@@ -63,7 +67,7 @@ export interface Lay {
   readonly buy: Purchase;
   /** Piece area ÷ (usable width × length). */
   readonly utilisation: number;
-  readonly fold: Fold;
+  readonly fold: LayWay;
   readonly sections: readonly Section[];
   readonly placements: readonly Placement[];
   /** A length that no lay of these pieces on this cloth can beat, mm. */

@@ -4,7 +4,8 @@ import { point } from '../geometry/point.ts';
 import { boxOf, signedArea, type Ring } from '../geometry/ring.ts';
 import { compareWidths } from './compare-widths.ts';
 import { usableSpan, usableWidth } from './cloth.ts';
-import { lengthBound, totalArea, wholeOutline, type LayPiece } from './layable.ts';
+import { totalArea, wholeOutline, type LayPiece } from './layable.ts';
+import { lengthBound } from './length-bound.ts';
 import type { LayItem } from './lay-item.ts';
 import { outlineCount, type Fold } from './lay.ts';
 import {

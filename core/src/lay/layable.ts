@@ -1,6 +1,6 @@
-import { boxOf, openHalf, signedArea, type Ring } from '../geometry/ring.ts';
+import { openHalf, signedArea, type Ring } from '../geometry/ring.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import type { Cut } from '../pieces/piece.ts';
+import type { Cut, LevelName } from '../pieces/piece.ts';
 
 /** What is to be laid: the pieces of one role, each with its cut. */
 export interface LayPiece {
@@ -9,12 +9,17 @@ export interface LayPiece {
   readonly outline: Ring;
   /** It points one way, even where the cloth has no nap. */
   readonly oneWay?: boolean;
+  /** How far down its levels lie, in the outline's own places, mm: where prints are matched. */
+  readonly levels?: { readonly [name in LevelName]?: number };
 }
 
 export const layPieceOf = ({ piece, outline }: DraftedPiece): LayPiece => ({
   id: piece.id,
   cut: piece.cut,
   outline,
+  levels: Object.fromEntries(
+    piece.levels.flatMap(({ name, path: [start] }) => (start ? [[name, start.y]] : [])),
+  ),
 });
 
 /** The whole piece as it lies on the opened cloth: a half-piece is opened at its fold. */
@@ -24,9 +29,3 @@ export const wholeOutline = ({ cut, outline }: LayPiece): Ring =>
 /** Area of all copies, in mm². */
 export const totalArea = (pieces: readonly LayPiece[]): number =>
   pieces.reduce((sum, piece) => sum + piece.cut.copies * Math.abs(signedArea(wholeOutline(piece))), 0);
-
-/** No lay is shorter than its longest piece, nor than its area spread over the usable width. mm. */
-export function lengthBound(pieces: readonly LayPiece[], usable: number): number {
-  const longest = Math.max(...pieces.map(({ outline }) => boxOf(outline).maxY - boxOf(outline).minY));
-  return Math.max(longest, totalArea(pieces) / usable);
-}

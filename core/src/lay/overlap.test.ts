@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { area, FillRule, intersect } from 'clipper2-ts';
 import fc from 'fast-check';
-import { overlapDepth, type WholeRing } from './overlap.ts';
+import { point } from '../geometry/point.ts';
+import type { Ring } from '../geometry/ring.ts';
+import { overlapDepth, reachOutside, type WholeRing } from './overlap.ts';
 
 const box = (x: number, y: number, width: number, height: number): WholeRing => [
   x,
@@ -75,6 +77,39 @@ describe('overlapDepth', () => {
         if (common === 0) expect(depth).toBeLessThanOrEqual(20);
       }),
       { numRuns: 400 },
+    );
+  });
+});
+
+describe('reaching out of a region', () => {
+  const ringOf = (whole: WholeRing): Ring => pathOf(whole).map(({ x, y }) => point(x / 1000, y / 1000));
+  const region = ringOf(box(0, 0, 200_000, 100_000));
+
+  test('is nothing for what lies inside, or touches the side from within', () => {
+    expect(reachOutside(ringOf(box(20_000, 20_000, 50_000, 50_000)), region)).toBe(0);
+    expect(reachOutside(region, region)).toBe(0);
+    expect(reachOutside(ringOf(box(150_000, 0, 50_000, 100_000)), region)).toBe(0);
+  });
+
+  test('is how far the farthest of it lies outside', () => {
+    expect(reachOutside(ringOf(box(150_000, 20_000, 80_000, 30_000)), region)).toBeCloseTo(30, 3);
+    expect(reachOutside(ringOf(box(300_000, 0, 10_000, 10_000)), region)).toBeCloseTo(110, 3);
+    // Over a bay of the region, though both ends lie inside.
+    const bay = ringOf([0, 0, 300_000, 0, 300_000, 100_000, 200_000, 100_000, 200_000, 40_000, 100_000, 40_000, 100_000, 100_000, 0, 100_000]); // prettier-ignore
+    expect(reachOutside(ringOf(box(50_000, 50_000, 200_000, 20_000)), bay)).toBeGreaterThan(20);
+    expect(reachOutside(ringOf(box(50_000, 10_000, 200_000, 20_000)), bay)).toBe(0);
+  });
+
+  test('agrees with a polygon library on whether anything lies outside', () => {
+    fc.assert(
+      fc.property(star, star, (inner, outer) => {
+        const outside = Math.abs(area(pathOf(inner))) - commonArea(inner, outer);
+        const reach = reachOutside(ringOf(inner), ringOf(outer));
+        // Slivers thinner than what is allowed are no reach.
+        if (outside > 4e7) expect(reach).toBeGreaterThan(0);
+        if (reach > 1) expect(outside).toBeGreaterThan(0);
+      }),
+      { seed: 11, numRuns: 300 },
     );
   });
 });

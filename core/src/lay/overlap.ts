@@ -181,3 +181,20 @@ export function* overlapsOf(rings: readonly Ring[]): Generator<Overlap, void> {
       if (depth > ALLOWED) yield { a, b: a + 1 + index, mm: depth / MICROMETRES };
     }
 }
+
+/** How far a ring reaches out of a region, mm; 0 when it lies inside, or touches its side from within. */
+export function reachOutside(ring: Ring, region: Ring): number {
+  const [inner, outer] = [whole(ring), whole(region)];
+  const extent = extentOf(outer);
+  const corners: Boundary[] = ring.map((_, index) => ({
+    x: at(inner, 2 * index),
+    y: at(inner, 2 * index + 1),
+  }));
+  const beyond = corners.some(
+    ({ x, y }) => x < extent.left || x > extent.right || y < extent.top || y > extent.bottom,
+  );
+  let depth = 0;
+  for (const { x, y } of beyond ? corners : stretchesOf(inner, outer))
+    if (whereIs(outer, x, y) === 'outside') depth = Math.max(depth, depthIn(outer, x, y));
+  return depth > ALLOWED ? depth / MICROMETRES : 0;
+}

@@ -4,7 +4,8 @@ import { boxOf } from '../geometry/ring.ts';
 import { inches } from '../units/length.ts';
 import { checkLay } from './check-lay.ts';
 import type { Cloth, Flaw } from './cloth.ts';
-import { compareWidths, usualWidths } from './compare-widths.ts';
+import { sampleLay } from '../testing/sample-lay.ts';
+import { compareWidths, usualWidths, withOwnWidth } from './compare-widths.ts';
 import { chalkedPlacements, outlineCount, type Fold, type Section } from './lay.ts';
 import { layObstacle, planForWork, planLay, type LayTask } from './plan-lay.ts';
 import type { LayPiece } from './layable.ts';
@@ -206,6 +207,18 @@ describe('cloth with flaws', () => {
   });
 });
 
+describe('folded to width', () => {
+  test('is never longer than folded in half, for as many steps again', () => {
+    for (const seed of [1, 2]) {
+      const pieces = garmentPieces(9, seed).filter(({ cut }) => cut.layers === 'pair');
+      const wide = { ...task(pieces, { cloth: sampleCloth({ width: 1500 }) }), seed };
+      const half = planForWork({ ...wide, fold: 'half' }, 150);
+      const width = planForWork({ ...wide, fold: 'width' }, 1600);
+      expect(width.length).toBeLessThanOrEqual(half.length + 0.01);
+    }
+  });
+});
+
 describe('cloth that will not do', () => {
   test('is said before anything is planned, with what it would need', () => {
     const wide = task([samplePanel('front', 'fold', 23, 20)], { fold: 'half' });
@@ -220,6 +233,10 @@ describe('cloth that will not do', () => {
       4,
     );
     expect(plans.map(({ width }) => width)).toEqual([44, 45, 54, 58, 60, 72].map(inches));
+    const own = (width: number) => withOwnWidth(plans, sampleLay('open', 700, { width })).map((plan) => Math.round(plan.width / 25.4)); // prettier-ignore
+    expect(own(inches(54))).toEqual([44, 45, 54, 58, 60, 72]);
+    expect(own(inches(50))).toEqual([44, 45, 50, 54, 58, 60, 72]);
+    expect(withOwnWidth(plans, sampleLay('open', 700, { width: inches(54) }))[2]?.length).toBe(700);
     const lengths = plans.map(({ length }) => length);
     expect(lengths).toEqual([...lengths].sort((a, b) => b - a));
   });

@@ -1,165 +1,22 @@
-import { finding, type Finding } from '../checks/finding.ts';
-import { boxOf, moveRing, openHalf } from '../geometry/ring.ts';
-import { amountOfCloth } from './buying.ts';
-import { hasFlaws, usableSpan, usableWidth, type Cloth } from './cloth.ts';
-import type { Crease, Fold, Lay, Placement, Purchase } from './lay.ts';
-import { holdTask, type Holding } from './hold.ts';
-import { lengthBound, totalArea, wholeOutline, type LayPiece } from './layable.ts';
+import type { Finding } from '../checks/finding.ts';
+import type { Lay, LayWay } from './lay.ts';
 import { noFitBook, type NoFitBook } from './no-fit/no-fit-book.ts';
-import { isMirrored, rotationOf, type OutlineState } from './outline-state.ts';
-import { searchLay, type Arrangement, type Placed } from './search-lay.ts';
-import { openedLength, sectionOf, spreadTasks, type Spread } from './spread.ts';
-import { turnOverRing } from './turn-over.ts';
+import { foldObstacle, planFold, type FoldTask, type LayStep } from './plan-fold.ts';
+import { mixedObstacle, planMixed } from './plan-mixed.ts';
 
-export interface LayTask {
-  readonly pieces: readonly LayPiece[];
-  readonly cloth: Cloth;
-  readonly fold: Fold;
-  readonly seed: number;
-  readonly shrinkPercent: number;
-  readonly buyIn: Purchase['unit'];
-  /** What a hand placed stays; the rest is laid around it, on cloth that is folded alike. */
-  readonly holding?: Holding;
-}
-
-interface Layer {
-  readonly ring: Placement['polygon'];
-  readonly state: OutlineState;
-}
-
-/** The layer that a crease folds onto another one. */
-function reflected({ ring, state }: Layer, crease: Crease): Layer {
-  const { x, y } = state;
-  return {
-    ring: turnOverRing(ring, crease),
-    state: crease.axis === 'x' ? { x: x === 1 ? -1 : 1, y } : { x, y: y === 1 ? -1 : 1 },
-  };
-}
-
-/** What was placed, opened to the cloth: on folded cloth it and what every other layer cuts with it. */
-function openPlaced(
-  { item, stance, ring }: Placed,
-  { origin, isCross }: Spread,
-  length: number,
-): Placement[] {
-  const { onFold, through, state } = stance;
-  const whole = onFold ? moveRing(openHalf(moveRing(ring, -onFold.at, 0)), onFold.at, 0) : ring;
-  const layers = through.reduce<readonly Layer[]>(
-    (found, crease) => [...found, ...found.map((layer) => reflected(layer, crease))],
-    [{ ring: whole, state }],
-  );
-  return layers.map((layer, index) => ({
-    piece: item.piece,
-    copy: item.copy + index,
-    polygon: moveRing(layer.ring, origin, isCross ? length : 0),
-    rotation: rotationOf(layer.state),
-    mirrored: onFold ? false : isMirrored(layer.state),
-    onFold: onFold !== null,
-    section: 0,
-  }));
-}
-
-/** An arrangement written out as a lay on the opened cloth. */
-function layFrom({ pieces, cloth, fold, ...task }: LayTask, spread: Spread, found: Arrangement): Lay {
-  const length = openedLength(spread, found.length);
-  return {
-    role: cloth.role,
-    width: cloth.width,
-    usable: usableSpan(cloth),
-    length,
-    buy: amountOfCloth(length, cloth, task.shrinkPercent, task.buyIn),
-    utilisation: totalArea(pieces) / (usableWidth(cloth) * length),
-    fold,
-    sections: [sectionOf(spread, cloth, found.length)],
-    placements: found.placed.flatMap((placed) => openPlaced(placed, spread, found.length)),
-    bound: lengthBound(pieces, usableWidth(cloth)),
-  };
+export interface LayTask extends Omit<FoldTask, 'fold'> {
+  readonly fold: LayWay;
 }
 
 /** Why a task cannot be laid at all, or nothing when it can. */
-export function layObstacle({ pieces, cloth, fold }: LayTask): Finding | undefined {
-  if (spreadTasks(pieces, cloth, fold).length > 0) return undefined;
-  const isCross = fold === 'four' || fold === 'cross';
-  if (isCross && cloth.oneWay) return finding('nap-forbids-fold', { subject: cloth.role });
-  if (isCross && hasFlaws(cloth)) return finding('flaw-forbids-fold', { subject: cloth.role });
-  const usable = usableWidth(cloth);
-  const across = fold === 'open' || fold === 'cross' ? usable : fold === 'two' ? usable / 4 : usable / 2;
-  const widest = Math.max(...pieces.map((piece) => widthFor(piece, fold)));
-  if (widest > across)
-    return finding('cloth-too-narrow', { subject: cloth.role }, { found: across, expected: widest });
-  return finding('fold-cuts-too-many', { subject: cloth.role });
-}
+export const layObstacle = ({ fold, ...task }: LayTask): Finding | undefined =>
+  fold === 'mixed' ? mixedObstacle(task) : foldObstacle({ ...task, fold });
 
-/** How wide a piece lies, mm: a half-piece at a fold as its half. */
-function widthFor(piece: LayPiece, fold: Fold): number {
-  const box = boxOf(fold === 'open' || fold === 'cross' ? wholeOutline(piece) : piece.outline);
-  return box.maxX - box.minX;
-}
-
-export interface LayStep {
-  readonly work: number;
-  readonly lay: Lay;
-  readonly improved: boolean;
-}
-
-/** One way of spreading the cloth, being searched. */
-interface Runner {
-  readonly spread: Spread;
-  readonly search: ReturnType<typeof searchLay>;
-  readonly best: Arrangement;
-}
-
-const openedBest = ({ spread, best }: Runner): number => openedLength(spread, best.length);
-const shortestFirst = (runners: readonly Runner[]): Runner[] =>
-  [...runners].sort((a, b) => openedBest(a) - openedBest(b));
-
-/** Ways of spreading that are searched at all, chosen by their first arrangements, which boxes make. */
-const MOST_RUNNERS = 5;
-/** Steps for every runner before the worse half is dropped. */
-const HEAT = 60;
-
-/**
- * Yields ever better lays for as long as it is asked; a task with an obstacle throws. Where a fold can be made in several
- * ways the likeliest are searched a little, and the worse half is dropped again and again until one way is left. A step moves one
- * outline. Searches that share a book share what was worked out of the pieces.
- */
-export function* planLay(task: LayTask, book: NoFitBook = noFitBook()): Generator<LayStep, void> {
-  const { holding } = task;
-  const tasks = spreadTasks(task.pieces, task.cloth, task.fold).flatMap((each) =>
-    holding ? holdTask(each, task.cloth, holding) : [each],
-  );
-  if (tasks.length === 0) throw new Error('nothing to search: the cloth is too narrow');
-  let runners = shortestFirst(
-    tasks.map((each) => {
-      const search = searchLay(each, task.seed, book);
-      return { spread: each.spread, search, best: search.next().value.best };
-    }),
-  ).slice(0, MOST_RUNNERS);
-  const [first] = runners;
-  if (!first) return;
-  let best = openedBest(first);
-  let lay = layFrom(task, first.spread, first.best);
-  let work = tasks.length;
-  yield { work, lay, improved: true };
-  for (;;) {
-    const searched: Runner[] = [];
-    for (let runner of runners) {
-      for (let step = 0; step < HEAT; step++) {
-        const found = runner.search.next().value;
-        work++;
-        if (found.improved) runner = { ...runner, best: found.best };
-        const improved = found.improved && openedBest(runner) < best - 0.01;
-        if (improved) {
-          best = openedBest(runner);
-          lay = layFrom(task, runner.spread, runner.best);
-        }
-        yield { work, lay, improved };
-      }
-      searched.push(runner);
-    }
-    runners = shortestFirst(searched).slice(0, Math.ceil(searched.length / 2));
-  }
-}
+/** Yields ever better lays for as long as it is asked; a task with an obstacle throws. Searches that share a book share what was worked out. */
+export const planLay = (
+  { fold, ...task }: LayTask,
+  book: NoFitBook = noFitBook(),
+): Generator<LayStep, void> => (fold === 'mixed' ? planMixed(task, book) : planFold({ ...task, fold }, book));
 
 /** Runs the search for at least `work` units and returns its best lay. */
 export function planForWork(task: LayTask, work: number, book?: NoFitBook): Lay {

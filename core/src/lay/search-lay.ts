@@ -1,12 +1,13 @@
 import { boxOf, moveRing, type Box, type Ring } from '../geometry/ring.ts';
 import type { LayItem, Stance } from './lay-item.ts';
-import type { NoFitBook } from './no-fit/no-fit-book.ts';
+import type { KnownShape, NoFitBook } from './no-fit/no-fit-book.ts';
 import { GROWN, type Shape } from './no-fit/shape.ts';
 import { overlapsOf } from './overlap.ts';
 import { asDrawn, turnOutline } from './outline-state.ts';
 import { shorten } from './search/shorten.ts';
 import type { Positions, Strip, StripItem } from './search/strip.ts';
 import { seededRandom } from './seeded-random.ts';
+import { grownRing } from './spacing.ts';
 import type { SpreadTask } from './spread.ts';
 
 /** An outline where the search put it, mm on the table. */
@@ -44,16 +45,65 @@ function inset(shape: Shape, outline: Ring, stance: Stance): Corner {
   return { x: plain.x - grown.x, y: plain.y - grown.y };
 }
 
+type ShapeOf = (item: LayItem) => KnownShape;
+
+/** Shapes with half of what is kept free around them; copies of a piece share theirs. */
+export function shapesWith(spacing: number, book: NoFitBook): ShapeOf {
+  if (spacing === 0) return ({ outline }) => book.shape(outline);
+  const grown = new Map<Ring, Ring>();
+  return ({ outline }) => {
+    const ring = grown.get(outline) ?? grownRing(outline, spacing / 2);
+    grown.set(outline, ring);
+    return book.shape(ring);
+  };
+}
+
+/** How the print lies along the cloth: a matched level lies at `at` and every whole repeat further, mm. */
+interface Print {
+  readonly repeat: number;
+  readonly at: number;
+}
+
+/** How far down its turned box an item's matched level lies, mm. */
+const levelInBox = ({ outline, matchedAt }: LayItem, { state }: Stance): number => {
+  const { minY, maxY } = boxOf(outline);
+  return state.y === 1 ? (matchedAt ?? 0) - minY : maxY - (matchedAt ?? 0);
+};
+
+/** What is held fixes the print; else the cloth is laid so that the tallest of what is matched may lie at its start. */
+function printFor(items: readonly LayItem[], repeat: number, shapeOf: ShapeOf): Print {
+  const heightOf = ({ outline }: LayItem) => boxOf(outline).maxY - boxOf(outline).minY;
+  const [tallest] = items
+    .filter(({ matchedAt, stances }) => matchedAt !== null && stances.length > 0)
+    .sort((a, b) => heightOf(b) - heightOf(a));
+  const fixed = items.find(({ matchedAt, held }) => matchedAt !== null && held !== null);
+  if (repeat > 0 && fixed?.held) return { repeat, at: fixed.held.y + levelInBox(fixed, fixed.held.stance) };
+  const stance = tallest?.stances[0];
+  if (repeat === 0 || !tallest || !stance) return { repeat: 0, at: 0 };
+  const { y } = inset(shapeOf(tallest), tallest.outline, stance);
+  return { repeat, at: levelInBox(tallest, stance) + y - GROWN };
+}
+
+/** Where an item's box may start in a stance, but for whole repeats, mm on the strip; null where it is not matched. */
+function phaseOf(item: LayItem, stance: Stance, shape: Shape, { repeat, at }: Print): number | null {
+  if (item.matchedAt === null || repeat === 0) return null;
+  const start = at - levelInBox(item, stance) + GROWN - inset(shape, item.outline, stance).y;
+  const phase = start - repeat * Math.floor(start / repeat);
+  // A hair before a whole repeat is the place itself.
+  return repeat - phase < 1e-6 ? 0 : phase;
+}
+
 /** Boxes are grown, and may stand so far out of their bands and over the start: it is the true outlines that keep to them. */
-function stripItem({ outline, stances, held }: LayItem, book: NoFitBook): StripItem {
-  const shape = book.shape(outline);
+function stripItem(item: LayItem, shape: KnownShape, print: Print): StripItem {
+  const { outline, stances, held } = item;
   if (held) {
     const { x, y } = inset(shape, outline, held.stance);
     const left = held.x + GROWN - x;
     return {
       shape,
-      stances: [{ state: held.stance.state, leftmost: left, rightmost: left }],
+      stances: [{ state: held.stance.state, leftmost: left, rightmost: left, phase: null }],
       held: held.y + GROWN - y,
+      isObstacle: false,
     };
   }
   const { minX, maxX } = boxOf(outline);
@@ -62,34 +112,43 @@ function stripItem({ outline, stances, held }: LayItem, book: NoFitBook): StripI
     stances: stances.map((stance) => {
       const { state, from, to } = stance;
       const leftmost = from + GROWN - inset(shape, outline, stance).x;
-      return { state, leftmost, rightmost: Math.max(leftmost, leftmost + to - from - (maxX - minX)) };
+      const rightmost = Math.max(leftmost, leftmost + to - from - (maxX - minX));
+      return { state, leftmost, rightmost, phase: phaseOf(item, stance, shape, print) };
     }),
     held: null,
+    isObstacle: false,
   };
 }
 
-/** A flaw holds its place like an outline. */
-function flawItem(ring: Ring, book: NoFitBook): StripItem {
+/** What keeps outlines away holds its place like one. */
+function obstacleItem(ring: Ring, book: NoFitBook): StripItem {
   const shape = book.shape(ring);
   const left = shape.box.minX + GROWN;
   return {
     shape,
-    stances: [{ state: asDrawn, leftmost: left, rightmost: left }],
+    stances: [{ state: asDrawn, leftmost: left, rightmost: left, phase: null }],
     held: shape.box.minY + GROWN,
+    isObstacle: true,
   };
 }
 
-/** The table as a strip: its outlines, and after them its flaws. */
-function stripOf({ items, flaws }: SpreadTask, book: NoFitBook): Strip {
+/** The table as a strip: its outlines, and after them what keeps them away. */
+function stripOf({ items, obstacles, repeat, spacing }: SpreadTask, book: NoFitBook): Strip {
+  const shapeOf = shapesWith(spacing, book);
+  const print = printFor(items, repeat, shapeOf);
   const far = Math.max(...items.flatMap(({ stances }) => stances.map(({ to }) => to)));
   return {
     width: far + 2 * GROWN,
-    items: [...items.map((item) => stripItem(item, book)), ...flaws.map((flaw) => flawItem(flaw, book))],
+    repeat,
+    items: [
+      ...items.map((item) => stripItem(item, shapeOf(item), print)),
+      ...obstacles.map((ring) => obstacleItem(ring, book)),
+    ],
   };
 }
 
 function arrangementOf(
-  { items, flaws }: SpreadTask,
+  { items, obstacles, repeat }: SpreadTask,
   strip: Strip,
   { x, y, stances }: Positions,
 ): Arrangement {
@@ -103,15 +162,18 @@ function arrangementOf(
     return { item, stance, ring: moveRing(turnOutline(item.outline, stance.state), left, top) };
   });
   // Outlines stand off the start by what their shapes were simplified: moved up, unless one is held, the length is theirs.
-  const isHeld = flaws.length > 0 || items.some(({ held }) => held !== null);
+  const isHeld = repeat > 0 || obstacles.length > 0 || items.some(({ held }) => held !== null);
   const start = isHeld ? 0 : Math.min(...placed.map(({ ring }) => boxOf(ring).minY));
   const moved = placed.map((each) => ({ ...each, ring: moveRing(each.ring, 0, -start) }));
   return { placed: moved, length: Math.max(...moved.map(({ ring }) => boxOf(ring).maxY)) };
 }
 
-/** Whether outlines lie on no other and on no flaw; flaws may lie on each other. */
-function areApart(rings: readonly Ring[], flaws: readonly Ring[]): boolean {
-  for (const { a } of overlapsOf([...rings, ...flaws])) if (a < rings.length) return false;
+/** Whether outlines lie on no other and on no obstacle; obstacles may lie on each other, and what is held where it was put. */
+function areApart(placed: readonly Placed[], obstacles: readonly Ring[]): boolean {
+  for (const { a, b } of overlapsOf([...placed.map(({ ring }) => ring), ...obstacles])) {
+    const isHeld = b >= placed.length && placed[a]?.item.held !== null;
+    if (a < placed.length && !isHeld) return false;
+  }
   return true;
 }
 
@@ -122,10 +184,7 @@ function areApart(rings: readonly Ring[], flaws: readonly Ring[]): boolean {
 export function* searchLay(task: SpreadTask, seed: number, book: NoFitBook): Generator<SearchStep, never> {
   const strip = stripOf(task, book);
   const holds = (positions: Positions): boolean =>
-    areApart(
-      arrangementOf(task, strip, positions).placed.map(({ ring }) => ring),
-      task.flaws,
-    );
+    areApart(arrangementOf(task, strip, positions).placed, task.obstacles);
   const steps = shorten(strip, book, seededRandom(seed), holds);
   let best = arrangementOf(task, strip, steps.next().value.best);
   yield { best, improved: true };

@@ -1,8 +1,12 @@
-import { boxOf, type Ring } from '../geometry/ring.ts';
-import { flawRing, hasFlaws, usableSpan, usableWidth, type Cloth, type Flaw } from './cloth.ts';
+import { boxOf, moveRing, type Ring } from '../geometry/ring.ts';
+import { hasPlaces, matchedRepeat, usableSpan, usableWidth, type Cloth } from './cloth.ts';
 import type { Crease, Fold, Section } from './lay.ts';
 import type { LayPiece } from './layable.ts';
 import { layItems, type LayItem } from './lay-item.ts';
+import { matchedLevels } from './matched-levels.ts';
+import { onPanels } from './on-panels.ts';
+import { takenPlaces } from './taken-places.ts';
+import { turnOverRing } from './turn-over.ts';
 
 /** A stretch across the table, mm, with the creases that what is chalked there is cut through. */
 export interface Band {
@@ -30,24 +34,19 @@ export interface Spread {
 export interface SpreadTask {
   readonly spread: Spread;
   readonly items: readonly LayItem[];
-  /** Where flaws of any layer keep outlines away, on the table. */
-  readonly flaws: readonly Ring[];
+  /** What keeps outlines away, on the table: flaws and panels of any layer, and where a leftover has no cloth. */
+  readonly obstacles: readonly Ring[];
+  /** Levels that are matched lie a whole number of repeats apart, mm; 0 where nothing is matched. */
+  readonly repeat: number;
+  /** Kept free between outlines, mm. */
+  readonly spacing: number;
 }
 
-/** The flaws of a cloth as they come to lie on the table: those of the upper layers too, seen through the fold. */
-function flawsOnTable({ flaws = [] }: Cloth, { origin, double, single }: Spread): Ring[] {
-  const clipped = (left: number, right: number, { from, to }: Band, flaw: Flaw): Ring[] => {
-    const [start, end] = [Math.max(left, from), Math.min(right, to)];
-    return end > start ? [flawRing({ ...flaw, left: start, right: end })] : [];
-  };
-  return flaws.flatMap((flaw) => {
-    const [left, right] = [flaw.left - origin, flaw.right - origin];
-    return [
-      ...[...double, ...single].flatMap((band) => clipped(left, right, band, flaw)),
-      ...double.flatMap((band) =>
-        band.through.flatMap(({ at }) => clipped(2 * at - right, 2 * at - left, band, flaw)),
-      ),
-    ];
+/** What keeps outlines away as it comes to lie on the table: that of the upper layers too, seen through the fold. */
+function obstaclesOnTable(cloth: Cloth, { origin, creases }: Spread): Ring[] {
+  return takenPlaces(cloth).flatMap((place) => {
+    const ring = moveRing(place, -origin, 0);
+    return [ring, ...creases.map((crease) => turnOverRing(ring, crease))];
   });
 }
 
@@ -162,8 +161,21 @@ function taskOf(
     cloth.oneWay,
     (piece) => isDouble(piece) && canLieDouble(spread, piece),
   );
-  const flaws = flawsOnTable(cloth, spread);
-  return items.every(({ stances }) => stances.length > 0) ? [{ spread, items, flaws }] : [];
+  const levels = matchedLevels(pieces, cloth);
+  const matched = items.map((item) => ({ ...item, matchedAt: levels.get(item.piece) ?? null }));
+  const kept = items.every(({ stances }) => stances.length > 0)
+    ? onPanels(matched, spread, cloth)
+    : undefined;
+  if (!kept) return [];
+  return [
+    {
+      spread,
+      items: kept,
+      obstacles: obstaclesOnTable(cloth, spread),
+      repeat: matchedRepeat(cloth),
+      spacing: cloth.spacing ?? 0,
+    },
+  ];
 }
 
 /** Spreads that fold the cloth in to some depth, at most `deepest`. */
@@ -188,7 +200,7 @@ function depthTasks(
 }
 
 /** Folded across, the nap of one layer would point the other way, and where a flaw comes to lie would change with every lay. */
-const forbidsCross = (cloth: Cloth): boolean => cloth.oneWay || hasFlaws(cloth);
+const forbidsCross = (cloth: Cloth): boolean => cloth.oneWay || hasPlaces(cloth);
 
 /** Every way to spread the cloth by a fold in which all outlines fit across; none when the cloth, its nap or the pieces forbid it. */
 export function spreadTasks(pieces: readonly LayPiece[], cloth: Cloth, fold: Fold): SpreadTask[] {

@@ -14,6 +14,8 @@ import type { ContourDart } from './contour-dart.ts';
 export type EdgeRole =
   | 'fold'
   | 'centre'
+  /** Where a piece that would lie on the fold is cut in two and joined again, to save cloth. */
+  | 'join'
   | 'neck'
   | 'shoulder'
   | 'armhole'

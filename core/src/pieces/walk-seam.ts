@@ -99,7 +99,7 @@ function apart(a: WalkedSide, b: WalkedSide): number | undefined {
 }
 
 /** Edges that end at a seam without running on: where they meet is a corner, or the middle of a piece. */
-const ending: ReadonlySet<EdgeRole> = new Set(['fold', 'centre', 'dart', 'front', 'end']);
+const ending: ReadonlySet<EdgeRole> = new Set(['fold', 'centre', 'join', 'dart', 'front', 'end']);
 
 /** Edges of one role at the same end of both sides run on across the seam: the angles inside both pieces then make a straight one. */
 const runsOn = (a: WalkedSide, b: WalkedSide): RunsOn[] =>

@@ -3,7 +3,7 @@ import { inches } from '../units/length.ts';
 /** A number of the trade: millimetres for a length, else plain. */
 export interface NumberRule {
   readonly label: string;
-  readonly kind: 'length' | 'ratio' | 'percent' | 'days';
+  readonly kind: 'length' | 'ratio' | 'percent' | 'days' | 'minutes';
   readonly value: number;
   readonly reason: string;
 }
@@ -72,6 +72,7 @@ export const rules = {
   'allowance.topHem': length('hem of a top', 1, practice),
   'allowance.strip': length('bands, collars and ties', 0.5, practice),
   'allowance.overlay': length('net laid over, all round', 0.5, 'Common practice: traced with ½ all round.'),
+  'allowance.join': length('join of a piece cut in two to save cloth', 0.5, practice),
   'allowance.reserve': length('reserve of an edge that is cut later', 0.5, practice),
   'allowance.slit': length('slit', 2, 'Common practice: as wide as the hem is deep, so that the corner turns square.'),
   'allowance.facing': length('facing to lining join', 0.5, practice),
@@ -143,6 +144,8 @@ export const rules = {
   'check.changeDays': days('a change is soon within', 90, 'Common practice.'),
   'check.childDays': days('a child’s set is old after', 60, 'Common practice: children outgrow a set in about two months.'),
   'cloth.shrinkage': { label: 'shrinkage to buy for', kind: 'percent', value: 0, reason: 'Common practice, 3 to 5 for cotton that was not washed.' },
+  'cloth.minutesPerOutline': { label: 'minutes to chalk and cut an outline', kind: 'minutes', value: 6, reason: 'For choosing between plans; time a few of your own and put in what your table takes.' },
+  'cloth.minutesPerFold': { label: 'minutes to fold the cloth and square it', kind: 'minutes', value: 5, reason: 'For choosing between plans; slippery cloth takes longer.' },
 } as const satisfies Record<string, Rule>;
 
 export type RuleId = keyof typeof rules;

@@ -1,7 +1,7 @@
 import { capital } from './capital.ts';
 import { isMeasureId, measureOf } from '../measures/catalogue.ts';
 import { ruleOf } from '../rules/catalogue.ts';
-import { folds } from '../lay/lay.ts';
+import { layWays } from '../lay/lay.ts';
 import { garmentMeasureOf, isGarmentMeasureId } from '../measures/sample-garment.ts';
 import type { Conditions, ContentChange, LengthPart } from '../shop/compare-contents.ts';
 import { styleOf } from '../styles/style-book.ts';
@@ -154,7 +154,7 @@ const piecesWords = (text: string): string => (text ? text.split(', ').map(piece
 
 /** A lay's text starts with its fold. */
 function layWords(text: string | undefined): string {
-  const fold = folds.find((each) => each === text?.split(', ')[0]);
+  const fold = layWays.find((each) => each === text?.split(', ')[0]);
   return fold ? (foldName[fold].split(',')[0] ?? fold) : 'none';
 }
 

@@ -265,8 +265,25 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
     case 'flaw-forbids-fold':
       return {
         message:
-          'The cloth has a flaw, and folded across it would lie under sound cloth somewhere along the lay.',
+          'Something on the cloth has its place: a flaw, a panel, a slanted end or a print that is matched. Folded across, it would come to lie anywhere under the upper layer.',
         remedy: 'Fold it along its length, or lay it open.',
+      };
+    case 'panel-not-kept':
+      return {
+        message:
+          'Laid so, the piece of a panel cannot lie inside it, single or on the fold, with its middle on the motif’s.',
+        remedy: 'Lay it open, or fold it on the middle of the motif.',
+      };
+    case 'places-forbid-refolding':
+      return {
+        message:
+          'Cloth with flaws, a panel, an outline of its own or a print that is matched is laid by one fold from end to end.',
+        remedy: 'Fold it to width, so that single pieces lie beside the fold.',
+      };
+    case 'nothing-to-refold':
+      return {
+        message: 'All pieces lie double, or all lie open: there is nothing to fold again for.',
+        remedy: 'Take one fold for all of it.',
       };
     case 'fold-cuts-too-many':
       return {

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import type { LayFaultCode } from '../lay/check-lay.ts';
+import type { LayFaultCode } from '../lay/lay-fault.ts';
 import { layFaultWords } from './lay-fault-words.ts';
 
 test('an overlap is told by both pieces, by their number, and by how deep', () => {

@@ -1,4 +1,4 @@
-import type { LayFault } from '../lay/check-lay.ts';
+import type { LayFault } from '../lay/lay-fault.ts';
 import { formatLength } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import { pieceName } from './names.ts';
@@ -38,6 +38,16 @@ export function layFaultWords({ code, pieces, mm = 0 }: LayFault, unit: Unit): s
       return 'The cloth cannot be folded so.';
     case 'on-a-flaw':
       return `${first} lies on a flaw, ${by} deep.`;
+    case 'off-the-cloth':
+      return `${first} reaches ${by} out of the cloth.`;
+    case 'on-a-panel':
+      return `${first} lies on a panel that is kept for another piece, ${by} deep.`;
+    case 'off-its-panel':
+      return `${first} does not lie on its panel with its middle on the motif’s: it is off by ${by}.`;
+    case 'off-the-repeat':
+      return `${first} does not match the print: its level is off by ${by}.`;
+    case 'too-close':
+      return `${first} and ${second} are too close: ${by} more between them.`;
     case 'out-of-section':
       return `${first} lies past the end of its fold.`;
   }

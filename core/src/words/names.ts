@@ -1,6 +1,6 @@
 import { isOther, ownId } from '../pieces/other-half.ts';
 import { capital } from './capital.ts';
-import type { Fold } from '../lay/lay.ts';
+import type { LayWay } from '../lay/lay.ts';
 import type { ClothRole, EdgeRole, LevelName, Piece } from '../pieces/piece.ts';
 
 /** Piece ids as the shop says them. */
@@ -20,6 +20,7 @@ export const levelName: { readonly [level in LevelName]: string } = {
 export const roleName: { readonly [role in EdgeRole]: string } = {
   fold: 'fold',
   centre: 'centre back',
+  join: 'join at the fold',
   neck: 'neck',
   shoulder: 'shoulder',
   armhole: 'armhole',
@@ -64,13 +65,14 @@ export const cutName = (layers: 'single' | 'pair' | 'fold', copies: number): str
   }
 };
 
-export const foldName: { readonly [fold in Fold]: string } = {
+export const foldName: { readonly [way in LayWay]: string } = {
   open: 'open, one layer',
   half: 'folded in half, selvedge to selvedge',
   width: 'folded to width, the rest open',
   two: 'two folds, both selvedges folded in',
   four: 'folded in four, along and across',
   cross: 'cross fold, end to start',
+  mixed: 'folded again along the length, first double and then open',
 };
 
 export const clothRoleName: { readonly [role in ClothRole]: string } = {

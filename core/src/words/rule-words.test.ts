@@ -27,7 +27,7 @@ describe('house rules in words', () => {
       const shown =
         rule.kind === 'method'
           ? String(value)
-          : plainLengths(ruleValueWords(id, value, unit)).replace(/ (%|days)$/, '');
+          : plainLengths(ruleValueWords(id, value, unit)).replace(/ (%|days|min)$/, '');
       const back = readRule(id, shown, unit, `rules.${id}`);
       if (!back.ok) throw new Error(`${shown}: ${back.fault.message}`);
       if (typeof value !== 'number') expect(back.value).toBe(value);

@@ -16,6 +16,8 @@ export function ruleValueWords(id: RuleId, value: RuleValue, unit: Unit): string
       return `${value} %`;
     case 'days':
       return `${value} days`;
+    case 'minutes':
+      return `${value} min`;
   }
 }
 

@@ -2,6 +2,7 @@ import { Sequelize } from 'sequelize';
 import { initClientModel } from '../features/clients/client-model.ts';
 import { initHomeModels } from '../features/home/home-model.ts';
 import { initHouseModel } from '../features/house/house-model.ts';
+import { initLayRunModels } from '../features/lay-runs/lay-run-model.ts';
 import { initTicketModels } from '../features/tickets/ticket-model.ts';
 import { initTicketStateModels } from '../features/tickets/ticket-state-model.ts';
 
@@ -13,5 +14,6 @@ export function connect(url: string): Sequelize {
   initTicketStateModels(sequelize);
   initHomeModels(sequelize);
   initHouseModel(sequelize);
+  initLayRunModels(sequelize);
   return sequelize;
 }

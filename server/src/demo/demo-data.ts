@@ -75,7 +75,7 @@ export const demoTickets: readonly DemoTicket[] = [
     measures: { shoulder: '37', bustSpan: '17', shoulderToBust: '25', frontWaistLength: '41.5', backWaistLength: '40', highBust: '79', bust: '82', waist: '64', hip: '90', armhole: '37', waistToHip: '21' },
     choices: {},
     figures: { 'skirt-front/length': { value: '60', why: 'She leans back; the front hem would dip' } },
-    cloths: [outer('Pale linen', '#cfc4a8', '140cm'), lining('Straw cotton lawn', '#d8c690', '140cm')],
+    cloths: [{ ...outer('Rope-striped linen', '#cfc4a8', '140cm'), repeat: '12cm', matched: true, price: 21.5 }, lining('Straw cotton lawn', '#d8c690', '140cm')],
   },
   {
     client: adult('Perpetua Lowe'), title: 'Choir dress, first fitting', dueIn: 30, unit: 'in', takenBy: 'Juno',

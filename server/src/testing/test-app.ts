@@ -7,6 +7,8 @@ import request from 'supertest';
 import { createApp, createGuestApp } from '../app.ts';
 import { connect } from '../db/connect.ts';
 import { migrate } from '../db/migrate.ts';
+import { bell, type Bell } from '../jobs/bell.ts';
+import { layQueue, type LayQueue } from '../jobs/lay-queue.ts';
 import { folderOutbox } from '../outbox/outbox.ts';
 
 export interface TestApp {
@@ -14,6 +16,8 @@ export interface TestApp {
   /** What may be reached from outside the shop. */
   readonly guests: ReturnType<typeof request>;
   readonly sequelize: Sequelize;
+  readonly queue: LayQueue;
+  readonly bell: Bell;
   readonly close: () => Promise<void>;
 }
 
@@ -26,15 +30,20 @@ export async function testApp(name: string): Promise<TestApp> {
   await admin.query(`DROP DATABASE IF EXISTS ${database}`);
   await admin.query(`CREATE DATABASE ${database}`, { type: QueryTypes.RAW });
   await admin.close();
-  const sequelize = connect(base.replace(/\/[^/]*$/, `/${database}`));
+  const url = base.replace(/\/[^/]*$/, `/${database}`);
+  const sequelize = connect(url);
   await migrate(sequelize);
   const folder = await mkdtemp(path.join(os.tmpdir(), 'ample-bolt-outbox-'));
-  const dependencies = { sequelize, log: pino({ level: 'silent' }), outbox: folderOutbox(folder) };
+  const ignore = () => undefined;
+  const jobs = { queue: layQueue(url, ignore), bell: bell(url, ignore) };
+  const dependencies = { sequelize, log: pino({ level: 'silent' }), outbox: folderOutbox(folder), ...jobs };
   const agent = request(createApp(dependencies));
   const guests = request(createGuestApp(dependencies));
   const close = async () => {
+    await jobs.queue.close();
+    await jobs.bell.close();
     await rm(folder, { recursive: true, force: true });
     await sequelize.close();
   };
-  return { agent, guests, sequelize, close };
+  return { agent, guests, sequelize, ...jobs, close };
 }

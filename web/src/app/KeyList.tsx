@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { CheckBox } from '../ui/CheckBox.tsx';
 import { Dialog } from '../ui/Dialog.tsx';
 import { hotkeyBoard } from '../ui/hotkey-board.ts';
 
@@ -45,15 +46,11 @@ function Keys() {
           </div>
         ))}
       </dl>
-      <label className="mt-5 flex min-h-11 items-center gap-3 border-t border-linen-2 pt-3">
-        <input
-          type="checkbox"
-          className="size-5 accent-indigo"
-          checked={letters}
-          onChange={(event) => hotkeyBoard.turnLetters(event.target.checked)}
-        />
-        Single letters act when nothing is being typed
-      </label>
+      <div className="mt-5 border-t border-linen-2 pt-3">
+        <CheckBox checked={letters} onChange={(on) => hotkeyBoard.turnLetters(on)}>
+          Single letters act when nothing is being typed
+        </CheckBox>
+      </div>
     </>
   );
 }

@@ -1,8 +1,10 @@
 import { checkLay } from '@ample-bolt/core/lay/check-lay';
 import { compareWidths, type WidthPlan } from '@ample-bolt/core/lay/compare-widths';
+import { longEnough } from '@ample-bolt/core/lay/cloth';
 import type { Lay } from '@ample-bolt/core/lay/lay';
 import { noFitBook } from '@ample-bolt/core/lay/no-fit/no-fit-book';
 import { planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
+import { warmUp } from '@ample-bolt/core/lay/warm-up';
 import { expose } from 'comlink';
 
 export interface LayProgress {
@@ -19,7 +21,8 @@ const breathe = () => new Promise((resolve) => setTimeout(resolve, 0));
 /** What is worked out of the pieces once serves every fold and width. */
 const book = noFitBook();
 
-let stopped = false;
+/** Every task that is begun stops the one before. */
+let turn = 0;
 
 /** Searches for `milliseconds` or until stopped, telling every better lay once it is proved. Resolves to the steps done. */
 async function search(
@@ -27,25 +30,41 @@ async function search(
   milliseconds: number,
   tell: (progress: LayProgress) => void,
 ): Promise<number> {
-  stopped = false;
+  const mine = ++turn;
   const start = performance.now();
-  // Whether the cloth in hand is long enough is for the page to say; the proof is of the lay itself.
-  const anyLength = { ...task.cloth, length: null };
   let pause = start + SLICE;
   let work = 0;
   for (const step of planLay(task, book)) {
     work = step.work;
-    if (step.improved && checkLay(step.lay, task.pieces, anyLength).length === 0)
+    if (
+      step.improved &&
+      checkLay(step.lay, task.pieces, longEnough(task.cloth, step.lay.length)).length === 0
+    )
       tell({ work, lay: step.lay });
     const now = performance.now();
     if (now - start > milliseconds) break;
     if (now < pause) continue;
     tell({ work, lay: undefined });
     await breathe();
-    if (stopped) break;
+    if (mine !== turn) break;
     pause = performance.now() + SLICE;
   }
   return work;
+}
+
+/** Works out beforehand what searches for these tasks, as JSON, will ask of their pairs. */
+async function warm(tasks: string): Promise<void> {
+  const mine = ++turn;
+  let pause = performance.now() + SLICE;
+  for (const task of JSON.parse(tasks) as Omit<LayTask, 'fold' | 'seed'>[]) {
+    const steps = warmUp(task, book);
+    while (!steps.next().done) {
+      if (performance.now() < pause) continue;
+      await breathe();
+      if (mine !== turn) return;
+      pause = performance.now() + SLICE;
+    }
+  }
 }
 
 /** What the same pieces would take on cloth of the usual widths. */
@@ -53,9 +72,10 @@ const widths = (task: LayTask, work: number): WidthPlan[] => compareWidths(task,
 
 const api = {
   search,
+  warm,
   widths,
   stop: () => {
-    stopped = true;
+    turn++;
   },
 };
 export type LayApi = typeof api;

@@ -78,6 +78,8 @@ export const orderSchema = {
           price: { type: 'number', minimum: 0, maximum: 1e6 },
           endTrim: length,
           repeat: length,
+          matched: { type: 'boolean' },
+          spacing: length,
           flaws: {
             type: 'array',
             maxItems: 40,
@@ -86,6 +88,38 @@ export const orderSchema = {
               required: ['from', 'to', 'left', 'right'],
               additionalProperties: false,
               properties: { from: length, to: length, left: length, right: length },
+            },
+          },
+          outline: {
+            type: 'array',
+            minItems: 3,
+            maxItems: 60,
+            items: {
+              type: 'object',
+              required: ['along', 'across'],
+              additionalProperties: false,
+              properties: { along: length, across: length },
+            },
+          },
+          joined: {
+            type: 'array',
+            maxItems: 40,
+            items: { type: 'string', minLength: 1, maxLength: 80 },
+          },
+          panels: {
+            type: 'array',
+            maxItems: 12,
+            items: {
+              type: 'object',
+              required: ['from', 'to', 'left', 'right', 'piece'],
+              additionalProperties: false,
+              properties: {
+                from: length,
+                to: length,
+                left: length,
+                right: length,
+                piece: { type: 'string', minLength: 1, maxLength: 80 },
+              },
             },
           },
         },

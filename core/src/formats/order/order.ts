@@ -51,7 +51,20 @@ export interface ClothFile {
   readonly price?: number;
   readonly endTrim?: WrittenLength;
   readonly repeat?: WrittenLength;
+  readonly matched?: boolean;
+  readonly spacing?: WrittenLength;
   readonly flaws?: readonly FlawFile[];
+  /** Corners of a leftover that is no straight piece, in their order around it. */
+  readonly outline?: readonly CornerFile[];
+  readonly panels?: readonly PanelFile[];
+  /** Ids of pieces that are cut with a join where they would lie on the fold. */
+  readonly joined?: readonly string[];
+}
+
+/** A corner: along the cloth from its start, and across it from the left selvedge. */
+export interface CornerFile {
+  readonly along: WrittenLength;
+  readonly across: WrittenLength;
 }
 
 /** A flaw along the cloth from its start, and across it from the left selvedge. */
@@ -60,6 +73,11 @@ export interface FlawFile {
   readonly to: WrittenLength;
   readonly left: WrittenLength;
   readonly right: WrittenLength;
+}
+
+/** A worked motif, for the piece with that id. */
+export interface PanelFile extends FlawFile {
+  readonly piece: string;
 }
 
 /** An order that was read: every length in mm, every name known. */

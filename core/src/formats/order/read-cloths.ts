@@ -1,14 +1,21 @@
-import type { Cloth, Flaw } from '../../lay/cloth.ts';
+import { point } from '../../geometry/point.ts';
+import { countSelfCrossings, signedArea, type Ring } from '../../geometry/ring.ts';
+import type { Cloth, Flaw, Panel } from '../../lay/cloth.ts';
 import { inches, type Unit } from '../../units/length.ts';
 import { read, refuse, type Read } from '../input-fault.ts';
 import { readLength } from '../read-length.ts';
-import type { ClothFile, FlawFile } from './order.ts';
+import type { ClothFile, CornerFile, FlawFile, PanelFile } from './order.ts';
 
 const WIDTH_BOUNDS = { least: inches(10), most: inches(200) };
 const SELVEDGE_BOUNDS = { least: 0, most: inches(4) };
 const LENGTH_BOUNDS = { least: inches(4), most: inches(36 * 200) };
 const TRIM_BOUNDS = { least: 0, most: inches(36) };
 const REPEAT_BOUNDS = { least: 0, most: inches(60) };
+/** Less than a hand square is no cloth, mm². */
+const LEAST_AREA = 100 * 100;
+const SPACING_BOUNDS = { least: 0, most: inches(2) };
+/** A finer print needs no matching, mm. */
+const LEAST_REPEAT = 3;
 const UNNAMED_COLOUR = '#2f5d62';
 
 function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
@@ -40,6 +47,25 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
   if (!repeat.ok) return repeat;
   const flaws = readFlaws(file.flaws ?? [], unit, field, width.value);
   if (!flaws.ok) return flaws;
+  const panels = readPanels(file.panels ?? [], unit, field, width.value);
+  if (!panels.ok) return panels;
+  const outline = readOutline(file.outline, unit, field, width.value, length);
+  if (!outline.ok) return outline;
+  const spacing = readLength(
+    file.spacing ?? 0,
+    unit,
+    `${field}.spacing`,
+    'Room between pieces',
+    SPACING_BOUNDS,
+  );
+  if (!spacing.ok) return spacing;
+  const { matched = false, joined = [] } = file;
+  if (matched && repeat.value < LEAST_REPEAT)
+    return refuse(
+      'out-of-range',
+      `${field}.repeat`,
+      'A print that is matched needs its repeat: measure from one figure to the same again.',
+    );
   const { role, name = role, colour = UNNAMED_COLOUR, oneWay = false, price } = file;
   return read({
     role,
@@ -52,42 +78,110 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
     ...(price === undefined ? {} : { price }),
     ...(endTrim.value > 0 ? { endTrim: endTrim.value } : {}),
     ...(repeat.value > 0 ? { repeat: repeat.value } : {}),
+    ...(matched ? { matched } : {}),
+    ...(spacing.value > 0 ? { spacing: spacing.value } : {}),
     ...(flaws.value.length > 0 ? { flaws: flaws.value } : {}),
+    ...(outline.value ? { outline: outline.value } : {}),
+    ...(panels.value.length > 0 ? { panels: panels.value } : {}),
+    ...(joined.length > 0 ? { joined: [...new Set(joined)] } : {}),
   });
 }
 
-/** Flaws of a cloth so wide; each has to lie on it and to have a size. */
-function readFlaws(files: readonly FlawFile[], unit: Unit, cloth: string, width: number): Read<Flaw[]> {
-  const flaws: Flaw[] = [];
-  for (const [index, file] of files.entries()) {
-    const field = `${cloth}.flaws.${index}`;
-    const side = (name: keyof FlawFile, most: number) =>
-      readLength(file[name], unit, `${field}.${name}`, `Flaw ${index + 1}, ${name},`, { least: 0, most });
-    const [from, to] = [side('from', LENGTH_BOUNDS.most), side('to', LENGTH_BOUNDS.most)];
-    const [left, right] = [side('left', width), side('right', width)];
-    if (!from.ok) return from;
-    if (!to.ok) return to;
-    if (!left.ok) return left;
-    if (!right.ok) return right;
-    const flaw = { from: from.value, to: to.value, left: left.value, right: right.value };
-    if (flaw.to - flaw.from < 1 || flaw.right - flaw.left < 1)
-      return refuse(
+/** A place on a cloth so wide, such as a flaw; it has to lie on it and to have a size. */
+function readPlace(file: FlawFile, name: string, unit: Unit, field: string, width: number): Read<Flaw> {
+  const side = (which: 'from' | 'to' | 'left' | 'right', most: number) =>
+    readLength(file[which], unit, `${field}.${which}`, `${name}, ${which},`, { least: 0, most });
+  const [from, to] = [side('from', LENGTH_BOUNDS.most), side('to', LENGTH_BOUNDS.most)];
+  const [left, right] = [side('left', width), side('right', width)];
+  if (!from.ok) return from;
+  if (!to.ok) return to;
+  if (!left.ok) return left;
+  if (!right.ok) return right;
+  const place = { from: from.value, to: to.value, left: left.value, right: right.value };
+  return place.to - place.from < 1 || place.right - place.left < 1
+    ? refuse(
         'out-of-range',
-        `${field}.${flaw.to - flaw.from < 1 ? 'to' : 'right'}`,
-        `Flaw ${index + 1} has no size: give where it begins first, then where it ends.`,
-      );
-    flaws.push(flaw);
+        `${field}.${place.to - place.from < 1 ? 'to' : 'right'}`,
+        `${name} has no size: give where it begins first, then where it ends.`,
+      )
+    : read(place);
+}
+
+function readFlaws(files: readonly FlawFile[], unit: Unit, cloth: string, width: number): Read<Flaw[]> {
+  return readEach(files, (file, index) =>
+    readPlace(file, `Flaw ${index + 1}`, unit, `${cloth}.flaws.${index}`, width),
+  );
+}
+
+function readPanels(files: readonly PanelFile[], unit: Unit, cloth: string, width: number): Read<Panel[]> {
+  return readEach(files, (file, index) => {
+    const place = readPlace(file, `Panel ${index + 1}`, unit, `${cloth}.panels.${index}`, width);
+    return place.ok ? read({ ...place.value, piece: file.piece }) : place;
+  });
+}
+
+/** The outline of a leftover, clockwise; it has to lie on cloth so wide and long, and may not cross itself. */
+function readOutline(
+  files: readonly CornerFile[] | undefined,
+  unit: Unit,
+  cloth: string,
+  width: number,
+  length: number | null,
+): Read<Ring | undefined> {
+  if (files === undefined || files.length === 0) return read(undefined);
+  const field = `${cloth}.outline`;
+  if (length === null)
+    return refuse(
+      'out-of-range',
+      `${cloth}.length`,
+      'A leftover with an outline needs its whole length in hand.',
+    );
+  const corners = readEach(files, ({ along, across }, index) => {
+    const name = `Corner ${index + 1} of the outline`;
+    const y = readLength(along, unit, `${field}.${index}.along`, `${name}, along,`, {
+      least: 0,
+      most: length,
+    });
+    if (!y.ok) return y;
+    const x = readLength(across, unit, `${field}.${index}.across`, `${name}, across,`, {
+      least: 0,
+      most: width,
+    });
+    return x.ok ? read(point(x.value, y.value)) : x;
+  });
+  if (!corners.ok) return corners;
+  const ring = corners.value;
+  if (countSelfCrossings(ring) > 0)
+    return refuse(
+      'out-of-range',
+      field,
+      'The outline crosses itself: give its corners in their order around the cloth.',
+    );
+  const area = signedArea(ring);
+  if (Math.abs(area) < LEAST_AREA)
+    return refuse(
+      'out-of-range',
+      field,
+      'The outline holds no cloth: give at least three corners that are apart.',
+    );
+  return read(area > 0 ? ring : [...ring].reverse());
+}
+
+/** Reads one after the other, and stops at the first that cannot be read. */
+function readEach<File, Value>(
+  files: readonly File[],
+  readOne: (file: File, index: number) => Read<Value>,
+): Read<Value[]> {
+  const values: Value[] = [];
+  for (const [index, file] of files.entries()) {
+    const value = readOne(file, index);
+    if (!value.ok) return value;
+    values.push(value.value);
   }
-  return read(flaws);
+  return read(values);
 }
 
 /** Reads cloths; the selvedge is ½ in unless given, the name its role. */
 export function readCloths(files: readonly ClothFile[], unit: Unit): Read<Cloth[]> {
-  const cloths: Cloth[] = [];
-  for (const [index, file] of files.entries()) {
-    const cloth = readCloth(file, unit, `cloths.${index}`);
-    if (!cloth.ok) return cloth;
-    cloths.push(cloth.value);
-  }
-  return read(cloths);
+  return readEach(files, (file, index) => readCloth(file, unit, `cloths.${index}`));
 }

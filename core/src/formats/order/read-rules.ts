@@ -18,7 +18,7 @@ import { ALLOWANCE_BOUNDS } from './read-choices.ts';
 const RULE_BOUNDS = { least: 0, most: inches(12) };
 /** Rules that checks are made by hold whole rounds, and a strip may be as long as cloth is wide. */
 const CHECK_BOUNDS = { least: 0, most: inches(120) };
-const NUMBER_MOST = { ratio: 10, percent: 50, days: 730 } as const;
+const NUMBER_MOST = { ratio: 10, percent: 50, days: 730, minutes: 120 } as const;
 
 function readMethod(rule: MethodRule, written: WrittenLength, field: string): Read<string> {
   const known = Object.keys(rule.methods);
@@ -46,7 +46,8 @@ export function readRule(id: RuleId, written: WrittenLength, unit: Unit, field: 
     }
     case 'ratio':
     case 'percent':
-    case 'days': {
+    case 'days':
+    case 'minutes': {
       const count = typeof written === 'number' ? written : Number(written.trim() || NaN);
       const most = NUMBER_MOST[rule.kind];
       return count >= 0 && count <= most

@@ -1,8 +1,8 @@
 import type { HandFigures } from '../../drafting/hand-figures.ts';
 import { ruleOf, ruleSet, rulesThatDiffer, type RuleOverrides } from '../../rules/catalogue.ts';
 import type { EnteredById, Ticket } from '../../shop/ticket.ts';
-import type { Cloth } from '../../lay/cloth.ts';
-import type { ClothFile, OrderFile } from './order.ts';
+import type { Cloth, Flaw } from '../../lay/cloth.ts';
+import type { ClothFile, FlawFile, OrderFile } from './order.ts';
 
 const written = (entered: { readonly [id: string]: { readonly typed: string } }): { [id: string]: string } =>
   Object.fromEntries(Object.entries(entered).map(([id, { typed }]) => [id, typed]));
@@ -10,20 +10,35 @@ const written = (entered: { readonly [id: string]: { readonly typed: string } })
 const millimetres = (mm: number): string => `${mm}mm`;
 
 /** A cloth as a file has it, its lengths exact. */
-export const clothFileOf = ({ endTrim, repeat, flaws, ...cloth }: Cloth): ClothFile => ({
+const writtenPlace = ({ from, to, left, right }: Flaw): FlawFile => ({
+  from: millimetres(from),
+  to: millimetres(to),
+  left: millimetres(left),
+  right: millimetres(right),
+});
+
+export const clothFileOf = ({
+  endTrim,
+  repeat,
+  spacing,
+  flaws,
+  outline,
+  panels,
+  ...cloth
+}: Cloth): ClothFile => ({
   ...cloth,
   ...(endTrim ? { endTrim: millimetres(endTrim) } : {}),
   ...(repeat ? { repeat: millimetres(repeat) } : {}),
+  ...(spacing ? { spacing: millimetres(spacing) } : {}),
   ...(flaws
     ? {
-        flaws: flaws.map(({ from, to, left, right }) => ({
-          from: millimetres(from),
-          to: millimetres(to),
-          left: millimetres(left),
-          right: millimetres(right),
-        })),
+        flaws: flaws.map(writtenPlace),
       }
     : {}),
+  ...(outline
+    ? { outline: outline.map(({ x, y }) => ({ along: millimetres(y), across: millimetres(x) })) }
+    : {}),
+  ...(panels ? { panels: panels.map((panel) => ({ ...writtenPlace(panel), piece: panel.piece })) } : {}),
   width: millimetres(cloth.width),
   selvedge: millimetres(cloth.selvedge),
   length: cloth.length === null ? null : millimetres(cloth.length),

@@ -33,7 +33,7 @@ const asDrawn: OutlineState = { x: 1, y: 1 };
  */
 export function noFitBook(): NoFitBook {
   const byRing = new WeakMap<Ring, KnownShape>();
-  const byCorners = new Map<string, KnownShape>();
+  const numbers = new Map<string, number>();
   const fields = new Map<string, DepthField>();
   const fieldOf = (fixed: KnownShape, moving: KnownShape, state: OutlineState): DepthField => {
     const key = `${fixed.number} ${moving.number} ${state.x} ${state.y}`;
@@ -49,8 +49,9 @@ export function noFitBook(): NoFitBook {
       if (known) return known;
       const shape = shapeOf(ring);
       const key = shape.corners.join();
-      const found = byCorners.get(key) ?? { ...shape, number: byCorners.size };
-      byCorners.set(key, found);
+      // Rings that are alike share their fields; where each was drawn is its own.
+      const found = { ...shape, number: numbers.get(key) ?? numbers.size };
+      numbers.set(key, found.number);
       byRing.set(ring, found);
       return found;
     },

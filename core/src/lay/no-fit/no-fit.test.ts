@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { area, FillRule, intersect } from 'clipper2-ts';
 import fc from 'fast-check';
-import { signedArea, type Ring } from '../../geometry/ring.ts';
+import { moveRing, signedArea, type Ring } from '../../geometry/ring.ts';
 import { point } from '../../geometry/point.ts';
 import { garmentPieces } from '../../testing/garment-pieces.ts';
 import { distanceToRing } from '../../testing/distance-to-ring.ts';
@@ -123,7 +123,19 @@ describe('no-fit regions', () => {
     const ring: Ring = [point(0, 0), point(100, 0), point(100, 80), point(0, 80)];
     const again = ring.map(({ x, y }) => point(x, y));
     const [first, second] = [book.shape(ring), book.shape(again)];
-    expect(second).toBe(first);
+    expect(second).toEqual(first);
     expect(shapeOf(ring)).toMatchObject({ width: 100.1, height: 80.1, area: 8000 });
+  });
+});
+
+describe('the book of shapes', () => {
+  test('rings that are alike share a number, and each keeps where it was drawn', () => {
+    const book = noFitBook();
+    const ring = [point(0, 0), point(100, 0), point(100, 60), point(0, 60)];
+    const [here, there] = [book.shape(ring), book.shape(moveRing(ring, 700, -40))];
+    expect(there.number).toBe(here.number);
+    expect(here.box.minX).toBeCloseTo(0, 0);
+    expect(there.box.minX).toBeCloseTo(700, 0);
+    expect(there.box.minY).toBeCloseTo(-40, 0);
   });
 });

@@ -1,9 +1,14 @@
-import type { Positions, Strip } from './strip.ts';
+import type { Positions, Strip, StripStance } from './strip.ts';
 
 interface Box {
   readonly left: number;
   readonly right: number;
   readonly bottom: number;
+}
+
+/** A box that keeps its place: others may come to lie before it. */
+interface HeldBox extends Box {
+  readonly top: number;
 }
 
 /** Comparisons of boxes that all tries together may take: few orders are tried with many pieces. */
@@ -16,6 +21,41 @@ const heldFirst = ({ items }: Strip, order: readonly number[]): number[] => [
   ...order.filter((index) => items[index]?.held === null),
 ];
 
+/** The first place from `top` on at which a box lies on none that is held. */
+function pastHeld(
+  held: readonly HeldBox[],
+  left: number,
+  width: number,
+  top: number,
+  height: number,
+): number {
+  for (const box of held) {
+    const isAcross = box.left < left + width - 1e-9 && box.right > left + 1e-9;
+    if (isAcross && box.top < top + height - 1e-9 && box.bottom > top + 1e-9)
+      return pastHeld(held, left, width, box.bottom, height);
+  }
+  return top;
+}
+
+/** The same, and in phase with the print. */
+function firstFree(
+  held: readonly HeldBox[],
+  left: number,
+  width: number,
+  top: number,
+  height: number,
+  phase: number | null,
+  repeat: number,
+): number {
+  const free = pastHeld(held, left, width, top, height);
+  if (phase === null) return free;
+  const next = phase + repeat * Math.max(0, Math.ceil((free - phase) / repeat - 1e-9));
+  return next > free + 1e-9 ? firstFree(held, left, width, next, height, phase, repeat) : free;
+}
+
+const areAlike = (a: Omit<StripStance, 'state'>, b: Omit<StripStance, 'state'>): boolean =>
+  a.leftmost === b.leftmost && a.rightmost === b.rightmost && a.phase === b.phase;
+
 /** Boxes dropped in an order, each as near to the start as it comes in any of its bands, at a side of those before it. */
 function dropped(strip: Strip, order: readonly number[]): Positions {
   const count = strip.items.length;
@@ -23,6 +63,7 @@ function dropped(strip: Strip, order: readonly number[]): Positions {
   const y = new Float64Array(count);
   const stances = new Int16Array(count);
   const boxes: Box[] = [];
+  const heldBoxes: HeldBox[] = [];
   let length = 0;
   for (const index of heldFirst(strip, order)) {
     const item = strip.items[index]!;
@@ -30,22 +71,24 @@ function dropped(strip: Strip, order: readonly number[]): Positions {
     if (item.held !== null) {
       const left = item.stances[0]!.leftmost;
       [x[index], y[index]] = [left, item.held];
-      boxes.push({ left, right: left + width, bottom: item.held + height });
-      length = Math.max(length, item.held + height);
+      heldBoxes.push({ left, right: left + width, top: item.held, bottom: item.held + height });
+      if (!item.isObstacle) length = Math.max(length, item.held + height);
       continue;
     }
     let best = { left: 0, top: Infinity, stance: 0 };
-    item.stances.forEach(({ leftmost, rightmost }, stance) => {
-      // Boxes are alike in all states: only another band makes another place.
+    item.stances.forEach(({ leftmost, rightmost, phase }, stance) => {
+      // Boxes are alike in all states: only another band, or another phase, makes another place.
       const before = item.stances[stance - 1];
-      if (before?.leftmost === leftmost && before.rightmost === rightmost) return;
+      if (before && areAlike(before, { leftmost, rightmost, phase })) return;
       const lefts = [leftmost, rightmost];
       for (const { left, right } of boxes) lefts.push(right, left - width);
+      for (const { left, right } of heldBoxes) lefts.push(right, left - width);
       for (const left of lefts) {
         if (left < leftmost || left > rightmost) continue;
         let top = 0;
         for (const box of boxes)
           if (box.left < left + width - 1e-9 && box.right > left + 1e-9 && box.bottom > top) top = box.bottom;
+        top = firstFree(heldBoxes, left, width, top, height, phase, strip.repeat);
         if (top < best.top) best = { left, top, stance };
       }
     });
@@ -80,9 +123,7 @@ export function anyStart(strip: Strip, random: () => number): Positions {
   const start = dropped(strip, byHeight(strip, 1.6, random));
   strip.items.forEach(({ stances }, index) => {
     const own = stances[start.stances[index] ?? 0];
-    const alike = stances.flatMap(({ leftmost, rightmost }, stance) =>
-      leftmost === own?.leftmost && rightmost === own.rightmost ? [stance] : [],
-    );
+    const alike = stances.flatMap((each, stance) => (own && areAlike(each, own) ? [stance] : []));
     start.stances[index] = alike[Math.floor(random() * alike.length)] ?? 0;
   });
   return start;

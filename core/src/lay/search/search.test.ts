@@ -14,14 +14,21 @@ const WIDTH = 1200;
 const book = noFitBook();
 const stripOf = (pieces: readonly LayPiece[], width = WIDTH): Strip => ({
   width,
+  repeat: 0,
   items: pieces.flatMap((piece) => {
     const shape = book.shape(wholeOutline(piece));
     const stances = [asDrawn, halfTurned].map((state) => ({
       state,
       leftmost: 0,
       rightmost: width - shape.width,
+      phase: null,
     }));
-    return Array.from({ length: piece.cut.copies }, () => ({ shape, stances, held: null }));
+    return Array.from({ length: piece.cut.copies }, () => ({
+      shape,
+      stances,
+      held: null,
+      isObstacle: false,
+    }));
   }),
 });
 const strip = stripOf(garmentPieces(16, 4));
@@ -61,7 +68,10 @@ describe('first arrangements', () => {
     if (!first) throw new Error('no item');
     const creased: Strip = {
       ...strip,
-      items: [{ ...first, stances: [{ state: asDrawn, leftmost: 0, rightmost: 0 }], held: null }, ...others],
+      items: [
+        { ...first, stances: [{ state: asDrawn, leftmost: 0, rightmost: 0, phase: null }], held: null },
+        ...others,
+      ],
     };
     const start = boxStart(creased, seededRandom(1));
     expect([start.x[0], clashes(creased, start)]).toEqual([0, 0]);
@@ -133,7 +143,7 @@ describe('shortening', () => {
     const held: Strip = {
       ...strip,
       items: [
-        { ...first, stances: [{ state: asDrawn, leftmost: 300, rightmost: 300 }], held: 250 },
+        { ...first, stances: [{ state: asDrawn, leftmost: 300, rightmost: 300, phase: null }], held: 250 },
         ...others,
       ],
     };

@@ -2,13 +2,15 @@ import { depthAt } from '../no-fit/depth-field.ts';
 import type { NoFitBook, PairField } from '../no-fit/no-fit-book.ts';
 import { PITCH } from '../no-fit/windings.ts';
 import { meeting } from './meeting.ts';
-import type { Positions, Strip } from './strip.ts';
+import { inPhase, type Positions, type Strip } from './strip.ts';
 
 /** Shapes may reach this deep into each other, mm, and count as apart: both are grown by more. */
 export const TOUCHING = 0.04;
 
 /** How many of the low places that are measured are followed down. */
 const FOLLOWED = 3;
+/** How many low places of a matched item are gone on with. */
+const MATCHED = 6;
 /** Steps of following a place down, mm: the first, the last, and the last of all for the place that is taken. */
 const STEP = { first: 0.6 * PITCH, last: 0.4, fine: 0.01 };
 /** Weights of pairs that stay in conflict grow, the most for the deepest; others fade back to 1. */
@@ -34,7 +36,7 @@ export interface Separation {
 }
 
 export function separation(strip: Strip, book: NoFitBook, random: () => number): Separation {
-  const { items } = strip;
+  const { items, repeat } = strip;
   const count = items.length;
   const shapes = items.map(({ shape }) => shape);
   /** What may be moved: all that is not held. */
@@ -95,6 +97,27 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
         );
   };
 
+  /** The place along the strip nearest to a wanted one at which an item may lie. */
+  const placed = (item: number, stance: number, wanted: number, bottom: number): number => {
+    const { phase } = items[item]!.stances[stance]!;
+    return phase === null ? Math.max(0, Math.min(wanted, bottom)) : inPhase(phase, repeat, wanted, bottom);
+  };
+  /** The lowest places of an item that is matched: there are few along the strip, so each is measured. */
+  const matchedPlaces = (leftmost: number, rightmost: number, phase: number, bottom: number): number[] => {
+    const found: { cost: number; x: number; y: number }[] = [];
+    for (let placeY = phase; placeY <= bottom + 1e-9; placeY += repeat)
+      for (let step = 0; step * PITCH < rightmost - leftmost + PITCH; step++) {
+        const placeX = Math.min(rightmost, leftmost + step * PITCH);
+        const enough = found.length < MATCHED ? Infinity : found[MATCHED - 1]!.cost;
+        const cost = others.costAt(placeX, placeY, enough);
+        if (cost >= enough) continue;
+        found.push({ cost, x: placeX, y: placeY });
+        found.sort((a, b) => a.cost - b.cost);
+        if (found.length > MATCHED) found.pop();
+      }
+    return found.flatMap((place) => [place.x, place.y]);
+  };
+
   const reached = { x: 0, y: 0 };
   /** Follows a place downhill in shrinking steps of random direction; leaves it in `reached` and returns its cost. */
   const follow = (
@@ -109,6 +132,7 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
     const { leftmost, rightmost } = items[item]!.stances[stance]!;
     const bottom = length - shapes[item]!.height;
     const onFold = leftmost === rightmost;
+    const isMatched = items[item]!.stances[stance]!.phase !== null;
     let placeX = fromX;
     let placeY = fromY;
     let cost = others.costAt(placeX, placeY, Infinity);
@@ -120,7 +144,12 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
       let moved = false;
       for (let sense = 1; sense >= -1 && !moved; sense -= 2) {
         const nextX = Math.min(rightmost, Math.max(leftmost, placeX + sense * stepX));
-        const nextY = Math.min(bottom, Math.max(0, placeY + sense * stepY));
+        const nextY = placed(
+          item,
+          stance,
+          placeY + sense * (stepY < repeat && stepY !== 0 && isMatched ? Math.sign(stepY) * repeat : stepY),
+          bottom,
+        );
         const next = others.costAt(nextX, nextY, cost);
         if (next >= cost) continue;
         placeX = nextX;
@@ -150,7 +179,7 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
   };
   const keepWithin = () => {
     for (let item = 0; item < count; item++)
-      y[item] = items[item]!.held ?? Math.max(0, Math.min(y[item]!, length - shapes[item]!.height));
+      y[item] = items[item]!.held ?? placed(item, stances[item]!, y[item]!, length - shapes[item]!.height);
   };
 
   return {
@@ -166,7 +195,9 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
       x: x.slice(),
       y: y.slice(),
       stances: stances.slice(),
-      length: Math.max(...shapes.map(({ height }, item) => y[item]! + height)),
+      length: Math.max(
+        ...items.map(({ shape, isObstacle }, item) => (isObstacle ? 0 : y[item]! + shape.height)),
+      ),
     }),
     overlap,
     overlapping: () => free.filter(isOverlapping),
@@ -179,9 +210,13 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
         if (other !== item) current += weights[item * count + other]! * depths[item * count + other]!;
       let best = { cost: current, x: x[item]!, y: y[item]!, stance: stances[item]! };
       for (let stance = 0; stance < choices.length && best.cost > TOUCHING; stance++) {
-        const { leftmost, rightmost } = choices[stance]!;
+        const { leftmost, rightmost, phase } = choices[stance]!;
+        if (phase !== null && phase > bottom + 1e-9) continue;
         meet(item, stance);
-        const places = others.lowPlaces(leftmost, rightmost, bottom);
+        const places =
+          phase === null
+            ? others.lowPlaces(leftmost, rightmost, bottom)
+            : matchedPlaces(leftmost, rightmost, phase, bottom);
         const costs: number[] = [];
         for (let at = 0; at < places.length; at += 2)
           costs.push(others.costAt(places[at]!, places[at + 1]!, Infinity));
@@ -233,7 +268,7 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
       const item = free[Math.floor(random() * free.length)];
       if (item === undefined) return;
       const own = items[item]!;
-      const alike = free.filter((index) => index !== item && shapes[index] !== own.shape);
+      const alike = free.filter((index) => index !== item && shapes[index]!.number !== own.shape.number);
       const difference = (index: number) => Math.abs(shapes[index]!.area - shapes[item]!.area);
       alike.sort((a, b) => difference(a) - difference(b));
       const other = alike[Math.floor(random() * random() * Math.min(8, alike.length))];
@@ -246,7 +281,7 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
         const { leftmost, rightmost } = items[index]!.stances[stances[index]!]!;
         const { width, height } = shapes[index]!;
         x[index] = Math.max(leftmost, Math.min(rightmost, at.x - width / 2));
-        y[index] = Math.max(0, Math.min(length - height, at.y - height / 2));
+        y[index] = placed(index, stances[index]!, at.y - height / 2, length - height);
       };
       const [here, there] = [middle(item), middle(other)];
       if (random() < 0.3) stances[item] = Math.floor(random() * own.stances.length);

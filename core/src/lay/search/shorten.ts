@@ -1,7 +1,7 @@
 import type { NoFitBook } from '../no-fit/no-fit-book.ts';
 import { anyStart, boxStart } from './box-start.ts';
 import { separation } from './separation.ts';
-import { copyPositions, type Positions, type Strip } from './strip.ts';
+import { copyPositions, type Positions, type Strip, type StripStance } from './strip.ts';
 
 /** By how much of its length the strip is shortened at once: at first, and at last. */
 const CUT = { first: 0.08, least: 0.0015 };
@@ -25,11 +25,18 @@ interface NearMiss {
   readonly overlap: number;
 }
 
+/** The least way from the start at which any of the stances may begin, mm. */
+const firstPhase = (stances: readonly StripStance[]): number =>
+  Math.min(...stances.map(({ phase }) => phase ?? 0));
+
 /** No arrangement is shorter than its tallest item, or the last that is held, nor than all areas spread over the width, mm. */
 function shortest(strip: Strip): number {
-  const shapes = strip.items.map(({ shape }) => shape);
-  const area = shapes.reduce((total, shape) => total + shape.area, 0);
-  return Math.max(area / strip.width, ...strip.items.map(({ shape, held }) => (held ?? 0) + shape.height));
+  const laid = strip.items.filter(({ isObstacle }) => !isObstacle);
+  const area = laid.reduce((total, { shape }) => total + shape.area, 0);
+  return Math.max(
+    area / strip.width,
+    ...laid.map(({ shape, held, stances }) => (held ?? firstPhase(stances)) + shape.height),
+  );
 }
 
 /**

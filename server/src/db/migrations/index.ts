@@ -6,6 +6,7 @@ import { up as remarks } from './0004-remarks.ts';
 import { up as setsOfTheirOwn } from './0005-sets-of-their-own.ts';
 import { up as measuredAtHome } from './0006-measured-at-home.ts';
 import { up as styleInHistory } from './0007-style-in-history.ts';
+import { up as layRuns } from './0008-lay-runs.ts';
 
 /** In order; a migration that has run anywhere is never edited. */
 export const migrations: readonly { readonly name: string; readonly up: Migration }[] = [
@@ -16,4 +17,5 @@ export const migrations: readonly { readonly name: string; readonly up: Migratio
   { name: '0005-sets-of-their-own', up: setsOfTheirOwn },
   { name: '0006-measured-at-home', up: measuredAtHome },
   { name: '0007-style-in-history', up: styleInHistory },
+  { name: '0008-lay-runs', up: layRuns },
 ];

@@ -1,13 +1,12 @@
 import type { ClientKind } from '@ample-bolt/core/measures/plausibility';
 import {
-  DataTypes,
-  literal,
   Model,
   type CreationOptional,
   type InferAttributes,
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
+import { id, stamps, text } from '../../db/columns.ts';
 
 export class ClientModel extends Model<InferAttributes<ClientModel>, InferCreationAttributes<ClientModel>> {
   declare id: CreationOptional<string>;
@@ -20,11 +19,10 @@ export class ClientModel extends Model<InferAttributes<ClientModel>, InferCreati
 export function initClientModel(sequelize: Sequelize): void {
   ClientModel.init(
     {
-      id: { type: DataTypes.UUID, primaryKey: true, defaultValue: literal('gen_random_uuid()') },
-      name: { type: DataTypes.TEXT, allowNull: false },
-      kind: { type: DataTypes.TEXT, allowNull: false },
-      createdAt: DataTypes.DATE,
-      updatedAt: DataTypes.DATE,
+      id: id(),
+      name: text(),
+      kind: text(),
+      ...stamps(),
     },
     { sequelize, tableName: 'clients' },
   );

@@ -2,7 +2,6 @@ import type { SequenceId } from '@ample-bolt/core/measures/sequences';
 import type { HomeEntries, HomeState } from '@ample-bolt/core/shop/home-set';
 import {
   DataTypes,
-  literal,
   Model,
   type CreationOptional,
   type ForeignKey,
@@ -11,6 +10,7 @@ import {
   type NonAttribute,
   type Sequelize,
 } from 'sequelize';
+import { id, stamps, text } from '../../db/columns.ts';
 import { TicketModel } from '../tickets/ticket-model.ts';
 
 /** A private link. The token itself is nowhere here: only its hash is kept. */
@@ -41,9 +41,6 @@ export class HomePictureModel extends Model<
   declare createdAt: CreationOptional<Date>;
 }
 
-const id = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: literal('gen_random_uuid()') });
-const text = () => ({ type: DataTypes.TEXT, allowNull: false });
-
 export function initHomeModels(sequelize: Sequelize): void {
   HomeLinkModel.init(
     {
@@ -54,8 +51,7 @@ export function initHomeModels(sequelize: Sequelize): void {
       entries: DataTypes.JSONB,
       expiresAt: { type: DataTypes.DATE, allowNull: false },
       sentAt: DataTypes.DATE,
-      createdAt: DataTypes.DATE,
-      updatedAt: DataTypes.DATE,
+      ...stamps(),
     },
     { sequelize, tableName: 'home_links' },
   );

@@ -130,7 +130,11 @@ async function heldToFrozen(
 const redraws = (ticket: Ticket, next: TicketContent): boolean =>
   (['styleId', 'measures', 'choices', 'rules', 'figures'] as const).some(
     (part) => JSON.stringify(ticket[part]) !== JSON.stringify(next[part]),
-  );
+  ) || joinsOf(ticket) !== joinsOf(next);
+
+/** Which pieces are cut with a join, as a text to compare; what else is known of a cloth draws nothing anew. */
+const joinsOf = ({ cloths }: Pick<TicketContent, 'cloths'>): string =>
+  JSON.stringify(cloths.map(({ role, joined = [] }) => [role, ...joined]));
 
 /** Writes content made on a version, or answers 409 with the ticket as it is now. */
 async function write(

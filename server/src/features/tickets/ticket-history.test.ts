@@ -172,6 +172,24 @@ describe('the history of a ticket', () => {
       expect(released.frozen).not.toBeNull();
     });
 
+    test('a join that would draw a chalked facing anew is asked about; one that is not chalked is joined', async () => {
+      const begun = await chalking();
+      const joined = { cloths: [{ role: 'outer', width: '45in', joined: ['facing-front'] }] };
+      const chalked = (await client.put(begun, 'chalk', { chalked: { 'facing-front': 2 } })).body;
+      expect((await client.put(chalked, 'cloths', joined)).body).toMatchObject({
+        status: 423,
+        touched: [{ piece: 'facing-front', chalked: 2 }],
+      });
+      const other = (await client.put(chalked, 'chalk', { chalked: { 'skirt-front': 2 } })).body;
+      const { status, body } = await client.put(other, 'cloths', joined);
+      expect(status).toBe(200);
+      expect(body.chalked).toEqual({ 'skirt-front': 2 });
+      const frozen = await app.agent.get(`/api/tickets/${body.id}/frozen`);
+      const { pieces } = frozen.body as { pieces: { piece: { id: string; cut: object } }[] };
+      const facing = pieces.find(({ piece }) => piece.id === 'facing-front');
+      expect(facing?.piece.cut).toEqual({ copies: 2, layers: 'pair' });
+    });
+
     test('what draws no chalked piece anew goes through without asking', async () => {
       const ticket = await chalking();
       expect(

@@ -4,7 +4,6 @@ import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
 import type { Unit } from '@ample-bolt/core/units/length';
 import {
   DataTypes,
-  literal,
   Model,
   type CreationOptional,
   type ForeignKey,
@@ -13,6 +12,7 @@ import {
   type NonAttribute,
   type Sequelize,
 } from 'sequelize';
+import { id, stamps, text } from '../../db/columns.ts';
 import { ClientModel } from '../clients/client-model.ts';
 import type { FrozenDraftModel } from './ticket-state-model.ts';
 
@@ -65,11 +65,6 @@ export class MeasureSetModel extends Model<
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
 }
-
-/** Sequelize writes into the attributes it is given, so each column gets an object of its own. */
-const text = () => ({ type: DataTypes.TEXT, allowNull: false });
-const id = () => ({ type: DataTypes.UUID, primaryKey: true, defaultValue: literal('gen_random_uuid()') });
-const stamps = () => ({ createdAt: DataTypes.DATE, updatedAt: DataTypes.DATE });
 
 export function initTicketModels(sequelize: Sequelize): void {
   TicketModel.init(

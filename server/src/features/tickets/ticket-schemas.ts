@@ -1,6 +1,6 @@
 import type { ClothFile } from '@ample-bolt/core/formats/order/order';
 import { orderSchema } from '@ample-bolt/core/formats/order/order-schema';
-import { folds, type Lay } from '@ample-bolt/core/lay/lay';
+import { layWays, type Lay } from '@ample-bolt/core/lay/lay';
 import { PLEATS_MOST } from '@ample-bolt/core/measures/sample-garment';
 import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
@@ -158,7 +158,7 @@ export const layEditSchema = {
       ],
       properties: {
         role: { enum: clothRoles },
-        fold: { enum: folds },
+        fold: { enum: layWays },
         length: { type: 'number', exclusiveMinimum: 0 },
         usable: span,
         buy: {

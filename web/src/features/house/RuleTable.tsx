@@ -155,6 +155,8 @@ function numberUnit(kind: Rule['kind'], unit: Unit): string {
       return '%';
     case 'days':
       return 'days';
+    case 'minutes':
+      return 'min';
     case 'ratio':
     case 'method':
       return 'parts';

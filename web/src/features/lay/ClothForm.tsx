@@ -2,18 +2,21 @@ import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { ClothFile } from '@ample-bolt/core/formats/order/order';
 import { clothFileOf } from '@ample-bolt/core/formats/order/write-order';
+import { mayBeJoined } from '@ample-bolt/core/drafting/operations/off-fold';
+import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
-import { clothRoleName } from '@ample-bolt/core/words/names';
+import { clothRoleName, pieceName } from '@ample-bolt/core/words/names';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { useState, type ReactNode } from 'react';
 import type { TicketActions } from '../../api/tickets.ts';
 import { ApiProblem } from '../../api/fetcher.ts';
 import { Button } from '../../ui/Button.tsx';
+import { CheckBox } from '../../ui/CheckBox.tsx';
 import { useKept } from '../../ui/use-kept.ts';
-import { FlawRows, type FlawFields } from './FlawRows.tsx';
+import { ClothPlaces, placeFieldsOf, type PlaceFields } from './ClothPlaces.tsx';
 
-interface ClothFields {
+interface ClothFields extends PlaceFields {
   readonly name: string;
   readonly colour: string;
   readonly width: string;
@@ -23,12 +26,16 @@ interface ClothFields {
   readonly price: string;
   readonly endTrim: string;
   readonly repeat: string;
-  readonly flaws: readonly FlawFields[];
+  readonly matched: boolean;
+  readonly spacing: string;
+  readonly joined: readonly string[];
 }
 
 interface ClothFormProps {
   readonly role: ClothRole;
   readonly ticket: Ticket;
+  /** Pieces that are cut from it. */
+  readonly pieces: readonly DraftedPiece[];
   readonly actions: TicketActions;
   readonly onDone: () => void;
 }
@@ -45,17 +52,15 @@ const fieldsOf = (cloth: Cloth | undefined, unit: Unit): ClothFields => {
     price: cloth?.price === undefined ? '' : String(cloth.price),
     endTrim: cloth?.endTrim ? text(cloth.endTrim) : '',
     repeat: cloth?.repeat ? text(cloth.repeat) : '',
-    flaws: (cloth?.flaws ?? []).map(({ from, to, left, right }) => ({
-      from: text(from),
-      to: text(to),
-      left: text(left),
-      right: text(right),
-    })),
+    matched: cloth?.matched ?? false,
+    spacing: cloth?.spacing ? text(cloth.spacing) : '',
+    joined: cloth?.joined ?? [],
+    ...placeFieldsOf(cloth, text),
   };
 };
 
 /** A cloth: what the tailor can read off the bolt and with the tape. */
-export function ClothForm({ role, ticket, actions, onDone }: ClothFormProps) {
+export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormProps) {
   const { unit } = ticket;
   const cloth = ticket.cloths.find((each) => each.role === role);
   const others = ticket.cloths.filter((each) => each.role !== role).map(clothFileOf);
@@ -79,7 +84,7 @@ export function ClothForm({ role, ticket, actions, onDone }: ClothFormProps) {
     }
   };
   const store = () => {
-    const { name, length, price, endTrim, repeat, ...rest } = fields;
+    const { name, length, price, endTrim, repeat, spacing, outline, panels, ...rest } = fields;
     const cost = Number(price.replace(',', '.'));
     if (!(cost >= 0)) {
       setProblem({
@@ -96,12 +101,19 @@ export function ClothForm({ role, ticket, actions, onDone }: ClothFormProps) {
       ...(price.trim() === '' ? {} : { price: cost }),
       ...(endTrim.trim() === '' ? {} : { endTrim }),
       ...(repeat.trim() === '' ? {} : { repeat }),
+      ...(spacing.trim() === '' ? {} : { spacing }),
+      ...(outline.length > 0 ? { outline } : {}),
+      ...(panels.length > 0 ? { panels } : {}),
     };
     // This cloth first, so that a fault in it is always found at place 0.
     return send([own, ...others]);
   };
+  const joinable = pieces.filter(({ piece }) => mayBeJoined(piece) || fields.joined.includes(piece.id));
   const faulty = (field: string) => problem?.field === `cloths.0.${field}`;
-  const input = (field: keyof Omit<ClothFields, 'oneWay' | 'flaws' | 'colour'>, placeholder = '') => (
+  const input = (
+    field: keyof Omit<ClothFields, 'oneWay' | 'matched' | 'joined' | 'colour' | keyof PlaceFields>,
+    placeholder = '',
+  ) => (
     <input
       className={inputClass}
       value={fields[field]}
@@ -131,24 +143,41 @@ export function ClothForm({ role, ticket, actions, onDone }: ClothFormProps) {
           onChange={(event) => set({ colour: event.target.value })}
         />
       </Row>
-      <label className="flex min-h-9 items-center gap-2 text-[15px]">
-        <input
-          type="checkbox"
-          className="size-5 accent-indigo"
-          checked={fields.oneWay}
-          onChange={(event) => set({ oneWay: event.target.checked })}
-        />
+      <CheckBox checked={fields.oneWay} onChange={(oneWay) => set({ oneWay })}>
         One way: pile or print has a top
-      </label>
+      </CheckBox>
       <Row label={`Price of a ${unit === 'in' ? 'yard' : 'metre'}`}>{input('price', 'not known')}</Row>
       <Row label={`Ends off, ${unit}`}>{input('endTrim', 'none')}</Row>
       <Row label={`Repeat, ${unit}`}>{input('repeat', 'none')}</Row>
-      <FlawRows
-        flaws={fields.flaws}
+      <CheckBox checked={fields.matched} onChange={(matched) => set({ matched })}>
+        Match the print around the body
+      </CheckBox>
+      <Row label={`Room between, ${unit}`}>{input('spacing', 'none')}</Row>
+      <ClothPlaces
+        fields={fields}
         unit={unit}
-        faulty={(index) => problem?.field?.startsWith(`cloths.0.flaws.${index}.`) === true}
-        onChange={(flaws) => set({ flaws })}
+        pieces={pieces.map(({ piece }) => piece.id)}
+        refused={problem?.field?.replace('cloths.0.', '')}
+        onChange={set}
       />
+      {joinable.length > 0 && (
+        <fieldset className="rounded-soft border border-linen-3 bg-white p-2">
+          <legend className="px-1 text-sm font-semibold">Join at the fold, to save cloth</legend>
+          {joinable.map(({ piece: { id } }) => (
+            <CheckBox
+              key={id}
+              checked={fields.joined.includes(id)}
+              onChange={(isJoined) =>
+                set({
+                  joined: isJoined ? [...fields.joined, id] : fields.joined.filter((each) => each !== id),
+                })
+              }
+            >
+              {pieceName(id)}
+            </CheckBox>
+          ))}
+        </fieldset>
+      )}
       {problem && (
         <p role="alert" className="text-sm font-semibold text-madder">
           {problem.words}

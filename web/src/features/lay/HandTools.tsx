@@ -1,4 +1,4 @@
-import type { LayFault } from '@ample-bolt/core/lay/check-lay';
+import type { LayFault } from '@ample-bolt/core/lay/lay-fault';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { layFaultWords } from '@ample-bolt/core/words/lay-fault-words';
 import { Button } from '../../ui/Button.tsx';
@@ -24,7 +24,7 @@ const TOLD = 3;
 /** What a hand can do with the piece that is chosen and with the whole lay, and why the lay cannot be cut as it is. */
 export const HandTools = ({ actions, faults, changed, unit }: HandToolsProps) => (
   <Aside title="By hand">
-    {!changed && <p className="text-sm text-walnut-2">Drag a piece, or move it by the arrow keys.</p>}
+    {!changed && <p className="text-sm text-walnut-2">Drag a piece, or use the arrow keys.</p>}
     {changed && (
       <p className={`text-sm font-semibold ${faults.length > 0 ? 'text-madder' : 'text-woad'}`}>
         {faults.length > 0 ? 'It cannot be cut so' : 'Proved as it lies now'}

@@ -14,7 +14,8 @@ export function ImpossibleFolds({
 }) {
   const reasons = new Map<string, string[]>();
   for (const { fold, obstacle } of plans) {
-    if (!obstacle) continue;
+    // That nothing asks for refolding is no fault of the cloth.
+    if (!obstacle || obstacle.code === 'nothing-to-refold') continue;
     const { message } = findingWords(obstacle, unit);
     reasons.set(message, [...(reasons.get(message) ?? []), foldWords[fold].name]);
   }

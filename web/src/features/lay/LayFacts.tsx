@@ -15,13 +15,20 @@ export const Aside = ({ title, children }: AsideProps) => (
 
 export const Facts = ({ title, children }: AsideProps) => (
   <Aside title={title}>
-    <dl>{children}</dl>
+    <dl className="grid grid-cols-2 gap-x-3">{children}</dl>
   </Aside>
 );
 
-export const Fact = ({ words, children }: { readonly words: string; readonly children: ReactNode }) => (
-  <div className="mt-2">
+interface FactProps {
+  readonly words: string;
+  /** It takes the whole row. */
+  readonly wide?: boolean;
+  readonly children: ReactNode;
+}
+
+export const Fact = ({ words, wide = false, children }: FactProps) => (
+  <div className={`mt-1.5 ${wide ? 'col-span-2' : ''}`}>
     <dt className="text-[13px] font-semibold text-walnut-2">{words}</dt>
-    <dd className="text-xl font-bold">{children}</dd>
+    <dd className="text-lg font-bold">{children}</dd>
   </div>
 );

@@ -1,6 +1,6 @@
-import type { Fold } from '@ample-bolt/core/lay/lay';
+import type { LayWay } from '@ample-bolt/core/lay/lay';
 
-export const foldWords: Readonly<Record<Fold, { readonly name: string; readonly how: string }>> = {
+export const foldWords: Readonly<Record<LayWay, { readonly name: string; readonly how: string }>> = {
   open: { name: 'Open, one layer', how: 'Every copy is chalked on its own.' },
   width: {
     name: 'Folded to width',
@@ -17,6 +17,10 @@ export const foldWords: Readonly<Record<Fold, { readonly name: string; readonly 
   cross: {
     name: 'Cross fold',
     how: 'Full width, end to start; one outline cuts two.',
+  },
+  mixed: {
+    name: 'Folded again',
+    how: 'First double, for pairs and half-pieces; then open, for what is single.',
   },
   half: { name: 'Folded in half', how: 'Selvedge to selvedge; one outline cuts two.' },
 };

@@ -1,4 +1,6 @@
-import { checkLay, type LayFault } from '@ample-bolt/core/lay/check-lay';
+import { checkLay } from '@ample-bolt/core/lay/check-lay';
+import type { LayFault } from '@ample-bolt/core/lay/lay-fault';
+import { longEnough } from '@ample-bolt/core/lay/cloth';
 import {
   canTurnOver,
   halfTurnOutline,
@@ -8,7 +10,7 @@ import {
   snappedMove,
   turnOver,
 } from '@ample-bolt/core/lay/hand-lay';
-import type { Fold, Lay } from '@ample-bolt/core/lay/lay';
+import type { LayWay, Lay } from '@ample-bolt/core/lay/lay';
 import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
 import { useState } from 'react';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
@@ -25,7 +27,7 @@ interface ByHandInput {
   readonly planned: Lay | undefined;
   /** Whether what a hand made is wanted on screen, where there is something. */
   readonly isShown: boolean;
-  readonly task: (fold: Fold) => LayTask;
+  readonly task: (fold: LayWay) => LayTask;
   readonly search: LaySearch;
   readonly onStep: () => void;
 }
@@ -59,7 +61,8 @@ export function useByHand({ key, inputs, planned, isShown, task, search, onStep 
   const shown = dragged ?? base;
   const changed = dragged ?? (isOn ? hand.lay : undefined);
   const own = base && task(base.fold);
-  const faults = changed && own ? checkLay(changed, own.pieces, { ...own.cloth, length: null }) : noFaults;
+  const faults =
+    changed && own ? checkLay(changed, own.pieces, longEnough(own.cloth, changed.length)) : noFaults;
   const locked = isOn ? hand.locked : [];
 
   const step = (to: Lay) => {
@@ -130,7 +133,11 @@ export function useByHand({ key, inputs, planned, isShown, task, search, onStep 
         hotkey: 't',
         act: base && own && isMovable(base) ? () => step(pushTight(base, heldIndexes, own)) : undefined,
       },
-      { words: 'Lay the rest', hotkey: 'e', act: locked.length > 0 && !search.running ? layRest : undefined },
+      {
+        words: 'Lay the rest',
+        hotkey: 'e',
+        act: locked.length > 0 && base?.fold !== 'mixed' && !search.running ? layRest : undefined,
+      },
       { words: 'Back', hotkey: 'b', act: isOn ? hand.back : undefined },
       { words: 'Again', hotkey: 'a', act: isOn ? hand.again : undefined },
       { words: 'Leave it', hotkey: 'x', act: isOn ? hand.leave : undefined },

@@ -6,10 +6,10 @@ import { toUnit, mmPer, type Unit } from '@ample-bolt/core/units/length';
 import { Chart, Legend, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';
 import { format, parseISO } from 'date-fns';
 import { Line as LineChart } from 'react-chartjs-2';
+import { setChartDefaults } from '../../ui/chart-defaults.ts';
 import type { DueTicket } from './GrowthNote.tsx';
 
-Chart.defaults.font.family = 'Commissioner Variable, sans-serif';
-Chart.defaults.font.size = 13;
+setChartDefaults();
 Chart.register(LinearScale, LineElement, PointElement, Legend, Tooltip);
 
 /** Rounds that tell how a body changes, each with its line; dashes and points tell them apart without the colour. */

@@ -1,4 +1,5 @@
 import { progressOf, stationIds, stationsOf, type StationId } from '@ample-bolt/core/shop/stations';
+import { layTaskOf } from '@ample-bolt/core/shop/lay-task';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { useContext, useState } from 'react';
 import { Outlet, useMatch, useNavigate, useParams } from 'react-router';
@@ -9,6 +10,7 @@ import { Notice } from '../../ui/Notice.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { useDrafted } from '../../workers/use-drafted.ts';
+import { useLayWorker, useWarmLays } from '../../workers/use-lay-worker.ts';
 import { FrozenQuestion } from './FrozenQuestion.tsx';
 import { StationTape } from './StationTape.tsx';
 import type { TicketContext } from './ticket-context.ts';
@@ -33,6 +35,15 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
   const actions = useTicketActions(ticket, release.ask);
   const { data: frozen } = useFrozen(ticket);
   const drafting = useDrafted(ticket, frozen);
+  const layWorker = useLayWorker();
+  const pieces = drafting.drafted?.draft.pieces ?? [];
+  const ahead = current === 'figures' || current === 'draft' ? ticket.cloths : [];
+  useWarmLays(
+    layWorker,
+    ahead
+      .map((cloth) => layTaskOf(ticket, pieces, cloth, 'open', 1))
+      .filter((task) => task.pieces.length > 0),
+  );
   const stations = stationsOf(progressOf(ticket), drafting.drafted?.standing);
   const goTo = (station: StationId) => void navigate(paths.station(ticket.id, station));
   const heading = useContext(HeadingContext);
@@ -64,7 +75,7 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
     'mod+z': { does: 'undo on this ticket', act: walk(place - 1, undo) },
     'mod+shift+z': { does: 'do again', act: walk(place + 1, redo) },
   });
-  const context: TicketContext = { ticket, actions, stations, goTo, attempt, ...drafting };
+  const context: TicketContext = { ticket, actions, stations, layWorker, goTo, attempt, ...drafting };
   const question = release.problem && <FrozenQuestion problem={release.problem} onAnswer={release.answer} />;
   if (current === 'chalk')
     return (

@@ -1,0 +1,57 @@
+import { boxOf, mirrorRing, moveRing, type Ring } from '../geometry/ring.ts';
+import type { Placement } from './lay.ts';
+import { wholeOutline, type LayPiece } from './layable.ts';
+
+export type LayFaultCode =
+  | 'outside-width'
+  | 'outside-length'
+  | 'overlap'
+  | 'wrong-count'
+  | 'unknown-piece'
+  | 'not-the-outline'
+  | 'not-mirrored-in-pairs'
+  | 'against-the-nap'
+  | 'off-the-fold'
+  | 'not-on-double-cloth'
+  | 'unreal-fold'
+  | 'out-of-section'
+  | 'on-a-flaw'
+  | 'off-the-cloth'
+  | 'on-a-panel'
+  | 'off-its-panel'
+  | 'off-the-repeat'
+  | 'too-close';
+
+export interface LayFault {
+  readonly code: LayFaultCode;
+  readonly pieces: readonly string[];
+  /** How far off, mm, where that can be said. */
+  readonly mm?: number;
+}
+
+/** Outlines, fold lines and bounds agree within this, mm: two roundings of a lay file. */
+export const SAME = 0.02;
+
+export const nameOf = ({ piece, copy }: Placement): string => `${piece} ${copy + 1}`;
+
+/** Whether two rings are the same up to where they start, within SAME. */
+export function sameRing(a: Ring, b: Ring): boolean {
+  if (a.length !== b.length) return false;
+  const close = (i: number, j: number) => {
+    const [p, q] = [a[i], b[j % b.length]];
+    return p !== undefined && q !== undefined && Math.abs(p.x - q.x) <= SAME && Math.abs(p.y - q.y) <= SAME;
+  };
+  return b.some((_, shift) => close(0, shift) && a.every((__, index) => close(index, index + shift)));
+}
+
+export const atOrigin = (ring: Ring): Ring => {
+  const { minX, minY } = boxOf(ring);
+  return moveRing(ring, -minX, -minY);
+};
+
+/** The outline as the placement says it lies: mirrored first, then turned. */
+export function claimed(piece: LayPiece, { mirrored, rotation }: Placement): Ring {
+  const outline = wholeOutline(piece);
+  const flipped = mirrored ? mirrorRing(outline) : outline;
+  return rotation === 180 ? flipped.map(({ x, y }) => ({ x: -x, y: -y })) : flipped;
+}

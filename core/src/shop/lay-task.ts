@@ -1,0 +1,24 @@
+import { purchaseUnit } from '../lay/buying.ts';
+import type { Cloth } from '../lay/cloth.ts';
+import { layPieceOf } from '../lay/layable.ts';
+import type { LayWay } from '../lay/lay.ts';
+import type { LayTask } from '../lay/plan-lay.ts';
+import type { DraftedPiece } from '../pieces/drafted-piece.ts';
+import { ruleSet } from '../rules/catalogue.ts';
+import type { Ticket } from './ticket.ts';
+
+/** What is to be laid on one cloth of a ticket: those of its drafted pieces that are cut from it. */
+export const layTaskOf = (
+  { rules, unit }: Pick<Ticket, 'rules' | 'unit'>,
+  pieces: readonly DraftedPiece[],
+  cloth: Cloth,
+  fold: LayWay,
+  seed: number,
+): LayTask => ({
+  pieces: pieces.filter(({ piece }) => piece.role === cloth.role).map(layPieceOf),
+  cloth,
+  fold,
+  seed,
+  shrinkPercent: ruleSet(rules)['cloth.shrinkage'],
+  buyIn: purchaseUnit(unit),
+});

@@ -1,0 +1,59 @@
+import { describe, expect, test } from '@jest/globals';
+import { middleBody } from '../testing/bodies.ts';
+import { sampleCloth } from '../testing/sample-cloth.ts';
+import { sampleTicket } from '../testing/sample-ticket.ts';
+import { inches } from '../units/length.ts';
+import { draftOrder } from '../drafting/draft-order.ts';
+import { planForWork } from '../lay/plan-lay.ts';
+import { layTaskOf } from './lay-task.ts';
+import { makeItFit, type FitTicket } from './make-it-fit.ts';
+import { noMeasures, orderOfTicket } from './ticket.ts';
+
+const values = Object.fromEntries(
+  Object.entries(middleBody).map(([id, mm]) => [id, { mm, typed: `${mm} mm` }]),
+);
+const ticketWith = (length: number | null): FitTicket =>
+  sampleTicket({ measures: { ...noMeasures, values }, cloths: [sampleCloth({ length })] });
+const WORK = 200;
+
+/** How long the garment lies as it is. */
+function needed(ticket: FitTicket): number {
+  const order = orderOfTicket(ticket);
+  const [cloth] = ticket.cloths;
+  if (!order || !cloth) throw new Error('not ready to lay');
+  return planForWork(layTaskOf(ticket, draftOrder(order).pieces, cloth, 'width', 1), WORK).length;
+}
+
+describe('what would make a garment fit', () => {
+  const long = needed(ticketWith(null));
+
+  test('on cloth that is a little too short a small change is enough, and no larger one of its kind is tried', () => {
+    const tries = [...makeItFit(ticketWith(long - 8), 'outer', 'width', WORK)];
+    const shorter = tries.filter(({ way }) => way.kind === 'shorter');
+    expect(shorter.length).toBeGreaterThan(0);
+    expect(shorter.at(-1)?.fits).toBe(true);
+    expect(shorter.slice(0, -1).every(({ fits }) => !fits)).toBe(true);
+    // Of what may be joined all is: the facings, never the skirt that shows.
+    expect(tries[0]?.way).toEqual({ kind: 'join', pieces: ['facing-front'] });
+    const widths = tries.flatMap(({ way, fits }) => (way.kind === 'width' ? [{ mm: way.mm, fits }] : []));
+    expect(widths.filter(({ fits }) => fits)).toHaveLength(1);
+    expect(widths.every(({ mm }) => mm > inches(45))).toBe(true);
+    for (const { fits, length } of tries) expect(length <= long - 8).toBe(fits);
+  });
+
+  test('on cloth that is far too short nothing fits, and every try says what it would still need', () => {
+    const tries = [...makeItFit(ticketWith(300), 'outer', 'width', 10)];
+    expect(tries.length).toBeGreaterThan(4);
+    expect(tries.some(({ fits }) => fits)).toBe(false);
+    expect(tries.every(({ length }) => length > 300)).toBe(true);
+    // Every way takes away, and stays within what the style allows.
+    const lengths = tries.flatMap(({ way }) => ('choices' in way ? Object.values(way.choices) : []));
+    expect(Math.min(...lengths)).toBeGreaterThanOrEqual(0);
+  });
+
+  test('without its measures nothing is tried', () => {
+    expect([
+      ...makeItFit(sampleTicket({ cloths: [sampleCloth({ length: 900 })] }), 'outer', 'open', 20),
+    ]).toEqual([]);
+  });
+});

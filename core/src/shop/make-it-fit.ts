@@ -1,0 +1,185 @@
+import { draftOrder } from '../drafting/draft-order.ts';
+import { mayBeJoined } from '../drafting/operations/off-fold.ts';
+import type { Draft } from '../drafting/draft.ts';
+import { checkLay } from '../lay/check-lay.ts';
+import { usableWidth, type Cloth } from '../lay/cloth.ts';
+import { usualWidths } from '../lay/compare-widths.ts';
+import type { LayWay } from '../lay/lay.ts';
+import { lengthBound } from '../lay/length-bound.ts';
+import { noFitBook, type NoFitBook } from '../lay/no-fit/no-fit-book.ts';
+import { layObstacle, planLay, type LayTask } from '../lay/plan-lay.ts';
+import type { ClothRole } from '../pieces/piece.ts';
+import { recipeOf } from '../styles/recipe-book.ts';
+import { isAsked, type LengthChoice } from '../styles/style.ts';
+import { inches } from '../units/length.ts';
+import { layTaskOf } from './lay-task.ts';
+import { openStops } from './sign-off.ts';
+import { orderOfTicket, type Ticket, type TicketInputs } from './ticket.ts';
+
+/** What could be changed so that a garment comes out of the cloth in hand. */
+export type FitWay =
+  /** Eases taken down by a part of what they can lose, or one length made shorter by so much, mm: what the choices become. */
+  | {
+      readonly kind: 'ease' | 'shorter';
+      readonly choices: { readonly [id: string]: number };
+      readonly by: number;
+    }
+  /** Pieces cut with a join where they would lie on the fold, by their ids. */
+  | { readonly kind: 'join'; readonly pieces: readonly string[] }
+  /** Another cloth of the same length, so wide, mm. */
+  | { readonly kind: 'width'; readonly mm: number };
+
+/** A way that was tried: how long the lay becomes by it, and whether it is one that the cloth has. */
+export interface FitTry {
+  readonly way: FitWay;
+  readonly length: number;
+  readonly fits: boolean;
+  /** It was not searched: no lay could be shorter, and even that would be too long. */
+  readonly atLeast?: true;
+}
+
+/** What of a ticket is tried with. */
+export type FitTicket = TicketInputs & Pick<Ticket, 'unit' | 'signedOff'>;
+
+/** Lengths by which a garment may become shorter, the least first, mm. */
+const SHORTER = [1, 2, 4].map(inches);
+/** Parts of what the eases can lose. */
+const LESS_EASE = [0.5, 1];
+/** Choices that are the length of something. */
+const LENGTHS = ['length', 'sleeve', 'tail'];
+
+function easeWays(lengths: readonly (readonly [string, LengthChoice, number])[]): FitWay[] {
+  const eases = lengths.filter(([, { group, least }, mm]) => group === 'Ease' && mm > least + 1);
+  if (eases.length === 0) return [];
+  return LESS_EASE.map((part) => ({
+    kind: 'ease',
+    choices: Object.fromEntries(eases.map(([id, { least }, mm]) => [id, mm - part * (mm - least)])),
+    by: Math.max(...eases.map(([, { least }, mm]) => part * (mm - least))),
+  }));
+}
+
+/** All that may be joined, joined: what it costs in seams is little beside what it frees. */
+function joinWays({ pieces }: Draft, role: ClothRole): FitWay[] {
+  const joinable = pieces.filter(({ piece }) => piece.role === role && mayBeJoined(piece));
+  return joinable.length > 0 ? [{ kind: 'join', pieces: joinable.map(({ piece }) => piece.id) }] : [];
+}
+
+const shorterWays = (lengths: readonly (readonly [string, LengthChoice, number])[]): FitWay[] =>
+  lengths
+    .filter(([id]) => LENGTHS.includes(id))
+    .flatMap(([id, { least }, mm]) =>
+      SHORTER.filter((by) => mm - by >= least).map((by): FitWay => ({
+        kind: 'shorter',
+        choices: { [id]: mm - by },
+        by,
+      })),
+    );
+
+/** A cloth as a way would change it: another one so wide has none of its places. */
+export const changedCloth = (cloth: Cloth, way: Extract<FitWay, { kind: 'join' | 'width' }>): Cloth =>
+  way.kind === 'join'
+    ? { ...cloth, joined: [...(cloth.joined ?? []), ...way.pieces] }
+    : { ...cloth, width: way.mm, flaws: [], panels: [], outline: undefined };
+
+/** The ticket as a way would change it. */
+function changed(ticket: FitTicket, role: ClothRole, way: FitWay): FitTicket {
+  if (way.kind === 'join' || way.kind === 'width')
+    return {
+      ...ticket,
+      cloths: ticket.cloths.map((cloth) => (cloth.role === role ? changedCloth(cloth, way) : cloth)),
+    };
+  const entered = Object.entries(way.choices).map(([id, mm]) => [id, { mm, typed: `${mm} mm` }] as const);
+  return { ...ticket, choices: { ...ticket.choices, ...Object.fromEntries(entered) } };
+}
+
+function draftOf(ticket: FitTicket): Draft | undefined {
+  const order = orderOfTicket(ticket);
+  return order && draftOrder(order);
+}
+
+type Searched = Omit<FitTry, 'way'>;
+
+/** Searches one way of laying until the lay is one that the cloth has, or for so many steps; undefined where it cannot be laid so. */
+function searched(task: LayTask, work: number, book: NoFitBook): Searched | undefined {
+  if (layObstacle(task)) return undefined;
+  const most = task.cloth.length ?? Infinity;
+  const least = lengthBound(task.pieces, usableWidth(task.cloth));
+  if (least > most) return { length: least, fits: false, atLeast: true };
+  let length = Infinity;
+  for (const step of planLay(task, book)) {
+    if (step.improved) {
+      length = step.lay.length;
+      if (length <= most && checkLay(step.lay, task.pieces, task.cloth).length === 0)
+        return { length, fits: true };
+    }
+    if (step.work >= work) break;
+  }
+  return { length, fits: false };
+}
+
+/** What a changed ticket comes to: laid in the way that is on the table, and open, which is often shorter and asks more chalk. */
+function tried(
+  ticket: FitTicket,
+  draft: Draft,
+  cloth: Cloth,
+  fold: LayWay,
+  work: number,
+  book: NoFitBook,
+): Searched | undefined {
+  let best: Searched | undefined;
+  for (const way of new Set<LayWay>([fold, 'open'])) {
+    const found = searched(layTaskOf(ticket, draft.pieces, cloth, way, 1), work, book);
+    if (found?.fits) return found;
+    if (found && !(best && best.length <= found.length)) best = found;
+  }
+  return best;
+}
+
+/**
+ * Tries what would make a garment fit on cloth that is too short, each for real: drafted anew and laid for `work` steps. Yields every try;
+ * of several sizes of one change none is tried after the first that fits. What would bring a new stop into the draft is left out.
+ */
+export function* makeItFit(
+  ticket: FitTicket,
+  role: ClothRole,
+  fold: LayWay,
+  work: number,
+): Generator<FitTry, void> {
+  const order = orderOfTicket(ticket);
+  const before = draftOf(ticket);
+  const own = ticket.cloths.find((cloth) => cloth.role === role);
+  if (!order || !before || !own) return;
+  const stops = openStops(before.findings, ticket.signedOff).length;
+  const values = recipeOf(order.style).chosen(order);
+  const lengths = Object.entries(order.style.choices).flatMap(([id, choice]) => {
+    const mm = values[id];
+    return choice.kind === 'length' && isAsked(choice, values) && typeof mm === 'number'
+      ? [[id, choice, mm] as const]
+      : [];
+  });
+  const widths = usualWidths
+    .filter((width) => width > own.width + 1)
+    .map((mm): FitWay => ({ kind: 'width', mm }));
+  const book = noFitBook();
+  for (const ways of [joinWays(before, role), easeWays(lengths), ...grouped(shorterWays(lengths)), widths])
+    for (const way of ways) {
+      const next = changed(ticket, role, way);
+      const draft = way.kind === 'width' ? before : draftOf(next);
+      const cloth = next.cloths.find((each) => each.role === role);
+      if (!draft || !cloth || openStops(draft.findings, ticket.signedOff).length > stops) continue;
+      const found = tried(next, draft, cloth, fold, work, book);
+      if (!found) continue;
+      yield { way, ...found };
+      if (found.fits) break;
+    }
+}
+
+/** Ways that change the same choices, together. */
+function grouped(ways: readonly FitWay[]): FitWay[][] {
+  const groups = new Map<string, FitWay[]>();
+  for (const way of ways) {
+    const key = 'choices' in way ? Object.keys(way.choices).join() : way.kind;
+    groups.set(key, [...(groups.get(key) ?? []), way]);
+  }
+  return [...groups.values()];
+}

@@ -1,0 +1,107 @@
+import { expect, test } from '@playwright/test';
+import { expectNoViolation } from './axe.ts';
+import { ticketId } from './ticket.ts';
+
+test('a print is matched around the body; without its repeat it is refused, and nothing typed is lost on reload or a failed request', async ({
+  page,
+  request,
+}) => {
+  test.setTimeout(120_000);
+  const id = await ticketId(request, 'Harbour-office');
+  await page.goto(`/tickets/${id}/lay`);
+  await expect(page.getByText(/both ways, matched/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/proved: all inside/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible({ timeout: 30_000 });
+  // By a part of the repeat a piece does not match any more; taken back it does.
+  await page.getByRole('button', { name: 'Bodice front 1', exact: true }).focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  const tools = page.getByRole('region', { name: 'By hand' });
+  await expect(tools.getByRole('alert')).toContainText('does not match the print: its level is off by 2 cm');
+  await page.keyboard.press('b');
+  await expect(tools.getByText('Proved as it lies now')).toBeVisible();
+  await page.keyboard.press('x');
+
+  // The repeat is wiped by mistake.
+  await page.getByRole('button', { name: 'Change the cloth' }).click();
+  const [repeat, between] = [page.getByLabel('Repeat, cm'), page.getByLabel('Room between, cm')];
+  await expect(page.getByRole('checkbox', { name: 'Match the print' })).toBeChecked();
+  await repeat.fill('');
+  await between.fill('0.5');
+  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await expect(page.getByRole('alert')).toContainText('A print that is matched needs its repeat');
+  await page.reload();
+  await page.getByRole('button', { name: 'Change the cloth' }).click();
+  await expect(between).toHaveValue('0.5');
+  await expect(repeat).toHaveValue('');
+  await repeat.fill('9');
+  await expectNoViolation(page, 'a print to match');
+  await page.route('**/api/tickets/*/cloths', (route) => route.abort());
+  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await expect(page.getByRole('alert')).toContainText('does not answer');
+  await page.unroute('**/api/tickets/*/cloths');
+  await expect(repeat).toHaveValue('9');
+  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await expect(between).toBeHidden();
+  await expect(page.getByText(/proved: all inside/)).toBeVisible({ timeout: 30_000 });
+  const { cloths } = (await (await request.get(`/api/tickets/${id}`)).json()) as { cloths: object[] };
+  expect(cloths[0]).toMatchObject({ repeat: 90, matched: true, spacing: 5 });
+});
+
+test('cloth is folded again for what is single, and its plan is taken and chalked from its own fold', async ({
+  page,
+  request,
+}) => {
+  test.setTimeout(120_000);
+  // A halter bodice: its front lies on the fold, its laces are single.
+  const id = await ticketId(request, 'Everyday');
+  const lamp = await ticketId(request, 'Lamp-bearer');
+  const { measures } = (await (await request.get(`/api/tickets/${lamp}`)).json()) as {
+    measures: {
+      from: string;
+      startLine: string;
+      observations: object;
+      values: Record<string, { typed: string }>;
+    };
+  };
+  const { from, startLine, observations, values } = measures;
+  const send = async (part: string, body: object) => {
+    const { version } = (await (await request.get(`/api/tickets/${id}`)).json()) as { version: number };
+    const answer = await request.put(`/api/tickets/${id}/${part}`, { data: { version, ...body } });
+    expect([part, answer.status()]).toEqual([part, 200]);
+  };
+  await send('measures', {
+    from,
+    startLine,
+    observations,
+    values: Object.fromEntries(Object.entries(values).map(([name, { typed }]) => [name, typed])),
+  });
+  await send('style', { styleId: 'halter-bodice' });
+  await send('choices', { choices: {} });
+  await send('cloths', { cloths: [{ role: 'outer', name: 'Sail twill', width: '45in' }] });
+
+  await page.goto(`/tickets/${id}/lay`);
+  await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: /Folded again/ }).click();
+  await expect(page.getByText('fold again: open')).toBeVisible();
+  await expect(page.getByText(/proved: all inside/)).toBeVisible();
+  // A lace cannot be pushed back into the section that is folded.
+  const lace = page.getByRole('button', { name: 'Lace 1', exact: true });
+  await lace.focus();
+  for (let press = 0; press < 4; press++) await page.keyboard.press('Shift+ArrowLeft');
+  await expect(page.getByRole('region', { name: 'By hand' }).getByRole('alert')).toContainText('past the end of its fold'); // prettier-ignore
+  await page.keyboard.press('x');
+  await page.getByRole('button', { name: /Folded again/ }).click();
+  await page.getByRole('button', { name: 'Take this plan' }).click();
+  await expect(page).toHaveURL(/chalk$/);
+  const { lays } = (await (await request.get(`/api/tickets/${id}`)).json()) as {
+    lays: { outer?: { fold: string; sections: object[] } };
+  };
+  expect(lays.outer?.fold).toBe('mixed');
+  expect(lays.outer?.sections).toHaveLength(2);
+  // Taken it stays on the table.
+  await page.goto(`/tickets/${id}/lay`);
+  await expect(page.getByRole('button', { name: /Folded again chosen/ })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+});

@@ -1,0 +1,85 @@
+import { checkLay } from '@ample-bolt/core/lay/check-lay';
+import { choosePlan } from '@ample-bolt/core/lay/choose-plan';
+import { longEnough } from '@ample-bolt/core/lay/cloth';
+import type { Lay } from '@ample-bolt/core/lay/lay';
+import { noFitBook } from '@ample-bolt/core/lay/no-fit/no-fit-book';
+import { planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
+import { foldToSearch } from '@ample-bolt/core/lay/share-out';
+import { LayRunModel, LayShareModel } from './lay-run-model.ts';
+import { endIfDone, failRun, keepBetter } from './lay-run-repository.ts';
+
+/** Between two reports to the database, and two looks whether the search is still wanted, ms. */
+const REPORT = 1000;
+/** Between two looks at the event loop, ms. */
+const SLICE = 50;
+
+const breathe = () => new Promise((resolve) => setImmediate(resolve));
+
+/** A share that was put down before its time, to be offered again. */
+export class Interrupted extends Error {}
+
+export interface SharePorts {
+  /** Whether this process is asked to end. */
+  readonly stopping: () => boolean;
+  /** Tells pages that something about the ticket's searches changed. */
+  readonly ring: (ticketId: string) => Promise<void>;
+}
+
+/** The best lay of a time of search, proved; the search breathes, so that the process can answer meanwhile. */
+async function bestWithin(search: ReturnType<typeof planLay>, task: LayTask, milliseconds: number) {
+  const begun = performance.now();
+  let best: Lay | undefined;
+  let pause = begun + SLICE;
+  for (;;) {
+    const { value } = search.next();
+    if (!value) break;
+    if (value.improved) best = value.lay;
+    const now = performance.now();
+    if (now - begun >= milliseconds) break;
+    if (now < pause) continue;
+    await breathe();
+    pause = performance.now() + SLICE;
+  }
+  const proved = best && checkLay(best, task.pieces, longEnough(task.cloth, best.length)).length === 0;
+  return { lay: proved ? best : undefined, seconds: (performance.now() - begun) / 1000 };
+}
+
+/** Searches what is left of a share, keeping what is better as it is found; throws Interrupted when the process is to end first. */
+async function search(share: LayShareModel, run: LayRunModel, { stopping, ring }: SharePorts): Promise<void> {
+  const fold = foldToSearch(share, Object.values(run.plans)) ?? run.folds[0];
+  if (!fold) return;
+  // Taken up again a share looks elsewhere: what its last seed found is kept already.
+  const task: LayTask = { ...run.task, fold, seed: share.seed + 1000 * share.starts };
+  const steps = planLay(task, noFitBook());
+  let kept = run.plans[fold];
+  while (share.spent < share.seconds) {
+    const left = 1000 * (share.seconds - share.spent);
+    const { lay, seconds } = await bestWithin(steps, task, Math.min(REPORT, left));
+    const isBetter = lay !== undefined && !(kept && choosePlan([kept, lay])[0] === kept);
+    if (isBetter && (await keepBetter(run.id, lay))) kept = lay;
+    await share.update({ spent: Math.min(share.seconds, share.spent + seconds), heardAt: new Date() });
+    await ring(run.ticketId);
+    if (stopping()) throw new Interrupted('the process is asked to end');
+    await run.reload({ attributes: ['state'] });
+    if (run.state !== 'running') return;
+  }
+}
+
+/** Works on one share of a long search. A fault in the search fails it with its reason; an interruption leaves it to be taken up again. */
+export async function searchShare(shareId: string, ports: SharePorts): Promise<void> {
+  const share = await LayShareModel.findByPk(shareId);
+  const run = share && (await LayRunModel.findByPk(share.runId));
+  if (!run || run.state !== 'running' || share.state === 'done') return;
+  await share.update({ state: 'working', heardAt: new Date(), starts: share.starts + 1 });
+  await ports.ring(run.ticketId);
+  try {
+    await search(share, run, ports);
+    await share.update({ state: 'done' });
+    await endIfDone(run.id);
+  } catch (error) {
+    await share.update({ state: 'waiting' });
+    if (error instanceof Interrupted) throw error;
+    await failRun(run.id, error instanceof Error ? error.message : 'The search failed.');
+  }
+  await ports.ring(run.ticketId);
+}

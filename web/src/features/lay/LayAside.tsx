@@ -1,0 +1,88 @@
+import { boxOf } from '@ample-bolt/core/geometry/ring';
+import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { Leftover } from '@ample-bolt/core/lay/leftover';
+import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
+import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import { pieceName } from '@ample-bolt/core/words/names';
+import { Length } from '../../ui/Length.tsx';
+import { useTicketContext } from '../ticket/ticket-context.ts';
+import { ClothForm } from './ClothForm.tsx';
+import { HandTools, type HandAction } from './HandTools.tsx';
+import { ImpossibleFolds } from './ImpossibleFolds.tsx';
+import { placementKey } from './LayDrawing.tsx';
+import { Fact, Facts } from './LayFacts.tsx';
+import { LeftoverSize } from './LeftoverSize.tsx';
+import type { ByHand } from './use-by-hand.ts';
+import type { FoldPlan } from './use-lay-search.ts';
+
+interface LayAsideProps {
+  readonly role: ClothRole;
+  /** Pieces that are cut from the cloth. */
+  readonly pieces: readonly DraftedPiece[];
+  readonly shown: Lay | undefined;
+  readonly selected: string | undefined;
+  readonly leftover: Leftover | undefined;
+  readonly minutes: number | undefined;
+  readonly plans: readonly FoldPlan[];
+  readonly byHand: ByHand;
+  readonly handActions: readonly HandAction[];
+  /** Whether the cloth is being changed, and ending that. */
+  readonly editing: boolean;
+  readonly onEdited: () => void;
+}
+
+/** What stands beside the cloth: the hand's tools, the piece that is chosen, the plan in figures, or the cloth being changed. */
+export function LayAside({
+  role,
+  pieces,
+  shown,
+  selected,
+  leftover,
+  minutes,
+  plans,
+  byHand,
+  handActions,
+  editing,
+  onEdited,
+}: LayAsideProps) {
+  const { ticket, actions } = useTicketContext();
+  const { unit } = ticket;
+  const placement = shown?.placements.find((each) => placementKey(each) === selected);
+  if (editing)
+    return (
+      <aside className="min-h-0 overflow-auto">
+        <ClothForm role={role} pieces={pieces} ticket={ticket} actions={actions} onDone={onEdited} />
+      </aside>
+    );
+  return (
+    <aside className="flex min-h-0 flex-col gap-4 overflow-auto">
+      {shown && <HandTools actions={handActions} faults={byHand.faults} changed={byHand.isOn} unit={unit} />}
+      {placement && (
+        <Facts title={pieceName(placement.piece)}>
+          <Fact words="From the start">
+            <Length mm={boxOf(placement.polygon).minY} unit={unit} />
+          </Fact>
+          <Fact words="From the upper selvedge">
+            <Length mm={boxOf(placement.polygon).minX} unit={unit} />
+          </Fact>
+        </Facts>
+      )}
+      {shown && (
+        <Facts title="This plan">
+          <Fact words="Length">
+            <Length mm={shown.length} unit={unit} />
+          </Fact>
+          <Fact words="No lay is below">
+            <Length mm={shown.bound} unit={unit} />
+          </Fact>
+          <Fact words="At the table">{Math.round(minutes ?? 0)} min</Fact>
+          <Fact words="Of the cloth used">{(100 * shown.utilisation).toFixed(0)} %</Fact>
+          <Fact words="Left in one piece" wide>
+            <LeftoverSize leftover={leftover} unit={unit} />
+          </Fact>
+        </Facts>
+      )}
+      <ImpossibleFolds plans={plans} unit={unit} />
+    </aside>
+  );
+}

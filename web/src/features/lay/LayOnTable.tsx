@@ -1,0 +1,83 @@
+import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { Leftover } from '@ample-bolt/core/lay/leftover';
+import type { Unit } from '@ample-bolt/core/units/length';
+import { Check } from 'lucide-react';
+import { Button } from '../../ui/Button.tsx';
+import { Length } from '../../ui/Length.tsx';
+import { LayDrawing } from './LayDrawing.tsx';
+import type { ByHand } from './use-by-hand.ts';
+
+interface LayOnTableProps {
+  readonly shown: Lay | undefined;
+  readonly cloth: Cloth;
+  readonly unit: Unit;
+  readonly leftover: Leftover | undefined;
+  readonly figures: readonly number[];
+  readonly proved: boolean;
+  readonly searching: boolean;
+  readonly selected: string | undefined;
+  readonly onSelect: (key: string | undefined) => void;
+  readonly byHand: ByHand;
+  /** Undefined while the cloth is being changed. */
+  readonly onChangeCloth: (() => void) | undefined;
+}
+
+/** The cloth with its lay, and in a line what cloth it is and that the lay is proved. */
+export function LayOnTable({
+  shown,
+  cloth,
+  unit,
+  leftover,
+  figures,
+  proved,
+  searching,
+  selected,
+  onSelect,
+  byHand,
+  onChangeCloth,
+}: LayOnTableProps) {
+  return (
+    <div className="flex min-h-0 flex-col gap-2">
+      <p className="flex flex-wrap items-center gap-x-4 text-sm">
+        <strong className="text-base">
+          {cloth.name}, <Length mm={cloth.width} unit={unit} />
+        </strong>
+        <span className="text-walnut-2">
+          {cloth.oneWay ? 'one way' : 'both ways'}
+          {figures.length > 0 ? ', matched' : ''} · usable{' '}
+          <Length mm={cloth.width - 2 * cloth.selvedge} unit={unit} />
+        </span>
+        <Button look="quiet" disabled={!onChangeCloth} onClick={onChangeCloth} className="px-3 text-sm">
+          Change the cloth
+        </Button>
+        <span className="grow" />
+        {shown && proved && (
+          <span className="flex items-center gap-1 font-semibold text-woad">
+            <Check size={16} aria-hidden /> proved: all inside, nothing overlaps, pairs mirrored
+          </span>
+        )}
+      </p>
+      <div className="min-h-0 grow">
+        {shown ? (
+          <LayDrawing
+            lay={shown}
+            cloth={cloth}
+            unit={unit}
+            leftover={leftover}
+            figures={figures}
+            selected={selected}
+            onSelect={onSelect}
+            locked={byHand.locked}
+            faulty={byHand.faulty}
+            onDrag={byHand.drag}
+          />
+        ) : (
+          <p className="p-8 text-center text-walnut-2">
+            {searching ? 'Laying the first plan' : 'No plan fits this cloth.'}
+          </p>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,57 @@
+import { checkLay } from '@ample-bolt/core/lay/check-lay';
+import { longEnough } from '@ample-bolt/core/lay/cloth';
+import { layWays, type LayWay, type Lay } from '@ample-bolt/core/lay/lay';
+import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
+import type { LayRun } from '@ample-bolt/core/shop/lay-run';
+import { useMemo, useState } from 'react';
+import { beginLayRun, stopLayRun, useLayRuns, useRunPlans } from '../../api/lay-runs.ts';
+
+export interface LongSearch {
+  /** The cloth's search: the one that runs, or the last. */
+  readonly run: LayRun | undefined;
+  /** Its plans that hold for today's pieces and cloth. */
+  readonly plans: Readonly<Partial<Record<LayWay, Lay>>>;
+  readonly failure: string | undefined;
+  readonly begin: (folds: readonly LayWay[], seconds: number) => void;
+  readonly stop: () => void;
+}
+
+/**
+ * A search that goes on at the shop's computer, through queue and worker, while the page may be closed. Its plans are proved whenever `task`
+ * is another object.
+ */
+export function useLongSearch(ticketId: string, task: LayTask): LongSearch {
+  const { role } = task.cloth;
+  const { data: runs, mutate } = useLayRuns(ticketId);
+  const [failure, setFailure] = useState<string>();
+  const run = runs?.find((each) => each.role === role);
+  const { data: found } = useRunPlans(ticketId, run);
+  const plans = useMemo(() => {
+    const { pieces, cloth } = task;
+    // Pieces or cloth may have been changed since it was begun.
+    const holds = (lay: Lay) =>
+      Math.abs(lay.width - cloth.width) < 0.01 &&
+      checkLay(lay, pieces, longEnough(cloth, lay.length)).length === 0;
+    return Object.fromEntries(
+      layWays.flatMap((fold) => {
+        const lay = found?.[fold];
+        return lay && holds(lay) ? [[fold, lay]] : [];
+      }),
+    );
+  }, [found, task]);
+  const attempt = (change: Promise<unknown>) => {
+    change
+      .then(() => setFailure(undefined))
+      .catch((error: unknown) =>
+        setFailure(error instanceof Error ? error.message : 'The search was not begun.'),
+      )
+      .finally(() => void mutate());
+  };
+  return {
+    run,
+    plans,
+    failure,
+    begin: (which, seconds) => attempt(beginLayRun(ticketId, { role, folds: which, seconds })),
+    stop: () => run && attempt(stopLayRun(ticketId, run.id)),
+  };
+}
