@@ -4,24 +4,26 @@ import type { Draft } from '../drafting/draft.ts';
 import { checkLay } from '../lay/check-lay.ts';
 import { usableWidth, type Cloth } from '../lay/cloth.ts';
 import { usualWidths } from '../lay/compare-widths.ts';
-import type { LayWay } from '../lay/lay.ts';
+import type { Lay, LayWay } from '../lay/lay.ts';
 import { lengthBound } from '../lay/length-bound.ts';
 import { noFitBook, type NoFitBook } from '../lay/no-fit/no-fit-book.ts';
 import { layObstacle, planLay, type LayTask } from '../lay/plan-lay.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { isAsked, type LengthChoice } from '../styles/style.ts';
-import { inches } from '../units/length.ts';
+import { formatNumber } from '../units/format-length.ts';
+import { inches, type Unit } from '../units/length.ts';
+import { parseLength } from '../units/parse-length.ts';
 import { layTaskOf } from './lay-task.ts';
 import { openStops } from './sign-off.ts';
 import { orderOfTicket, type Ticket, type TicketInputs } from './ticket.ts';
 
 /** What could be changed so that a garment comes out of the cloth in hand. */
 export type FitWay =
-  /** Eases taken down by a part of what they can lose, or one length made shorter by so much, mm: what the choices become. */
+  /** Eases taken down by a part of what they can lose, or one length made shorter by so much, mm: what the choices become, as typed. */
   | {
       readonly kind: 'ease' | 'shorter';
-      readonly choices: { readonly [id: string]: number };
+      readonly choices: { readonly [id: string]: string };
       readonly by: number;
     }
   /** Pieces cut with a join where they would lie on the fold, by their ids. */
@@ -29,14 +31,17 @@ export type FitWay =
   /** Another cloth of the same length, so wide, mm. */
   | { readonly kind: 'width'; readonly mm: number };
 
-/** A way that was tried: how long the lay becomes by it, and whether it is one that the cloth has. */
-export interface FitTry {
-  readonly way: FitWay;
-  readonly length: number;
-  readonly fits: boolean;
-  /** It was not searched: no lay could be shorter, and even that would be too long. */
-  readonly atLeast?: true;
-}
+/** What came of a way: the lay by which it fits, or how long the shortest lay that was found still is, mm. */
+type Found =
+  | { readonly fits: true; readonly lay: Lay }
+  | {
+      readonly fits: false;
+      readonly length: number;
+      /** It was not searched: no lay could be shorter, and even that would be too long. */
+      readonly atLeast?: true;
+    };
+
+export type FitTry = Found & { readonly way: FitWay };
 
 /** What of a ticket is tried with. */
 export type FitTicket = TicketInputs & Pick<Ticket, 'unit' | 'signedOff'>;
@@ -48,12 +53,18 @@ const LESS_EASE = [0.5, 1];
 /** Choices that are the length of something. */
 const LENGTHS = ['length', 'sleeve', 'tail'];
 
-function easeWays(lengths: readonly (readonly [string, LengthChoice, number])[]): FitWay[] {
+/** A length as the tape reads it, so that what is tried is what the ticket will say. */
+const typed = (mm: number, unit: Unit): string =>
+  `${formatNumber(mm, unit, { denominator: 16, decimals: 2 })} ${unit}`;
+
+function easeWays(lengths: readonly (readonly [string, LengthChoice, number])[], unit: Unit): FitWay[] {
   const eases = lengths.filter(([, { group, least }, mm]) => group === 'Ease' && mm > least + 1);
   if (eases.length === 0) return [];
   return LESS_EASE.map((part) => ({
     kind: 'ease',
-    choices: Object.fromEntries(eases.map(([id, { least }, mm]) => [id, mm - part * (mm - least)])),
+    choices: Object.fromEntries(
+      eases.map(([id, { least }, mm]) => [id, typed(mm - part * (mm - least), unit)]),
+    ),
     by: Math.max(...eases.map(([, { least }, mm]) => part * (mm - least))),
   }));
 }
@@ -64,13 +75,13 @@ function joinWays({ pieces }: Draft, role: ClothRole): FitWay[] {
   return joinable.length > 0 ? [{ kind: 'join', pieces: joinable.map(({ piece }) => piece.id) }] : [];
 }
 
-const shorterWays = (lengths: readonly (readonly [string, LengthChoice, number])[]): FitWay[] =>
+const shorterWays = (lengths: readonly (readonly [string, LengthChoice, number])[], unit: Unit): FitWay[] =>
   lengths
     .filter(([id]) => LENGTHS.includes(id))
     .flatMap(([id, { least }, mm]) =>
       SHORTER.filter((by) => mm - by >= least).map((by): FitWay => ({
         kind: 'shorter',
-        choices: { [id]: mm - by },
+        choices: { [id]: typed(mm - by, unit) },
         by,
       })),
     );
@@ -88,7 +99,10 @@ function changed(ticket: FitTicket, role: ClothRole, way: FitWay): FitTicket {
       ...ticket,
       cloths: ticket.cloths.map((cloth) => (cloth.role === role ? changedCloth(cloth, way) : cloth)),
     };
-  const entered = Object.entries(way.choices).map(([id, mm]) => [id, { mm, typed: `${mm} mm` }] as const);
+  const entered = Object.entries(way.choices).map(([id, text]) => {
+    const read = parseLength(text, ticket.unit);
+    return [id, { mm: read.ok ? read.mm : 0, typed: text }] as const;
+  });
   return { ...ticket, choices: { ...ticket.choices, ...Object.fromEntries(entered) } };
 }
 
@@ -97,24 +111,22 @@ function draftOf(ticket: FitTicket): Draft | undefined {
   return order && draftOrder(order);
 }
 
-type Searched = Omit<FitTry, 'way'>;
-
 /** Searches one way of laying until the lay is one that the cloth has, or for so many steps; undefined where it cannot be laid so. */
-function searched(task: LayTask, work: number, book: NoFitBook): Searched | undefined {
+function searched(task: LayTask, work: number, book: NoFitBook): Found | undefined {
   if (layObstacle(task)) return undefined;
   const most = task.cloth.length ?? Infinity;
   const least = lengthBound(task.pieces, usableWidth(task.cloth));
-  if (least > most) return { length: least, fits: false, atLeast: true };
+  if (least > most) return { fits: false, length: least, atLeast: true };
   let length = Infinity;
   for (const step of planLay(task, book)) {
     if (step.improved) {
       length = step.lay.length;
       if (length <= most && checkLay(step.lay, task.pieces, task.cloth).length === 0)
-        return { length, fits: true };
+        return { fits: true, lay: step.lay };
     }
     if (step.work >= work) break;
   }
-  return { length, fits: false };
+  return { fits: false, length };
 }
 
 /** What a changed ticket comes to: laid in the way that is on the table, and open, which is often shorter and asks more chalk. */
@@ -125,12 +137,12 @@ function tried(
   fold: LayWay,
   work: number,
   book: NoFitBook,
-): Searched | undefined {
-  let best: Searched | undefined;
+): Found | undefined {
+  let best: Found | undefined;
   for (const way of new Set<LayWay>([fold, 'open'])) {
     const found = searched(layTaskOf(ticket, draft.pieces, cloth, way, 1), work, book);
     if (found?.fits) return found;
-    if (found && !(best && best.length <= found.length)) best = found;
+    if (found && !(best && !best.fits && best.length <= found.length)) best = found;
   }
   return best;
 }
@@ -161,7 +173,12 @@ export function* makeItFit(
     .filter((width) => width > own.width + 1)
     .map((mm): FitWay => ({ kind: 'width', mm }));
   const book = noFitBook();
-  for (const ways of [joinWays(before, role), easeWays(lengths), ...grouped(shorterWays(lengths)), widths])
+  for (const ways of [
+    joinWays(before, role),
+    easeWays(lengths, ticket.unit),
+    ...grouped(shorterWays(lengths, ticket.unit)),
+    widths,
+  ])
     for (const way of ways) {
       const next = changed(ticket, role, way);
       const draft = way.kind === 'width' ? before : draftOf(next);

@@ -20,6 +20,7 @@ import { LayOnTable } from './LayOnTable.tsx';
 import { LookLonger } from './LookLonger.tsx';
 import { PlanCard } from './PlanCard.tsx';
 import { plansOf } from './plans-of.ts';
+import { stillHolding } from './still-holding.ts';
 import { TooShort } from './TooShort.tsx';
 import { useByHand, useHandKeys } from './use-by-hand.ts';
 import { useLaySearch } from './use-lay-search.ts';
@@ -66,6 +67,11 @@ export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext
     firstMilliseconds: FIRST_SEARCH,
   });
   const long = useLongSearch(ticket.id, openTask);
+  const [madeToFit, setMadeToFit] = useState<Lay>();
+  const elsewhere = useMemo(
+    () => [...long.plans, ...stillHolding(madeToFit ? [madeToFit] : [], openTask)],
+    [long.plans, madeToFit, openTask],
+  );
   const [wanted, setWanted] = useState<LayWay | 'hand'>();
   const [selected, setSelected] = useState<string>();
   const [editing, setEditing] = useState(false);
@@ -75,7 +81,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext
   const wantedFold = wanted === 'hand' ? undefined : wanted;
   const { all, possible, lays, planned } = plansOf(
     search,
-    long,
+    elsewhere,
     chosen,
     wantedFold,
     cloth.length ?? Infinity,
@@ -200,6 +206,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext
           searching={search.running !== undefined}
           plans={lays}
           onShow={setWanted}
+          onMadeToFit={setMadeToFit}
         />
       )}
       {asking && (

@@ -15,10 +15,12 @@ interface TooShortProps {
   readonly searching: boolean;
   readonly plans: readonly Lay[];
   readonly onShow: (fold: LayWay) => void;
+  /** Carried out: the lay by which it fits. */
+  readonly onMadeToFit: (lay: Lay) => void;
 }
 
 /** The cloth in hand is too short: by how much, and what would make it fit, each tried for real and carried out with one press. */
-export function TooShort({ lay, cloth, searching, plans, onShow }: TooShortProps) {
+export function TooShort({ lay, cloth, searching, plans, onShow, onMadeToFit }: TooShortProps) {
   const { ticket, actions, attempt } = useTicketContext();
   const { unit } = ticket;
   const most = cloth.length ?? 0;
@@ -54,12 +56,13 @@ export function TooShort({ lay, cloth, searching, plans, onShow }: TooShortProps
             {found.fits && (
               <Button
                 look="quiet"
-                onClick={() =>
+                onClick={() => {
+                  onMadeToFit(found.lay);
                   attempt(
                     carriedOut(typedChange(found.way, ticket, cloth.role), actions),
                     'It was not changed.',
-                  )
-                }
+                  );
+                }}
               >
                 Do it
               </Button>

@@ -15,20 +15,18 @@ const ticket = sampleTicket({
 describe('what would make a garment fit', () => {
   test('is said with what is changed and by how much', () => {
     const words = (way: Parameters<typeof wayWords>[0]) => plainLengths(wayWords(way, ticket));
-    expect(words({ kind: 'ease', choices: { easeBust: inches(1) }, by: inches(1.25) })).toBe(
+    expect(words({ kind: 'ease', choices: { easeBust: '1 in' }, by: inches(1.25) })).toBe(
       'Eases less by up to 1 1/4 in',
     );
-    expect(words({ kind: 'shorter', choices: { length: inches(40) }, by: inches(2) })).toBe(
-      'Length 2 in less',
-    );
+    expect(words({ kind: 'shorter', choices: { length: '40 in' }, by: inches(2) })).toBe('Length 2 in less');
     expect(words({ kind: 'join', pieces: ['facing-front', 'collar'] })).toBe(
       'A join at the fold of facing front, collar',
     );
     expect(words({ kind: 'width', mm: inches(54) })).toBe('Cloth of 54 in');
   });
 
-  test('a choice is typed as the tape reads, and the others stay as they were typed', () => {
-    const change = typedChange({ kind: 'ease', choices: { easeBust: inches(1.5) }, by: 1 }, ticket, 'outer');
+  test('a choice is typed anew, and the others stay as they were typed', () => {
+    const change = typedChange({ kind: 'ease', choices: { easeBust: '1 1/2 in' }, by: 1 }, ticket, 'outer');
     expect(change).toEqual({ part: 'choices', choices: { easeBust: '1 1/2 in', pegging: '1/2' } });
   });
 

@@ -5,7 +5,7 @@ import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { changedCloth, type FitWay } from '@ample-bolt/core/shop/make-it-fit';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
-import { formatLength, formatNumber } from '@ample-bolt/core/units/format-length';
+import { formatLength } from '@ample-bolt/core/units/format-length';
 import { pieceName } from '@ample-bolt/core/words/names';
 
 /** A way in words: what is changed, and by how much at most. */
@@ -32,7 +32,7 @@ export type TypedChange =
 
 export function typedChange(
   way: FitWay,
-  { unit, choices, cloths }: Pick<Ticket, 'unit' | 'choices' | 'cloths'>,
+  { choices, cloths }: Pick<Ticket, 'choices' | 'cloths'>,
   role: ClothRole,
 ): TypedChange {
   if (way.kind === 'width' || way.kind === 'join') {
@@ -40,8 +40,5 @@ export function typedChange(
     return { part: 'cloths', cloths: cloths.map((cloth) => clothFileOf(changed(cloth))) };
   }
   const own = Object.entries(choices ?? {}).map(([id, entered]) => [id, entered.typed] as const);
-  const changed = Object.entries(way.choices).map(
-    ([id, mm]) => [id, `${formatNumber(mm, unit, { denominator: 16, decimals: 2 })} ${unit}`] as const,
-  );
-  return { part: 'choices', choices: { ...Object.fromEntries(own), ...Object.fromEntries(changed) } };
+  return { part: 'choices', choices: { ...Object.fromEntries(own), ...way.choices } };
 }

@@ -8,7 +8,7 @@ const found = (plan: Lay): FoldPlan => ({ fold: plan.fold, lay: plan, obstacle: 
 const search = {
   plans: [found(sampleLay('open', 1600)), found(sampleLay('half', 1500)), found(sampleLay('width', 1300))],
 };
-const nothing = { plans: {} };
+const nothing: readonly Lay[] = [];
 
 describe('the plans of a cloth', () => {
   test('the least to buy is on screen, until another is picked', () => {
@@ -22,16 +22,14 @@ describe('the plans of a cloth', () => {
     expect(planned).toBe(chosen);
     expect(all.find(({ fold }) => fold === 'half')?.lay).toBe(chosen);
     // A shorter one that was found since is offered beside it.
-    const later = plansOf(search, { plans: { half: sampleLay('half', 1200) } }, chosen, undefined, Infinity);
+    const later = plansOf(search, [sampleLay('half', 1200)], chosen, undefined, Infinity);
     expect(later.planned).toBe(chosen);
     expect(later.lays.includes(chosen)).toBe(false);
-    expect(
-      plansOf(search, { plans: { half: sampleLay('half', 1200) } }, chosen, 'half', Infinity).planned?.length,
-    ).toBe(1200);
+    expect(plansOf(search, [sampleLay('half', 1200)], chosen, 'half', Infinity).planned?.length).toBe(1200);
   });
 
   test('what the shop’s computer found takes the place of a longer plan, and of no shorter one', () => {
-    const long = { plans: { open: sampleLay('open', 1200), half: sampleLay('half', 1550) } };
+    const long = [sampleLay('open', 1200), sampleLay('half', 1550), sampleLay('open', 1250)];
     const { all, planned } = plansOf(search, long, undefined, undefined, Infinity);
     expect(all.map(({ lay: plan }) => plan?.length)).toEqual([1200, 1500, 1300]);
     expect(planned?.fold).toBe('open');

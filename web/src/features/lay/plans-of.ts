@@ -1,7 +1,6 @@
 import { choosePlan } from '@ample-bolt/core/lay/choose-plan';
 import type { LayWay, Lay } from '@ample-bolt/core/lay/lay';
 import type { FoldPlan, LaySearch } from './use-lay-search.ts';
-import type { LongSearch } from './use-long-search.ts';
 
 export interface Plans {
   /** Every way of folding, with the best plan that is known for it. */
@@ -16,10 +15,11 @@ export interface Plans {
 const shortest = (lays: readonly (Lay | undefined)[]): Lay | undefined =>
   lays.reduce((best, lay) => (best && !(lay && lay.length < best.length) ? best : lay), undefined);
 
-/** What the page's own search, the shop's computer, and the ticket have between them. */
+/** What the page's own search, others, and the ticket have between them. */
 export function plansOf(
   search: Pick<LaySearch, 'plans'>,
-  long: Pick<LongSearch, 'plans'>,
+  /** Lays that hold, found by another search: by the shop's computer, or by what made the garment fit. */
+  elsewhere: readonly Lay[],
   chosen: Lay | undefined,
   wanted: LayWay | undefined,
   /** How long the cloth is, mm, where it is in hand: plans that it is long enough for come first. */
@@ -27,7 +27,11 @@ export function plansOf(
 ): Plans {
   const all = search.plans.map((plan) => ({
     ...plan,
-    lay: shortest([chosen?.fold === plan.fold ? chosen : undefined, plan.lay, long.plans[plan.fold]]),
+    lay: shortest([
+      chosen?.fold === plan.fold ? chosen : undefined,
+      plan.lay,
+      ...elsewhere.filter(({ fold }) => fold === plan.fold),
+    ]),
   }));
   const lays = all.flatMap(({ lay }) => (lay ? [lay] : []));
   return {

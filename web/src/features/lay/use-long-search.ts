@@ -1,16 +1,15 @@
-import { checkLay } from '@ample-bolt/core/lay/check-lay';
-import { longEnough } from '@ample-bolt/core/lay/cloth';
-import { layWays, type LayWay, type Lay } from '@ample-bolt/core/lay/lay';
+import type { Lay, LayWay } from '@ample-bolt/core/lay/lay';
 import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
 import type { LayRun } from '@ample-bolt/core/shop/lay-run';
 import { useMemo, useState } from 'react';
 import { beginLayRun, stopLayRun, useLayRuns, useRunPlans } from '../../api/lay-runs.ts';
+import { stillHolding } from './still-holding.ts';
 
 export interface LongSearch {
   /** The cloth's search: the one that runs, or the last. */
   readonly run: LayRun | undefined;
   /** Its plans that hold for today's pieces and cloth. */
-  readonly plans: Readonly<Partial<Record<LayWay, Lay>>>;
+  readonly plans: readonly Lay[];
   readonly failure: string | undefined;
   readonly begin: (folds: readonly LayWay[], seconds: number) => void;
   readonly stop: () => void;
@@ -26,19 +25,7 @@ export function useLongSearch(ticketId: string, task: LayTask): LongSearch {
   const [failure, setFailure] = useState<string>();
   const run = runs?.find((each) => each.role === role);
   const { data: found } = useRunPlans(ticketId, run);
-  const plans = useMemo(() => {
-    const { pieces, cloth } = task;
-    // Pieces or cloth may have been changed since it was begun.
-    const holds = (lay: Lay) =>
-      Math.abs(lay.width - cloth.width) < 0.01 &&
-      checkLay(lay, pieces, longEnough(cloth, lay.length)).length === 0;
-    return Object.fromEntries(
-      layWays.flatMap((fold) => {
-        const lay = found?.[fold];
-        return lay && holds(lay) ? [[fold, lay]] : [];
-      }),
-    );
-  }, [found, task]);
+  const plans = useMemo(() => stillHolding(found ? Object.values(found) : [], task), [found, task]);
   const attempt = (change: Promise<unknown>) => {
     change
       .then(() => setFailure(undefined))

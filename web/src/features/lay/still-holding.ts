@@ -1,0 +1,12 @@
+import { checkLay } from '@ample-bolt/core/lay/check-lay';
+import { longEnough } from '@ample-bolt/core/lay/cloth';
+import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
+
+/** Of lays that were found elsewhere or before, those that hold for these pieces on this cloth, whatever its length: both may have been changed since. */
+export const stillHolding = (lays: readonly Lay[], { pieces, cloth }: LayTask): Lay[] =>
+  lays.filter(
+    (lay) =>
+      Math.abs(lay.width - cloth.width) < 0.01 &&
+      checkLay(lay, pieces, longEnough(cloth, lay.length)).length === 0,
+  );
