@@ -4,7 +4,7 @@ const common = {
   extensionsToTreatAsEsm: ['.ts'],
   transform: {
     '^.+\\.ts$': [
-      '@swc/jest',
+      '<rootDir>/../scripts/jest-transform.mjs',
       {
         swcrc: false,
         jsc: { target: 'es2023', parser: { syntax: 'typescript' } },

@@ -47,6 +47,64 @@ test('a print is matched around the body; without its repeat it is refused, and 
   expect(cloths[0]).toMatchObject({ repeat: 90, matched: true, spacing: 5 });
 });
 
+test('pieces lie on the bias, with their hem on a border, and in a block that is fused before it is chalked', async ({
+  page,
+  request,
+}) => {
+  test.setTimeout(120_000);
+  const id = await ticketId(request, 'Harbour-office');
+  await page.goto(`/tickets/${id}/lay`);
+  await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible({ timeout: 30_000 });
+  const choose = async (name: string) => {
+    await page.getByRole('button', { name, exact: true }).focus();
+    await page.keyboard.press('Enter');
+  };
+  const lies = page.getByLabel('Lies');
+  await choose('Bodice front 1');
+  await lies.selectOption('In a block to fuse');
+  // A margin that no hand would leave is refused, and stays to be corrected.
+  const margin = page.getByLabel('Left around it, cm');
+  await margin.fill('40');
+  await margin.press('Enter');
+  await expect(page.getByText(/Margin of a block 40 cm is out of range/)).toBeVisible(); // prettier-ignore
+  await expect(margin).toHaveValue('40');
+  await margin.fill('2');
+  await margin.press('Enter');
+  await expectNoViolation(page, 'how a piece lies');
+
+  await choose('Bodice back 1');
+  await lies.selectOption('On the bias');
+  await expect(page.getByText('let it hang a day')).toBeVisible();
+  await choose('Skirt front 1');
+  await expect(lies.getByRole('option', { name: 'Hem on the border' })).toBeDisabled();
+  await page.getByRole('button', { name: 'Change the cloth' }).click();
+  await page.getByLabel('Border along').selectOption('the lower selvedge');
+  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await choose('Skirt front 1');
+  await lies.selectOption('Hem on the border');
+  await expect(page.getByRole('button', { name: 'Take this plan' })).toBeEnabled({ timeout: 30_000 });
+  await expect(page.getByText(/proved: all inside/)).toBeVisible({ timeout: 30_000 });
+  // By hand it leaves the border, and that is said.
+  await choose('Skirt front 1');
+  await page.keyboard.press('Shift+ArrowUp');
+  await expect(page.getByRole('region', { name: 'By hand' }).getByRole('alert')).toContainText('off the border with its hem'); // prettier-ignore
+  await page.keyboard.press('x');
+  await page.getByRole('button', { name: 'Take this plan' }).click();
+
+  // The lining comes next on the table; the marks of the outer cloth are there already.
+  await expect(page.getByRole('tab', { name: 'Outer laid' })).toBeVisible();
+  await page.goto(`/tickets/${id}/chalk`);
+  const title = page.getByRole('main').getByRole('heading');
+  await expect(async () => {
+    await page.keyboard.press('Space');
+    await expect(title).toHaveText('A block to fuse', { timeout: 100 });
+  }).toPass({ timeout: 30_000, intervals: [20] });
+  await expect(page.getByText('cm wide')).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(title).toHaveText('Where it starts');
+  await expect(page.getByText('in from the block’s edge').first()).toBeVisible();
+});
+
 test('cloth is folded again for what is single, and its plan is taken and chalked from its own fold', async ({
   page,
   request,

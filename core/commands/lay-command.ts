@@ -15,7 +15,7 @@ import { compareWidths } from '../src/lay/compare-widths.ts';
 import type { WidthPlan } from '../src/lay/compare-widths.ts';
 import { choosePlan } from '../src/lay/choose-plan.ts';
 import { longEnough, type Cloth } from '../src/lay/cloth.ts';
-import { layPieceOf } from '../src/lay/layable.ts';
+import { layPiecesOn } from '../src/lay/layable.ts';
 import type { LayPiece } from '../src/lay/layable.ts';
 import { layWays } from '../src/lay/lay.ts';
 import type { LayWay, Lay } from '../src/lay/lay.ts';
@@ -23,7 +23,6 @@ import { noFitBook } from '../src/lay/no-fit/no-fit-book.ts';
 import type { NoFitBook } from '../src/lay/no-fit/no-fit-book.ts';
 import { layObstacle, planLay } from '../src/lay/plan-lay.ts';
 import type { LayTask } from '../src/lay/plan-lay.ts';
-import type { ClothRole } from '../src/pieces/piece.ts';
 import { formatLength } from '../src/units/format-length.ts';
 import type { Unit } from '../src/units/length.ts';
 import { foldName } from '../src/words/names.ts';
@@ -80,14 +79,12 @@ interface LayInput {
 
 function orderInput(order: Order): LayInput {
   const draft = draftFrom(order);
-  const piecesOf = (role: ClothRole) =>
-    draft.pieces.filter(({ piece }) => piece.role === role).map(layPieceOf);
   return {
     unit: order.unit,
     shrinkPercent: order.rules['cloth.shrinkage'],
     findings: draft.findings.filter(({ code }) => code === 'cloth-missing'),
     jobs: order.cloths
-      .map((cloth) => ({ cloth, pieces: piecesOf(cloth.role) }))
+      .map((cloth) => ({ cloth, pieces: layPiecesOn(cloth, draft.pieces) }))
       .filter(({ pieces }) => pieces.length > 0),
   };
 }

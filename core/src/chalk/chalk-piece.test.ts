@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { sampleCloth } from '../testing/sample-cloth.ts';
 import { boxOf } from '../geometry/ring.ts';
 import { outlineCount } from '../lay/lay.ts';
-import { layPieceOf } from '../lay/layable.ts';
+import { layPiecesOn } from '../lay/layable.ts';
 import { planForWork } from '../lay/plan-lay.ts';
 import { edgeLength } from '../pieces/piece.ts';
 import { bustierBodiceRecipe } from '../styles/bustier-bodice/bustier-bodice-recipe.ts';
@@ -122,13 +122,12 @@ describe('chalkPiece', () => {
 
   test('where a piece starts is the crossing of its start line and centre on the cloth', () => {
     const cloth = sampleCloth();
-    const outer = pieces.filter(({ piece }) => piece.role === 'outer');
     for (const fold of ['open', 'half', 'width'] as const) {
       const lay = planForWork(
-        { pieces: outer.map(layPieceOf), cloth, fold, seed: 2, shrinkPercent: 0, buyIn: 'yd' },
+        { pieces: layPiecesOn(cloth, pieces), cloth, fold, seed: 2, shrinkPercent: 0, buyIn: 'yd' },
         4,
       );
-      const laid = chalkLaid(pieces, byStitch, [lay]);
+      const laid = chalkLaid(pieces, byStitch, [lay], [cloth]);
       expect(laid.filter(({ kind }) => kind === 'place' || kind === 'again')).toHaveLength(outlineCount(lay));
       for (const mark of laid) {
         if (mark.kind !== 'place' && mark.kind !== 'again') continue;

@@ -1,9 +1,8 @@
 import { endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts';
 import { distance, point, type Point } from '../geometry/point.ts';
 import { boxOf } from '../geometry/ring.ts';
-import { chalkedPlacements, creasesOf, type Lay, type Placement, type Section } from '../lay/lay.ts';
-import { layPieceOf, wholeOutline } from '../lay/layable.ts';
-import { stateOf, turnOutline } from '../lay/outline-state.ts';
+import type { Cloth } from '../lay/cloth.ts';
+import { chalkedPlacements, type Lay } from '../lay/lay.ts';
 import { edgesUnderRoofs } from '../pieces/dart-roof.ts';
 import { offsetEdge } from '../pieces/cut-line.ts';
 import { contourIntake } from '../pieces/contour-dart.ts';
@@ -22,17 +21,12 @@ import {
 import type { ChalkManner } from './chalk-manner.ts';
 import { curvePoints } from './curve-points.ts';
 import { cutPiece } from './cut-piece.ts';
-import type { Mark, Place, PointName, UnorderedMark } from './mark.ts';
+import type { Mark, PointName, UnorderedMark } from './mark.ts';
+import { placeMarks, type PlacedOnCloth } from './place-marks.ts';
 
 export interface ChalkOptions extends ChalkManner {
   /** Where each copy that is chalked lies on the cloth, once a lay is chosen. */
   readonly placed?: readonly PlacedOnCloth[];
-}
-
-interface PlacedOnCloth {
-  readonly placement: Placement;
-  /** How the cloth is folded there. */
-  readonly section: Section | undefined;
 }
 
 const levelEnds: { readonly [level in LevelName]: PointName } = {
@@ -64,45 +58,6 @@ export function startLineGain({ piece }: DraftedPiece, startLine: ChalkManner['s
   const roles = piece.edges.map(({ role }) => role);
   const top = topSeams.find((role) => roles.includes(role));
   return piece.edges.find(({ role }) => role === top)?.allowance ?? 0;
-}
-
-/** The crossing of start line and centre, found from where the outline's box came to lie. */
-function placeOf(drafted: DraftedPiece, { placement, section }: PlacedOnCloth): Place {
-  const state = stateOf(placement);
-  const asCut = boxOf(turnOutline(wholeOutline(layPieceOf(drafted)), state));
-  const onCloth = boxOf(placement.polygon);
-  const x = onCloth.minX - asCut.minX;
-  const creases = section ? creasesOf(section) : [];
-  const folds = creases.filter(({ axis }) => axis === 'x').map(({ at }) => Math.abs(x - at));
-  const start = creases.find(({ axis }) => axis === 'y');
-  return {
-    fromStart: onCloth.minY - asCut.minY - (start?.at ?? 0),
-    alongFrom: start ? 'cross fold' : 'start',
-    across: folds.length > 0 ? Math.min(...folds) : x,
-    acrossFrom: folds.length > 0 ? 'fold' : 'left selvedge',
-    onFold: placement.onFold,
-    bothSides: drafted.piece.cut.layers === 'fold' && !placement.onFold,
-    downs: state.y === 1 ? 'away' : 'back',
-    outs: state.x === 1 ? 'right' : 'left',
-  };
-}
-
-/** Where the first copy starts, and after it where each further one does. */
-function placeMarks(
-  drafted: DraftedPiece,
-  placed: readonly PlacedOnCloth[],
-): { first: UnorderedMark[]; again: UnorderedMark[] } {
-  const [first, ...others] = placed;
-  return {
-    first: first ? [{ kind: 'place', points: [], ...placeOf(drafted, first) }] : [],
-    again: others.map((each): UnorderedMark => ({
-      kind: 'again',
-      copy: each.placement.copy,
-      mirrored: each.placement.mirrored !== first?.placement.mirrored,
-      points: [],
-      ...placeOf(drafted, each),
-    })),
-  };
 }
 
 function pointMarks(piece: Piece, gain: number): UnorderedMark[] {
@@ -242,7 +197,7 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
     const y = levelDown(level);
     return { kind: 'level', level: level.name, down: y + gain, out: widest, points: across(y) };
   });
-  const places = placeMarks(drafted, options.placed ?? []);
+  const places = placeMarks(drafted, gain, options.placed ?? []);
   const drawn: UnorderedMark[] = [
     { kind: 'start-line', out: widest, points: across(-gain) },
     ...levels.filter((mark) => mark.kind !== 'level' || mark.down > gain),
@@ -286,13 +241,15 @@ export const chalkLaid = (
   pieces: readonly DraftedPiece[],
   manner: ChalkManner,
   lays: readonly Lay[],
+  cloths: readonly Cloth[],
 ): Mark[] =>
   cuttingOrder(pieces).flatMap((drafted) => {
     const lay = lays.find(({ role }) => role === drafted.piece.role);
-    if (!lay) return [];
+    const cloth = cloths.find(({ role }) => role === drafted.piece.role);
+    if (!lay || !cloth) return [];
     const placed = chalkedPlacements(lay)
       .filter(({ piece }) => piece === drafted.piece.id)
       .sort((a, b) => a.copy - b.copy)
-      .map((placement) => ({ placement, section: lay.sections[placement.section] }));
+      .map((placement) => ({ placement, section: lay.sections[placement.section], cloth }));
     return chalkPiece(drafted, { ...manner, placed });
   });

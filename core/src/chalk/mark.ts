@@ -1,19 +1,23 @@
 import type { Point } from '../geometry/point.ts';
 import type { Dart, Edge, EdgeRole, Later, LevelName, Notch, Trim } from '../pieces/piece.ts';
 
+/** Which way something runs: away from the start of the cloth or back to it, across it, or on the bias between the two. */
+export type Heading =
+  'away' | 'back' | 'left' | 'right' | 'away-left' | 'away-right' | 'back-left' | 'back-right';
+
 /** Where the piece's start line and centre cross on the cloth, and which way its downs and outs then run. */
 export interface Place {
-  /** From the start of the cloth, or from its cross fold where it has one; mm. */
+  /** From the start of the cloth, from its cross fold where it has one, or from the upper edge of its own block; mm. */
   readonly fromStart: number;
-  readonly alongFrom: 'start' | 'cross fold';
-  /** From the fold where the cloth lies double, else from the left selvedge; mm. */
+  readonly alongFrom: 'start' | 'cross fold' | 'block';
+  /** From the fold where the cloth lies double, else from the left selvedge, or from the left edge of its block; mm. */
   readonly across: number;
-  readonly acrossFrom: 'fold' | 'left selvedge';
+  readonly acrossFrom: 'fold' | 'left selvedge' | 'block';
   readonly onFold: boolean;
   /** A half-piece laid on single cloth: what is chalked is chalked again, mirrored, on the other side of the centre. */
   readonly bothSides: boolean;
-  readonly downs: 'away' | 'back';
-  readonly outs: 'right' | 'left';
+  readonly downs: Heading;
+  readonly outs: Heading;
 }
 
 interface MarkBase {
@@ -54,6 +58,13 @@ export type PointName =
 
 /** One thing that the chalk does. Downs are from the start line, outs from the centre or fold, mm. */
 export type Mark =
+  /** A rough block that is cut and fused before its piece is chalked in it: its upper left corner, and its sides in mm. */
+  | (MarkBase & {
+      readonly kind: 'block';
+      readonly copy: number;
+      readonly width: number;
+      readonly height: number;
+    } & Place)
   | (MarkBase & { readonly kind: 'place' } & Place)
   /** The next copy of a piece on single cloth: chalked again from here, or around the first once that is cut. */
   | (MarkBase & { readonly kind: 'again'; readonly copy: number; readonly mirrored: boolean } & Place)

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { sampleCloth } from '../testing/sample-cloth.ts';
-import { layPieceOf } from '../lay/layable.ts';
+import { layPiecesOn } from '../lay/layable.ts';
 import { planForWork } from '../lay/plan-lay.ts';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
@@ -14,7 +14,7 @@ import { draftSvg, laySvg } from './svg.ts';
 const draft = fittedDressRecipe.draft(draftInput(middleBody));
 const lay = planForWork(
   {
-    pieces: draft.pieces.filter(({ piece }) => piece.role === 'outer').map(layPieceOf),
+    pieces: layPiecesOn(sampleCloth(), draft.pieces),
     cloth: sampleCloth(),
     fold: 'half',
     seed: 1,

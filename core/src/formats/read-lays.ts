@@ -1,5 +1,5 @@
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import { folds, type Lay, type Placement } from '../lay/lay.ts';
+import { folds, rotations, type Lay, type Placement } from '../lay/lay.ts';
 import { read, refuse, type Read } from './input-fault.ts';
 
 /** A lay as its file has it: points as [x, y]. */
@@ -39,7 +39,7 @@ const laySchema = {
           piece: { type: 'string' },
           copy: { type: 'integer' },
           polygon: { type: 'array', items: pair, minItems: 3 },
-          rotation: { enum: [0, 180] },
+          rotation: { enum: rotations },
           mirrored: { type: 'boolean' },
           onFold: { type: 'boolean' },
           section: { type: 'integer' },

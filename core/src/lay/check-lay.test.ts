@@ -8,14 +8,11 @@ import { inches } from '../units/length.ts';
 import { checkLay } from './check-lay.ts';
 import type { Cloth } from './cloth.ts';
 import { folds, type Fold, type Lay, type Placement } from './lay.ts';
-import { layPieceOf } from './layable.ts';
+import { layPiecesOn } from './layable.ts';
 import { layObstacle, planForWork } from './plan-lay.ts';
 
-const pieces = fittedDressRecipe
-  .draft(draftInput(middleBody))
-  .pieces.filter(({ piece }) => piece.role === 'outer')
-  .map(layPieceOf);
 const cloth = sampleCloth();
+const pieces = layPiecesOn(cloth, fittedDressRecipe.draft(draftInput(middleBody)).pieces);
 const plan = (fold: Fold, on: Cloth = cloth, seed = 1, work = 60): Lay =>
   planForWork({ pieces, cloth: on, fold, seed, shrinkPercent: 0, buyIn: 'yd' }, work);
 
@@ -165,10 +162,7 @@ describe('planning', () => {
   const ends = [missesSizes[0], missesSizes[4], missesSizes[9]];
 
   test.each(ends)('first lays of size $size hold in every fold', (size) => {
-    const own = fittedDressRecipe
-      .draft(draftInput(missesBody(size)))
-      .pieces.filter(({ piece }) => piece.role === 'outer')
-      .map(layPieceOf);
+    const own = layPiecesOn(cloth, fittedDressRecipe.draft(draftInput(missesBody(size))).pieces);
     for (const fold of folds) {
       const task = { pieces: own, cloth, fold, seed: 2, shrinkPercent: 0, buyIn: 'yd' } as const;
       if (layObstacle(task)) continue;

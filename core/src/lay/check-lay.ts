@@ -4,6 +4,7 @@ import { placeFaults } from './check-places.ts';
 import { creasesOf, type Crease, type Fold, type Lay, type Placement, type Section } from './lay.ts';
 import type { LayPiece } from './layable.ts';
 import { atOrigin, claimed, nameOf, SAME, sameRing, type LayFault } from './lay-fault.ts';
+import { turnedBesides } from './outline-state.ts';
 import { overlapsOf } from './overlap.ts';
 import { turnOverRing } from './turn-over.ts';
 
@@ -142,7 +143,9 @@ export function checkLay(lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): L
     ];
     if (!sameRing(atOrigin(placement.polygon), atOrigin(claimed(piece, placement))))
       faults.push({ code: 'not-the-outline', pieces: [nameOf(placement)] });
-    if ((cloth.oneWay || piece.oneWay) && placement.rotation !== 0)
+    const besides = turnedBesides(placement, piece.turn ?? 0);
+    if (besides % 180 !== 0) faults.push({ code: 'off-its-grain', pieces: [nameOf(placement)] });
+    else if ((cloth.oneWay || piece.oneWay) && besides !== 0)
       faults.push({ code: 'against-the-nap', pieces: [nameOf(placement)] });
     return faults;
   });

@@ -1,9 +1,10 @@
 import { boxOf } from '../geometry/ring.ts';
-import { flawRing, matchedRepeat, type Cloth, type Panel } from './cloth.ts';
+import { flawRing, matchedRepeat, usableSpan, type Cloth, type Panel } from './cloth.ts';
 import { creasesOf, type Lay, type Placement } from './lay.ts';
 import type { LayPiece } from './layable.ts';
-import { claimed, nameOf, sameRing, type LayFault } from './lay-fault.ts';
+import { claimed, nameOf, SAME, sameRing, type LayFault } from './lay-fault.ts';
 import { matchedLevels } from './matched-levels.ts';
+import { stateOf } from './outline-state.ts';
 import { overlapsOf, reachOutside } from './overlap.ts';
 import { gapBetween } from './spacing.ts';
 import { turnOverRing } from './turn-over.ts';
@@ -73,6 +74,25 @@ function spacingFaults({ placements, sections }: Lay, { spacing = 0 }: Cloth): L
   );
 }
 
+/** Placements whose hem does not lie on the border of the cloth. */
+const borderFaults = (
+  placements: readonly Placement[],
+  pieces: readonly LayPiece[],
+  cloth: Cloth,
+): LayFault[] =>
+  placements.flatMap((placement): LayFault[] => {
+    const { border, turn = 0 } = pieces.find(({ id }) => id === placement.piece) ?? {};
+    if (!border) return [];
+    const { minX, maxX } = boxOf(placement.polygon);
+    const [left, right] = usableSpan(cloth);
+    // A hem points to the left selvedge as it was turned, and to the right one mirrored.
+    const pointsLeft = stateOf(placement, turn).x === 1;
+    const off = border === 'left' ? minX - left : right - maxX;
+    return pointsLeft === (border === 'left') && Math.abs(off) <= SAME
+      ? []
+      : [{ code: 'off-the-border', pieces: [nameOf(placement)], mm: Math.abs(off) }];
+  });
+
 /** Where a level of a piece lies along the cloth, from where its outline came to lie. */
 function levelOnCloth(piece: LayPiece, placement: Placement, level: number): number {
   const turned = placement.rotation === 180 ? -level : level;
@@ -109,11 +129,12 @@ const outlineFaults = (placements: readonly Placement[], { outline }: Cloth): La
         return mm > 0 ? [{ code: 'off-the-cloth', pieces: [nameOf(placement)], mm }] : [];
       });
 
-/** What is wrong with a lay by what has its place on the cloth: flaws, panels, a leftover's outline, a print, room between pieces. */
+/** What is wrong with a lay by what has its place on the cloth: flaws, panels, a leftover's outline, a print, a border, room between pieces. */
 export const placeFaults = (lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): LayFault[] => [
   ...flawFaults(lay.placements, cloth),
   ...panelFaults(lay.placements, pieces, cloth),
   ...outlineFaults(lay.placements, cloth),
   ...spacingFaults(lay, cloth),
   ...repeatFaults(lay.placements, pieces, cloth),
+  ...borderFaults(lay.placements, pieces, cloth),
 ];

@@ -1,6 +1,7 @@
 import { point } from '../geometry/point.ts';
 import type { Ring } from '../geometry/ring.ts';
 import type { ClothRole } from '../pieces/piece.ts';
+import type { PieceManner } from './lay-manner.ts';
 
 /** A cloth as it lies on the table; lengths in mm. */
 export interface Cloth {
@@ -30,6 +31,12 @@ export interface Cloth {
   /** The true outline of a leftover that is no straight piece: within its width and length, from the left selvedge and the start. */
   readonly outline?: Ring | undefined;
   readonly panels?: readonly Panel[];
+  /** How single pieces lie, where that was said. */
+  readonly manners?: readonly PieceManner[];
+  /** A lace or printed border, whose selvedge hems may lie on. */
+  readonly border?: 'left' | 'right';
+  /** Which way knitted or elastic cloth gives. */
+  readonly stretch?: 'across' | 'along';
   /** Pieces that would lie on the fold and are cut with a join there instead, to save cloth, by their ids. */
   readonly joined?: readonly string[];
 }

@@ -98,7 +98,7 @@ export const halfTurnOutline = (lay: Lay, index: number, measuring: Measuring): 
     const { minX, minY, maxX, maxY } = boxOf(placement.polygon);
     return {
       ...placement,
-      rotation: placement.rotation === 0 ? 180 : 0,
+      rotation: (placement.rotation + 180) % 360,
       polygon: placement.polygon.map(({ x, y }) => ({ x: minX + maxX - x, y: minY + maxY - y })),
     };
   });
@@ -113,6 +113,7 @@ export const turnOver = (lay: Lay, index: number, measuring: Measuring): Lay =>
     return {
       ...placement,
       mirrored: !placement.mirrored,
+      rotation: (360 - placement.rotation) % 360,
       polygon: moveRing(mirrorRing(placement.polygon), minX + maxX, 0),
     };
   });

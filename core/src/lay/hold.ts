@@ -16,7 +16,7 @@ export interface Holding {
 
 /** The stance in which a placement lies on the table, and where. */
 function heldAt(item: LayItem, placement: Placement, origin: number): Held | undefined {
-  const state = stateOf(placement);
+  const state = stateOf(placement, item.turn);
   const box = boxOf(placement.polygon);
   const lies = ({ state: own, from, to, onFold }: Stance): boolean => {
     if (onFold)

@@ -1,5 +1,7 @@
 import { boxOf, mirrorRing, moveRing, type Ring } from '../geometry/ring.ts';
+import { point, rotate } from '../geometry/point.ts';
 import type { Placement } from './lay.ts';
+import { turnedBesides } from './outline-state.ts';
 import { wholeOutline, type LayPiece } from './layable.ts';
 
 export type LayFaultCode =
@@ -20,7 +22,9 @@ export type LayFaultCode =
   | 'on-a-panel'
   | 'off-its-panel'
   | 'off-the-repeat'
-  | 'too-close';
+  | 'too-close'
+  | 'off-the-border'
+  | 'off-its-grain';
 
 export interface LayFault {
   readonly code: LayFaultCode;
@@ -50,8 +54,9 @@ export const atOrigin = (ring: Ring): Ring => {
 };
 
 /** The outline as the placement says it lies: mirrored first, then turned. */
-export function claimed(piece: LayPiece, { mirrored, rotation }: Placement): Ring {
+export function claimed(piece: LayPiece, placement: Placement): Ring {
   const outline = wholeOutline(piece);
-  const flipped = mirrored ? mirrorRing(outline) : outline;
-  return rotation === 180 ? flipped.map(({ x, y }) => ({ x: -x, y: -y })) : flipped;
+  const flipped = placement.mirrored ? mirrorRing(outline) : outline;
+  const besides = turnedBesides(placement, piece.turn ?? 0);
+  return besides === 0 ? flipped : flipped.map((p) => rotate(p, point(0, 0), (besides * Math.PI) / 180));
 }

@@ -1,4 +1,5 @@
 import { boxOf, type Ring } from '../geometry/ring.ts';
+import { usableSpan, type Cloth } from './cloth.ts';
 import type { Crease } from './lay.ts';
 import { wholeOutline, type LayPiece } from './layable.ts';
 import { asDrawn, halfTurned, mirroredState, upended, type OutlineState } from './outline-state.ts';
@@ -22,6 +23,8 @@ export interface LayItem {
   /** The first of the copies that it cuts. */
   readonly copy: number;
   readonly outline: Ring;
+  /** By how many degrees its outline is turned already. */
+  readonly turn: number;
   readonly stances: readonly Stance[];
   /** Where it is held, or null for one that the search may place. */
   readonly held: Held | null;
@@ -60,6 +63,29 @@ function onCrease(width: number, band: Band): Stance[] {
   }));
 }
 
+/** Narrowed to where a hem, which points left as drawn, lies on the border; nothing where that selvedge is not at the end of the band. */
+function onBorder(
+  stances: readonly Stance[],
+  width: number,
+  border: NonNullable<LayPiece['border']>,
+  cloth: Cloth,
+  { origin }: Spread,
+): Stance[] {
+  const [left, right] = usableSpan(cloth);
+  const edge = (border === 'left' ? left : right) - origin;
+  return stances
+    .filter(({ state, from, to }) =>
+      border === 'left'
+        ? state.x === 1 && Math.abs(from - edge) < 1e-6
+        : state.x === -1 && Math.abs(to - edge) < 1e-6,
+    )
+    .map((stance) =>
+      border === 'left'
+        ? { ...stance, from: edge, to: edge + width }
+        : { ...stance, from: edge - width, to: edge },
+    );
+}
+
 const single = [asDrawn, halfTurned];
 const other = [mirroredState, upended];
 
@@ -73,12 +99,12 @@ function outlines(piece: LayPiece, at: readonly Stance[]): number[] {
 export function layItems(
   pieces: readonly LayPiece[],
   spread: Spread,
-  oneWay: boolean,
+  cloth: Cloth,
   isDouble: (piece: LayPiece) => boolean,
 ): LayItem[] {
   return pieces.flatMap((piece): LayItem[] => {
     const kept = (stances: readonly Stance[]) =>
-      oneWay || piece.oneWay ? stances.filter(({ state }) => state.y === 1) : stances;
+      cloth.oneWay || piece.oneWay ? stances.filter(({ state }) => state.y === 1) : stances;
     const double = isDouble(piece);
     const onFold = double && piece.cut.layers === 'fold' && spread.creases.length > 0;
     const outline = onFold ? piece.outline : wholeOutline(piece);
@@ -88,6 +114,7 @@ export function layItems(
       piece: piece.id,
       copy,
       outline,
+      turn: piece.turn ?? 0,
       stances: kept(stances),
       held: null,
       matchedAt: null,
@@ -102,10 +129,8 @@ export function layItems(
     }
     return Array.from({ length: piece.cut.copies }, (_, copy) => {
       const states = piece.cut.layers === 'pair' && copy % 2 === 1 ? other : single;
-      return item(
-        copy,
-        spread.single.flatMap((band) => inBand(states, width, band)),
-      );
+      const stances = spread.single.flatMap((band) => inBand(states, width, band));
+      return item(copy, piece.border ? onBorder(stances, width, piece.border, cloth, spread) : stances);
     });
   });
 }

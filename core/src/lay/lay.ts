@@ -40,14 +40,17 @@ export const creasesOf = ({ fold, foldLines }: Section): Crease[] =>
     at,
   }));
 
+/** Degrees that pieces lie at. */
+export const rotations: readonly number[] = [0, 45, 90, 135, 180, 225, 270, 315];
+
 /** One copy of a piece as it lies on the opened cloth. */
 export interface Placement {
   readonly piece: string;
   readonly copy: number;
   /** x from the left selvedge, y along the length from the start, mm. */
   readonly polygon: Ring;
-  /** Degrees, after mirroring. */
-  readonly rotation: 0 | 180;
+  /** Degrees, clockwise with y down, after mirroring: 0 or 180 with the grain along the cloth, 90 or 270 across it, between them on the bias. */
+  readonly rotation: number;
   readonly mirrored: boolean;
   readonly onFold: boolean;
   readonly section: number;

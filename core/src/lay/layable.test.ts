@@ -7,7 +7,7 @@ import { usableSpan, usableWidth } from './cloth.ts';
 import { totalArea, wholeOutline, type LayPiece } from './layable.ts';
 import { lengthBound } from './length-bound.ts';
 import type { LayItem } from './lay-item.ts';
-import { outlineCount, type Fold } from './lay.ts';
+import { outlineCount, rotations, type Fold } from './lay.ts';
 import {
   asDrawn,
   halfTurned,
@@ -55,9 +55,13 @@ describe('outline states', () => {
       expect(signedArea(turnOutline(shape, state))).toBe(signedArea(shape));
   });
 
-  test('a state is what a lay reports, and back', () => {
-    for (const state of [asDrawn, halfTurned, mirroredState, upended])
-      expect(stateOf({ mirrored: isMirrored(state), rotation: rotationOf(state) })).toEqual(state);
+  test('a state is what a lay reports, and back, on the bias as with the grain', () => {
+    for (const turn of [0, 45, 90])
+      for (const state of [asDrawn, halfTurned, mirroredState, upended]) {
+        const rotation = rotationOf(state, turn);
+        expect(rotations).toContain(rotation);
+        expect(stateOf({ mirrored: isMirrored(state), rotation }, turn)).toEqual(state);
+      }
   });
 });
 

@@ -1,8 +1,12 @@
-import { openHalf, signedArea, type Ring } from '../geometry/ring.ts';
+import { boxOf, moveRing, openHalf, signedArea, type Ring } from '../geometry/ring.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import type { Cut, LevelName } from '../pieces/piece.ts';
+import type { Cloth } from './cloth.ts';
+import type { Placement } from './lay.ts';
+import { stateOf, turnOutline } from './outline-state.ts';
+import { BLOCK_MARGIN, blockAround, mannerFor, turnRing, type Turn } from './lay-manner.ts';
 
-/** What is to be laid: the pieces of one role, each with its cut. */
+/** What is to be laid: the pieces of one role, each with its cut, as it lies on its cloth. */
 export interface LayPiece {
   readonly id: string;
   readonly cut: Cut;
@@ -11,9 +15,14 @@ export interface LayPiece {
   readonly oneWay?: boolean;
   /** How far down its levels lie, in the outline's own places, mm: where prints are matched. */
   readonly levels?: { readonly [name in LevelName]?: number };
+  /** By how much its outline is turned already, so that its grain does not run along the cloth. */
+  readonly turn?: Turn;
+  /** The selvedge that its hem lies on, for a piece that is cut on the border. */
+  readonly border?: 'left' | 'right';
 }
 
-export const layPieceOf = ({ piece, outline }: DraftedPiece): LayPiece => ({
+/** A piece as its outline lies with the grain along the cloth. */
+const withTheGrain = ({ piece, outline }: DraftedPiece): LayPiece => ({
   id: piece.id,
   cut: piece.cut,
   outline,
@@ -21,6 +30,62 @@ export const layPieceOf = ({ piece, outline }: DraftedPiece): LayPiece => ({
     piece.levels.flatMap(({ name, path: [start] }) => (start ? [[name, start.y]] : [])),
   ),
 });
+
+/** A piece with its grain turned: no fold runs along its middle then, and what is even on both sides is its own other hand. */
+function turned(piece: LayPiece, turn: Turn): LayPiece {
+  const { id, cut } = piece;
+  const { copies } = cut;
+  return {
+    id,
+    cut: cut.layers === 'fold' ? { copies, layers: copies % 2 === 0 ? 'pair' : 'single' } : cut,
+    outline: turnRing(wholeOutline(piece), turn),
+    turn,
+  };
+}
+
+/** A piece as it lies on its cloth. */
+export function layPieceOf(drafted: DraftedPiece, cloth: Cloth): LayPiece {
+  const piece = withTheGrain(drafted);
+  const how = mannerFor(cloth, piece.id);
+  switch (how.manner) {
+    case 'grain':
+      return piece;
+    case 'bias':
+      return turned(piece, 45);
+    case 'crosswise':
+      return turned(piece, 90);
+    case 'border':
+      return { ...turned(piece, 90), border: cloth.border ?? 'left' };
+    case 'block': {
+      const { margin = BLOCK_MARGIN } = how;
+      return { ...piece, outline: blockAround(piece.outline, margin, piece.cut.layers === 'fold') };
+    }
+  }
+}
+
+/** Those of a draft's pieces that are cut from a cloth, as they lie on it. */
+export const layPiecesOn = (cloth: Cloth, pieces: readonly DraftedPiece[]): LayPiece[] =>
+  pieces.filter(({ piece }) => piece.role === cloth.role).map((drafted) => layPieceOf(drafted, cloth));
+
+/** What is cut from the blocks of a lay once they are fused: each piece in the middle of its block. */
+export const insideBlocks = (
+  placements: readonly Placement[],
+  cloth: Cloth,
+  pieces: readonly DraftedPiece[],
+): Ring[] =>
+  placements.flatMap((placement) => {
+    const drafted = pieces.find(({ piece }) => piece.id === placement.piece);
+    if (!drafted || mannerFor(cloth, placement.piece).manner !== 'block') return [];
+    const ring = turnOutline(wholeOutline(withTheGrain(drafted)), stateOf(placement, 0));
+    const [block, own] = [boxOf(placement.polygon), boxOf(ring)];
+    return [
+      moveRing(
+        ring,
+        (block.minX + block.maxX - own.minX - own.maxX) / 2,
+        (block.minY + block.maxY - own.minY - own.maxY) / 2,
+      ),
+    ];
+  });
 
 /** The whole piece as it lies on the opened cloth: a half-piece is opened at its fold. */
 export const wholeOutline = ({ cut, outline }: LayPiece): Ring =>

@@ -14,19 +14,27 @@ export const upended: OutlineState = { x: 1, y: -1 };
 
 export const isMirrored = (state: OutlineState): boolean => state.x !== state.y;
 
-/** The turn after mirroring, as lays report it. */
-export const rotationOf = (state: OutlineState): 0 | 180 => (state.y === 1 ? 0 : 180);
+/** Degrees from 0 to 360. */
+const around = (degrees: number): number => ((degrees % 360) + 360) % 360;
 
-/** The state that a lay reports as mirrored and rotated. */
-export const stateOf = ({
-  mirrored,
-  rotation,
-}: {
+/** The turn after mirroring, as lays report it, of an outline that was turned by `turn` degrees before it took its state: mirrored, that turns back. */
+export const rotationOf = (state: OutlineState, turn: number): number =>
+  around((state.y === 1 ? 0 : 180) + (isMirrored(state) ? -turn : turn));
+
+/** What a lay reports as mirrored and rotated. */
+export interface Reported {
   readonly mirrored: boolean;
-  readonly rotation: 0 | 180;
-}): OutlineState => {
-  const y = rotation === 0 ? 1 : -1;
-  return { x: mirrored === (y === 1) ? -1 : 1, y };
+  readonly rotation: number;
+}
+
+/** How far an outline that was turned beforehand is turned besides, degrees: 0, or 180 upside down, where it keeps its grain. */
+export const turnedBesides = ({ mirrored, rotation }: Reported, turn: number): number =>
+  around(rotation - (mirrored ? -turn : turn));
+
+/** The state that a lay reports as mirrored and rotated, of an outline that was turned beforehand. */
+export const stateOf = (reported: Reported, turn: number): OutlineState => {
+  const y = turnedBesides(reported, turn) === 0 ? 1 : -1;
+  return { x: reported.mirrored === (y === 1) ? -1 : 1, y };
 };
 
 /** The outline in a state, still clockwise. */

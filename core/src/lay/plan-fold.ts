@@ -54,7 +54,7 @@ function openPlaced(
     piece: item.piece,
     copy: item.copy + index,
     polygon: moveRing(layer.ring, origin, isCross ? length : 0),
-    rotation: rotationOf(layer.state),
+    rotation: rotationOf(layer.state, item.turn),
     mirrored: onFold ? false : isMirrored(layer.state),
     onFold: onFold !== null,
     section: 0,

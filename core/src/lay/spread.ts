@@ -111,7 +111,7 @@ const copiesAtOnce = ({ creases, double }: Spread, { cut }: LayPiece): number =>
 
 /** Whether folded cloth can cut a piece: a single copy, or an odd one, would leave one too many. */
 export const canLieDouble = (spread: Spread, piece: LayPiece): boolean => {
-  if (piece.cut.layers === 'single' || spread.double.length === 0) return false;
+  if (piece.cut.layers === 'single' || piece.border || spread.double.length === 0) return false;
   // The layer that a cross fold turns under points the other way.
   if (piece.oneWay && spread.isCross) return false;
   return piece.cut.copies % copiesAtOnce(spread, piece) === 0;
@@ -155,12 +155,7 @@ function taskOf(
   cloth: Cloth,
   isDouble: (piece: LayPiece) => boolean,
 ): SpreadTask[] {
-  const items = layItems(
-    pieces,
-    spread,
-    cloth.oneWay,
-    (piece) => isDouble(piece) && canLieDouble(spread, piece),
-  );
+  const items = layItems(pieces, spread, cloth, (piece) => isDouble(piece) && canLieDouble(spread, piece));
   const levels = matchedLevels(pieces, cloth);
   const matched = items.map((item) => ({ ...item, matchedAt: levels.get(item.piece) ?? null }));
   const kept = items.every(({ stances }) => stances.length > 0)

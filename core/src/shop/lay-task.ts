@@ -1,6 +1,6 @@
 import { purchaseUnit } from '../lay/buying.ts';
 import type { Cloth } from '../lay/cloth.ts';
-import { layPieceOf } from '../lay/layable.ts';
+import { layPiecesOn } from '../lay/layable.ts';
 import type { LayWay } from '../lay/lay.ts';
 import type { LayTask } from '../lay/plan-lay.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
@@ -15,7 +15,7 @@ export const layTaskOf = (
   fold: LayWay,
   seed: number,
 ): LayTask => ({
-  pieces: pieces.filter(({ piece }) => piece.role === cloth.role).map(layPieceOf),
+  pieces: layPiecesOn(cloth, pieces),
   cloth,
   fold,
   seed,

@@ -48,6 +48,12 @@ export function layFaultWords({ code, pieces, mm = 0 }: LayFault, unit: Unit): s
       return `${first} does not match the print: its level is off by ${by}.`;
     case 'too-close':
       return `${first} and ${second} are too close: ${by} more between them.`;
+    case 'off-its-grain':
+      return `${first} does not lie with its grain as it was set.`;
+    case 'off-the-border':
+      return mm > 0.1
+        ? `${first} lies ${by} off the border with its hem.`
+        : `${first} lies on the border with another side than its hem.`;
     case 'out-of-section':
       return `${first} lies past the end of its fold.`;
   }

@@ -1,5 +1,5 @@
 import { capital } from './capital.ts';
-import type { Mark, Place, PointName } from '../chalk/mark.ts';
+import type { Heading, Mark, Place, PointName } from '../chalk/mark.ts';
 import { formatNumber, type LengthFormat } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import { ownId } from '../pieces/other-half.ts';
@@ -66,16 +66,38 @@ const originWords: { readonly [from in Mark['from']]: string } = {
   grain: 'grain line',
 };
 
+const headingWords = (heading: Heading, origin: string): string =>
+  heading
+    .split('-')
+    .map((part) =>
+      part === 'away'
+        ? `away from the ${origin}`
+        : part === 'back'
+          ? `back to the ${origin}`
+          : `to the ${part}`,
+    )
+    .join(' and ');
+
 const directions = ({ downs, outs, alongFrom }: Place): string => {
+  if (alongFrom === 'block') return 'Downs run from its upper edge.';
   const origin = alongFrom === 'start' ? 'start of the cloth' : alongFrom;
-  return `Downs run ${downs === 'away' ? 'away from' : 'back to'} the ${origin}, outs to the ${outs}.`;
+  const onBias = downs.includes('-') ? 'On the bias, halfway between length and width: downs' : 'Downs';
+  return `${onBias} run ${headingWords(downs, origin)}, outs ${headingWords(outs, origin)}.`;
+};
+
+const edgeWords: { readonly [from in Place['alongFrom'] | Place['acrossFrom']]: string } = {
+  start: 'from the start',
+  'cross fold': 'from the cross fold',
+  fold: 'from the fold',
+  'left selvedge': 'from the left selvedge',
+  block: 'in from the block’s edge',
 };
 
 type FigureWords = (mm: number, word: string) => MarkWords['figures'][number];
 
 const placeFigures = (place: Place, figure: FigureWords): MarkWords['figures'] => [
-  figure(place.fromStart, `from the ${place.alongFrom}`),
-  ...(place.onFold ? [] : [figure(place.across, `from the ${place.acrossFrom}`)]),
+  figure(place.fromStart, edgeWords[place.alongFrom]),
+  ...(place.onFold ? [] : [figure(place.across, edgeWords[place.acrossFrom])]),
 ];
 
 /** What the Chalk station says of a mark. */
@@ -86,6 +108,16 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
   const out = (mm: number, word = 'out') =>
     mm < -ON_CENTRE ? figure(-mm, `${word} to the left`) : figure(Math.max(0, mm), word);
   switch (mark.kind) {
+    case 'block':
+      return {
+        title: mark.copy === 0 ? 'A block to fuse' : 'The next block',
+        text: `Its corner is here${mark.onFold ? ', its side on the fold' : ''}. Cut the block out and fuse it; its piece is chalked in it only then.`,
+        figures: [
+          ...placeFigures(mark, figure),
+          figure(mark.width, mark.onFold ? 'wide, on the fold' : 'wide'),
+          figure(mark.height, 'long'),
+        ],
+      };
     case 'place':
       return {
         title: 'Where it starts',

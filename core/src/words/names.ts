@@ -1,3 +1,4 @@
+import type { LayManner } from '../lay/lay-manner.ts';
 import { isOther, ownId } from '../pieces/other-half.ts';
 import { capital } from './capital.ts';
 import type { LayWay } from '../lay/lay.ts';
@@ -73,6 +74,15 @@ export const foldName: { readonly [way in LayWay]: string } = {
   four: 'folded in four, along and across',
   cross: 'cross fold, end to start',
   mixed: 'folded again along the length, first double and then open',
+};
+
+/** How a piece lies on its cloth. */
+export const mannerName: { readonly [manner in LayManner]: string } = {
+  grain: 'With the grain',
+  bias: 'On the bias',
+  crosswise: 'Grain across the cloth',
+  border: 'Hem on the border',
+  block: 'In a block to fuse',
 };
 
 export const clothRoleName: { readonly [role in ClothRole]: string } = {

@@ -1,6 +1,6 @@
 import { writeCsv } from '@ample-bolt/core/formats/csv/table';
 import { cuttingOrder } from '@ample-bolt/core/chalk/chalk-piece';
-import { layPieceOf } from '@ample-bolt/core/lay/layable';
+import { layPiecesOn } from '@ample-bolt/core/lay/layable';
 import type { Fold, Lay } from '@ample-bolt/core/lay/lay';
 import { planForWork } from '@ample-bolt/core/lay/plan-lay';
 import type { SequenceId } from '@ample-bolt/core/measures/sequences';
@@ -52,9 +52,7 @@ function layOf(ticket: Ticket, role: ClothRole, fold: Fold): Lay {
   if (!cloth) throw new Error(`demo ticket ${ticket.title} has a ${role} lay but no ${role} cloth`);
   return planForWork(
     {
-      pieces: draftTicket(ticket)
-        .pieces.filter(({ piece }) => piece.role === role)
-        .map(layPieceOf),
+      pieces: layPiecesOn(cloth, draftTicket(ticket).pieces),
       cloth,
       fold,
       seed: 1,

@@ -1,5 +1,5 @@
 import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
-import { layPieceOf } from '@ample-bolt/core/lay/layable';
+import { layPiecesOn } from '@ample-bolt/core/lay/layable';
 import type { Fold, Lay } from '@ample-bolt/core/lay/lay';
 import { planForWork } from '@ample-bolt/core/lay/plan-lay';
 import { orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
@@ -37,11 +37,8 @@ export function outerLay(ticket: Ticket, fold: Fold = 'half'): Lay {
   const order = orderOfTicket(ticket);
   const [cloth] = ticket.cloths;
   if (!order || !cloth) throw new Error('not ready to lay');
-  const pieces = draftOrder(order).pieces.filter(({ piece }) => piece.role === 'outer');
-  return planForWork(
-    { pieces: pieces.map(layPieceOf), cloth, fold, seed: 1, shrinkPercent: 0, buyIn: 'yd' },
-    3,
-  );
+  const pieces = layPiecesOn(cloth, draftOrder(order).pieces);
+  return planForWork({ pieces, cloth, fold, seed: 1, shrinkPercent: 0, buyIn: 'yd' }, 3);
 }
 
 /** Calls the API as the page does: every change on the version that the last answer gave. */

@@ -3,7 +3,7 @@ import type { Mark } from '@ample-bolt/core/chalk/mark';
 import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
 import type { Draft, WornPart } from '@ample-bolt/core/drafting/draft';
 import { checkLay } from '@ample-bolt/core/lay/check-lay';
-import { layPieceOf } from '@ample-bolt/core/lay/layable';
+import { layPiecesOn } from '@ample-bolt/core/lay/layable';
 import type { Lay } from '@ample-bolt/core/lay/lay';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { openStops } from '@ample-bolt/core/shop/sign-off';
@@ -32,8 +32,7 @@ export type TicketToDraft = TicketInputs & Pick<Ticket, 'lays' | 'signedOff'>;
 /** A lay is stale when it no longer proves against today's pieces and cloth. */
 function isStale(lay: Lay, { cloths }: TicketToDraft, draft: Draft): boolean {
   const cloth = cloths.find(({ role }) => role === lay.role);
-  const pieces = draft.pieces.filter(({ piece }) => piece.role === lay.role).map(layPieceOf);
-  return !cloth || checkLay(lay, pieces, cloth).length > 0;
+  return !cloth || checkLay(lay, layPiecesOn(cloth, draft.pieces), cloth).length > 0;
 }
 
 /**
@@ -49,7 +48,7 @@ function draftTicket(inputs: string, frozen?: Draft): DraftedTicket | undefined 
   const staleLays = lays.filter((lay) => isStale(lay, ticket, draft)).map(({ role }) => role);
   return {
     draft,
-    marks: chalkLaid(draft.pieces, chalkMannerOf(ticket), lays),
+    marks: chalkLaid(draft.pieces, chalkMannerOf(ticket), lays, ticket.cloths),
     chosen: recipeOf(order.style).chosen(order),
     standing: {
       stopped: openStops(draft.findings, ticket.signedOff).length > 0,

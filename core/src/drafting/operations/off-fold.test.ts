@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { boxOf, signedArea } from '../../geometry/ring.ts';
 import { sampleCloth } from '../../testing/sample-cloth.ts';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
-import { layPieceOf, totalArea } from '../../lay/layable.ts';
+import { layPiecesOn, totalArea } from '../../lay/layable.ts';
 import { checkLay } from '../../lay/check-lay.ts';
 import { planForWork } from '../../lay/plan-lay.ts';
 import type { Cloth } from '../../lay/cloth.ts';
@@ -67,18 +67,12 @@ describe('a join where a piece would lie on the fold', () => {
 
   test('is laid, proved and chalked like any other pair', () => {
     const [cloth = sampleCloth()] = order.cloths;
-    const drafted = draftOrder(order).pieces.filter(({ piece }) => piece.role === 'outer');
-    const pieces = drafted.map(layPieceOf);
-    expect(totalArea(pieces)).toBeGreaterThan(
-      totalArea(
-        draftOrder(ordered({}))
-          .pieces.filter(({ piece }) => piece.role === 'outer')
-          .map(layPieceOf),
-      ),
-    );
+    const drafted = draftOrder(order).pieces;
+    const pieces = layPiecesOn(cloth, drafted);
+    expect(totalArea(pieces)).toBeGreaterThan(totalArea(layPiecesOn(cloth, draftOrder(ordered({})).pieces)));
     const lay = planForWork({ pieces, cloth, fold: 'half', seed: 1, shrinkPercent: 0, buyIn: 'yd' }, 100);
     expect(checkLay(lay, pieces, cloth)).toEqual([]);
-    const marks = chalkLaid(drafted, { startLine: 'stitch', line: 'stitch' }, [lay]);
+    const marks = chalkLaid(drafted, { startLine: 'stitch', line: 'stitch' }, [lay], [cloth]);
     const words = marks
       .filter(({ piece }) => piece === 'facing-front')
       .map((mark) => markWords(mark, 'in').title);

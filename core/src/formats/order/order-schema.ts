@@ -1,3 +1,4 @@
+import { layManners } from '../../lay/lay-manner.ts';
 import { clothRoles } from '../../pieces/piece.ts';
 
 /** The order file, JSON Schema 2020-12. Published as docs/schemas/order.schema.json. */
@@ -99,6 +100,22 @@ export const orderSchema = {
               required: ['along', 'across'],
               additionalProperties: false,
               properties: { along: length, across: length },
+            },
+          },
+          border: { enum: ['left', 'right'] },
+          stretch: { enum: ['across', 'along'] },
+          manners: {
+            type: 'array',
+            maxItems: 60,
+            items: {
+              type: 'object',
+              required: ['piece', 'manner'],
+              additionalProperties: false,
+              properties: {
+                piece: { type: 'string', minLength: 1, maxLength: 80 },
+                manner: { enum: layManners },
+                margin: length,
+              },
             },
           },
           joined: {

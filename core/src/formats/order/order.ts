@@ -2,6 +2,7 @@ import type { Allowances } from '../../drafting/allowances.ts';
 import type { Person } from '../../drafting/body.ts';
 import type { HandFigures } from '../../drafting/hand-figures.ts';
 import type { Cloth } from '../../lay/cloth.ts';
+import type { LayManner } from '../../lay/lay-manner.ts';
 import type { ClientKind } from '../../measures/plausibility.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import type { ChoiceValues, Style } from '../../styles/style.ts';
@@ -57,8 +58,18 @@ export interface ClothFile {
   /** Corners of a leftover that is no straight piece, in their order around it. */
   readonly outline?: readonly CornerFile[];
   readonly panels?: readonly PanelFile[];
+  readonly manners?: readonly MannerFile[];
+  readonly border?: Cloth['border'];
+  readonly stretch?: Cloth['stretch'];
   /** Ids of pieces that are cut with a join where they would lie on the fold. */
   readonly joined?: readonly string[];
+}
+
+/** How one piece lies; the margin is a block's. */
+export interface MannerFile {
+  readonly piece: string;
+  readonly manner: LayManner;
+  readonly margin?: WrittenLength;
 }
 
 /** A corner: along the cloth from its start, and across it from the left selvedge. */

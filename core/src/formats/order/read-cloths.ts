@@ -1,10 +1,11 @@
 import { point } from '../../geometry/point.ts';
 import { countSelfCrossings, signedArea, type Ring } from '../../geometry/ring.ts';
 import type { Cloth, Flaw, Panel } from '../../lay/cloth.ts';
+import type { PieceManner } from '../../lay/lay-manner.ts';
 import { inches, type Unit } from '../../units/length.ts';
 import { read, refuse, type Read } from '../input-fault.ts';
 import { readLength } from '../read-length.ts';
-import type { ClothFile, CornerFile, FlawFile, PanelFile } from './order.ts';
+import type { ClothFile, CornerFile, FlawFile, MannerFile, PanelFile } from './order.ts';
 
 const WIDTH_BOUNDS = { least: inches(10), most: inches(200) };
 const SELVEDGE_BOUNDS = { least: 0, most: inches(4) };
@@ -13,6 +14,7 @@ const TRIM_BOUNDS = { least: 0, most: inches(36) };
 const REPEAT_BOUNDS = { least: 0, most: inches(60) };
 /** Less than a hand square is no cloth, mm². */
 const LEAST_AREA = 100 * 100;
+const MARGIN_BOUNDS = { least: 0, most: inches(4) };
 const SPACING_BOUNDS = { least: 0, most: inches(2) };
 /** A finer print needs no matching, mm. */
 const LEAST_REPEAT = 3;
@@ -59,7 +61,9 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
     SPACING_BOUNDS,
   );
   if (!spacing.ok) return spacing;
-  const { matched = false, joined = [] } = file;
+  const manners = readManners(file, unit, field);
+  if (!manners.ok) return manners;
+  const { matched = false, joined = [], border, stretch } = file;
   if (matched && repeat.value < LEAST_REPEAT)
     return refuse(
       'out-of-range',
@@ -83,6 +87,9 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
     ...(flaws.value.length > 0 ? { flaws: flaws.value } : {}),
     ...(outline.value ? { outline: outline.value } : {}),
     ...(panels.value.length > 0 ? { panels: panels.value } : {}),
+    ...(manners.value.length > 0 ? { manners: manners.value } : {}),
+    ...(border ? { border } : {}),
+    ...(stretch ? { stretch } : {}),
     ...(joined.length > 0 ? { joined: [...new Set(joined)] } : {}),
   });
 }
@@ -117,6 +124,24 @@ function readPanels(files: readonly PanelFile[], unit: Unit, cloth: string, widt
   return readEach(files, (file, index) => {
     const place = readPlace(file, `Panel ${index + 1}`, unit, `${cloth}.panels.${index}`, width);
     return place.ok ? read({ ...place.value, piece: file.piece }) : place;
+  });
+}
+
+/** How pieces lie, each said once; a hem can lie on a border only where the cloth has one. */
+function readManners({ manners = [], border }: ClothFile, unit: Unit, cloth: string): Read<PieceManner[]> {
+  return readEach(manners, ({ piece, manner, margin }: MannerFile, index): Read<PieceManner> => {
+    const field = `${cloth}.manners.${index}`;
+    if (manners.findIndex((each) => each.piece === piece) < index)
+      return refuse('out-of-range', `${field}.piece`, `How ${piece} lies is said twice; say it once.`);
+    if (manner === 'border' && !border)
+      return refuse(
+        'out-of-range',
+        `${cloth}.border`,
+        `${piece} lies with its hem on the border: say along which selvedge the border runs.`,
+      );
+    if (margin === undefined) return read({ piece, manner });
+    const mm = readLength(margin, unit, `${field}.margin`, 'Margin of a block', MARGIN_BOUNDS);
+    return mm.ok ? read({ piece, manner, margin: mm.value }) : mm;
   });
 }
 

@@ -24,6 +24,7 @@ export const clothFileOf = ({
   flaws,
   outline,
   panels,
+  manners,
   ...cloth
 }: Cloth): ClothFile => ({
   ...cloth,
@@ -37,6 +38,14 @@ export const clothFileOf = ({
     : {}),
   ...(outline
     ? { outline: outline.map(({ x, y }) => ({ along: millimetres(y), across: millimetres(x) })) }
+    : {}),
+  ...(manners
+    ? {
+        manners: manners.map(({ margin, ...how }) => ({
+          ...how,
+          ...(margin === undefined ? {} : { margin: millimetres(margin) }),
+        })),
+      }
     : {}),
   ...(panels ? { panels: panels.map((panel) => ({ ...writtenPlace(panel), piece: panel.piece })) } : {}),
   width: millimetres(cloth.width),

@@ -1,6 +1,6 @@
 import type { ClothFile } from '@ample-bolt/core/formats/order/order';
 import { orderSchema } from '@ample-bolt/core/formats/order/order-schema';
-import { layWays, type Lay } from '@ample-bolt/core/lay/lay';
+import { layWays, rotations, type Lay } from '@ample-bolt/core/lay/lay';
 import { PLEATS_MOST } from '@ample-bolt/core/measures/sample-garment';
 import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
@@ -188,7 +188,7 @@ export const layEditSchema = {
               piece: { type: 'string' },
               copy: { type: 'integer', minimum: 0 },
               polygon: { type: 'array', items: point, minItems: 3, maxItems: 5000 },
-              rotation: { enum: [0, 180] },
+              rotation: { enum: rotations },
               mirrored: { type: 'boolean' },
               onFold: { type: 'boolean' },
               section: { type: 'integer', minimum: 0 },

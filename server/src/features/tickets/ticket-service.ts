@@ -4,7 +4,7 @@ import type { Mark } from '@ample-bolt/core/chalk/mark';
 import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { checkLay } from '@ample-bolt/core/lay/check-lay';
-import { layPieceOf } from '@ample-bolt/core/lay/layable';
+import { layPiecesOn } from '@ample-bolt/core/lay/layable';
 import type { Lay } from '@ample-bolt/core/lay/lay';
 import { progressOf, type TicketProgress } from '@ample-bolt/core/shop/stations';
 import {
@@ -255,7 +255,7 @@ export async function frozenDraft(id: string): Promise<Draft> {
 }
 
 export const marksOf = (ticket: Ticket, draft: Draft, lays: Lays): Mark[] =>
-  chalkLaid(draft.pieces, chalkMannerOf(ticket), Object.values(lays));
+  chalkLaid(draft.pieces, chalkMannerOf(ticket), Object.values(lays), ticket.cloths);
 
 /** Chalk and shears on the pieces of one cloth are forgotten when another lay is chosen for it. */
 function withoutChalkOn(ticket: Ticket, draft: Draft, role: string): Pick<TicketContent, 'chalked' | 'cut'> {
@@ -286,8 +286,7 @@ function proveLay(ticket: Ticket, draft: Draft, lay: Lay): void {
     throw new Problem(422, 'no-cloth', `The ticket has no ${lay.role} cloth; add it first.`, {
       field: 'cloths',
     });
-  const pieces = draft.pieces.filter(({ piece }) => piece.role === lay.role).map(layPieceOf);
-  const faults = checkLay(lay, pieces, cloth);
+  const faults = checkLay(lay, layPiecesOn(cloth, draft.pieces), cloth);
   if (faults.length === 0) return;
   const first = faults.slice(0, 3).map((fault) => `${fault.code} ${fault.pieces.join(', ')}`);
   throw new Problem(422, 'lay-not-proved', `This lay does not hold: ${first.join('; ')}. Plan it again.`, {

@@ -89,8 +89,10 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
   const ofPiece = marks.filter(({ piece }) => piece === drafted.piece.id);
   const lay = ticket.lays[drafted.piece.role];
   const cloth = ticket.cloths.find(({ role }) => role === drafted.piece.role);
-  const placing = mark.kind === 'place' || mark.kind === 'again';
-  const copy = mark.kind === 'again' ? mark.copy : 0;
+  // What is chalked in a block of its own is no longer on its cloth.
+  const placing =
+    mark.kind === 'block' || ((mark.kind === 'place' || mark.kind === 'again') && mark.alongFrom !== 'block');
+  const copy = mark.kind === 'again' || mark.kind === 'block' ? mark.copy : 0;
   return (
     <div className="grid h-dvh grid-cols-[minmax(0,1fr)_minmax(400px,37%)] bg-table text-chalk-line">
       {placing && lay && cloth && !showCuts ? (

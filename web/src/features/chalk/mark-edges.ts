@@ -22,6 +22,7 @@ export function edgesOfMark({ piece, outline }: DraftedPiece, mark: Mark): strin
     case 'trace':
     case 'label':
       return [ringText(outline)];
+    case 'block':
     case 'place':
     case 'again':
     case 'point':

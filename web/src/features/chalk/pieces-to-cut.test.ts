@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { sampleCloth } from '@ample-bolt/core/testing/sample-cloth';
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Lay } from '@ample-bolt/core/lay/lay';
-import { layPieceOf } from '@ample-bolt/core/lay/layable';
+import { layPiecesOn } from '@ample-bolt/core/lay/layable';
 import { planForWork } from '@ample-bolt/core/lay/plan-lay';
 import { fittedDressRecipe } from '@ample-bolt/core/styles/fitted-dress/fitted-dress-recipe';
 import { draftInput, middleBody } from '@ample-bolt/core/testing/bodies';
@@ -10,10 +10,11 @@ import { inches } from '@ample-bolt/core/units/length';
 import { nextToCut, piecesToCut } from './pieces-to-cut.ts';
 
 const draft = fittedDressRecipe.draft(draftInput(middleBody));
+const cloth = sampleCloth({ width: inches(60) });
 const lay: Lay = planForWork(
   {
-    pieces: draft.pieces.filter(({ piece }) => piece.role === 'outer').map(layPieceOf),
-    cloth: sampleCloth({ width: inches(60) }),
+    pieces: layPiecesOn(cloth, draft.pieces),
+    cloth,
     fold: 'half',
     seed: 1,
     shrinkPercent: 0,
@@ -22,7 +23,7 @@ const lay: Lay = planForWork(
   1,
 ); // prettier-ignore
 const lays = { outer: lay };
-const marks = chalkLaid(draft.pieces, { startLine: 'stitch', line: 'stitch' }, [lay]);
+const marks = chalkLaid(draft.pieces, { startLine: 'stitch', line: 'stitch' }, [lay], [cloth]);
 const namesOf = (pieces: ReturnType<typeof piecesToCut>) => pieces.map(({ drafted }) => drafted.piece.id);
 
 describe('the cut list', () => {

@@ -29,7 +29,12 @@ interface ClothFields extends PlaceFields {
   readonly matched: boolean;
   readonly spacing: string;
   readonly joined: readonly string[];
+  readonly border: NonNullable<Cloth['border']> | '';
+  readonly stretch: NonNullable<Cloth['stretch']>;
 }
+
+/** Fields that are typed in one line. */
+type LineField = 'name' | 'width' | 'selvedge' | 'length' | 'price' | 'endTrim' | 'repeat' | 'spacing';
 
 interface ClothFormProps {
   readonly role: ClothRole;
@@ -55,6 +60,8 @@ const fieldsOf = (cloth: Cloth | undefined, unit: Unit): ClothFields => {
     matched: cloth?.matched ?? false,
     spacing: cloth?.spacing ? text(cloth.spacing) : '',
     joined: cloth?.joined ?? [],
+    border: cloth?.border ?? '',
+    stretch: cloth?.stretch ?? 'across',
     ...placeFieldsOf(cloth, text),
   };
 };
@@ -84,7 +91,9 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
     }
   };
   const store = () => {
-    const { name, length, price, endTrim, repeat, spacing, outline, panels, ...rest } = fields;
+    const { name, length, price, endTrim, repeat, spacing, outline, panels, border, stretch, ...rest } =
+      fields;
+    const manners = cloth && clothFileOf(cloth).manners;
     const cost = Number(price.replace(',', '.'));
     if (!(cost >= 0)) {
       setProblem({
@@ -104,16 +113,16 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
       ...(spacing.trim() === '' ? {} : { spacing }),
       ...(outline.length > 0 ? { outline } : {}),
       ...(panels.length > 0 ? { panels } : {}),
+      ...(manners ? { manners } : {}),
+      ...(border === '' ? {} : { border }),
+      ...(stretch === 'along' ? { stretch } : {}),
     };
     // This cloth first, so that a fault in it is always found at place 0.
     return send([own, ...others]);
   };
   const joinable = pieces.filter(({ piece }) => mayBeJoined(piece) || fields.joined.includes(piece.id));
   const faulty = (field: string) => problem?.field === `cloths.0.${field}`;
-  const input = (
-    field: keyof Omit<ClothFields, 'oneWay' | 'matched' | 'joined' | 'colour' | keyof PlaceFields>,
-    placeholder = '',
-  ) => (
+  const input = (field: LineField, placeholder = '') => (
     <input
       className={inputClass}
       value={fields[field]}
@@ -153,6 +162,24 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
         Match the print around the body
       </CheckBox>
       <Row label={`Room between, ${unit}`}>{input('spacing', 'none')}</Row>
+      <Row label="Border along">
+        <select
+          className={inputClass}
+          value={fields.border}
+          aria-invalid={faulty('border')}
+          onChange={({ target }) => set({ border: target.value as ClothFields['border'] })}
+        >
+          <option value="">none</option>
+          <option value="left">the upper selvedge</option>
+          <option value="right">the lower selvedge</option>
+        </select>
+      </Row>
+      <CheckBox
+        checked={fields.stretch === 'along'}
+        onChange={(isAlong) => set({ stretch: isAlong ? 'along' : 'across' })}
+      >
+        Stretches along its length: pieces lie across
+      </CheckBox>
       <ClothPlaces
         fields={fields}
         unit={unit}

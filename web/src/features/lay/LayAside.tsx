@@ -8,6 +8,7 @@ import { Length } from '../../ui/Length.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { ClothForm } from './ClothForm.tsx';
 import { HandTools, type HandAction } from './HandTools.tsx';
+import { HowItLies } from './HowItLies.tsx';
 import { ImpossibleFolds } from './ImpossibleFolds.tsx';
 import { placementKey } from './LayDrawing.tsx';
 import { Fact, Facts } from './LayFacts.tsx';
@@ -47,6 +48,7 @@ export function LayAside({
 }: LayAsideProps) {
   const { ticket, actions } = useTicketContext();
   const { unit } = ticket;
+  const cloth = ticket.cloths.find((each) => each.role === role);
   const placement = shown?.placements.find((each) => placementKey(each) === selected);
   if (editing)
     return (
@@ -58,7 +60,10 @@ export function LayAside({
     <aside className="flex min-h-0 flex-col gap-4 overflow-auto">
       {shown && <HandTools actions={handActions} faults={byHand.faults} changed={byHand.isOn} unit={unit} />}
       {placement && (
-        <Facts title={pieceName(placement.piece)}>
+        <Facts
+          title={pieceName(placement.piece)}
+          below={cloth && <HowItLies cloth={cloth} piece={placement.piece} />}
+        >
           <Fact words="From the start">
             <Length mm={boxOf(placement.polygon).minY} unit={unit} />
           </Fact>

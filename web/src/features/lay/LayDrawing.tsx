@@ -2,6 +2,7 @@ import { purchaseWords } from '@ample-bolt/core/words/purchase-words';
 import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
 import { purchaseLength } from '@ample-bolt/core/lay/buying';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import type { Ring } from '@ample-bolt/core/geometry/ring';
 import { creaseLine, creasesOf, type Lay, type Placement } from '@ample-bolt/core/lay/lay';
 import type { Leftover } from '@ample-bolt/core/lay/leftover';
 import { formatLength } from '@ample-bolt/core/units/format-length';
@@ -24,6 +25,8 @@ interface LayDrawingProps {
   readonly leftover?: Leftover | undefined;
   /** Where along the cloth the print comes again that is matched, mm. */
   readonly figures?: readonly number[];
+  /** What is cut from blocks once they are fused. */
+  readonly inside?: readonly Ring[];
   readonly selected: string | undefined;
   readonly onSelect: (key: string | undefined) => void;
   /** Pieces that stay where they are, by their keys. */
@@ -53,6 +56,7 @@ export function LayDrawing({
   unit,
   leftover,
   figures = [],
+  inside = [],
   selected,
   onSelect,
   locked = [],
@@ -173,6 +177,16 @@ export function LayDrawing({
                   />
                 );
               })}
+              {inside.map((ring) => (
+                <path
+                  key={ringText(ring)}
+                  d={ringText(ring)}
+                  fill="none"
+                  strokeDasharray="5 4"
+                  pointerEvents="none"
+                  {...fixed}
+                />
+              ))}
               {ends.flatMap((section) =>
                 creasesOf(section).map((crease) => (
                   <path

@@ -13,9 +13,15 @@ export const Aside = ({ title, children }: AsideProps) => (
   </section>
 );
 
-export const Facts = ({ title, children }: AsideProps) => (
+interface FactsProps extends AsideProps {
+  /** What can be done about them, under the facts. */
+  readonly below?: ReactNode;
+}
+
+export const Facts = ({ title, children, below }: FactsProps) => (
   <Aside title={title}>
     <dl className="grid grid-cols-2 gap-x-3">{children}</dl>
+    {below}
   </Aside>
 );
 

@@ -1,3 +1,4 @@
+import type { Ring } from '@ample-bolt/core/geometry/ring';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import type { Lay } from '@ample-bolt/core/lay/lay';
 import type { Leftover } from '@ample-bolt/core/lay/leftover';
@@ -14,6 +15,8 @@ interface LayOnTableProps {
   readonly unit: Unit;
   readonly leftover: Leftover | undefined;
   readonly figures: readonly number[];
+  /** What is cut from blocks once they are fused. */
+  readonly inside: readonly Ring[];
   readonly proved: boolean;
   readonly searching: boolean;
   readonly selected: string | undefined;
@@ -30,6 +33,7 @@ export function LayOnTable({
   unit,
   leftover,
   figures,
+  inside,
   proved,
   searching,
   selected,
@@ -66,6 +70,7 @@ export function LayOnTable({
             unit={unit}
             leftover={leftover}
             figures={figures}
+            inside={inside}
             selected={selected}
             onSelect={onSelect}
             locked={byHand.locked}

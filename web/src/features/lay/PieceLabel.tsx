@@ -27,7 +27,6 @@ export function PieceLabel({ placement, x, y, colour }: PieceLabelProps) {
     [placement.polygon],
   );
   const name = pieceName(placement.piece);
-  const down = placement.rotation === 0;
   // The centre of a piece on the fold is the fold, and one half is as roomy as the other.
   const box = boxOf(placement.polygon);
   const fold = y((box.minX + box.maxX) / 2);
@@ -41,7 +40,9 @@ export function PieceLabel({ placement, x, y, colour }: PieceLabelProps) {
     from + half < to - half ? Math.min(to - half, Math.max(from + half, at)) : (from + to) / 2;
   const length = turned ? lower - upper : end - start;
   const lines =
-    2 * half <= length ? [`${name} ${arrow(turned, down)}`] : inTwo(`${name} ${arrow(turned, down)}`);
+    2 * half <= length
+      ? [`${name} ${arrow(turned, placement.rotation)}`]
+      : inTwo(`${name} ${arrow(turned, placement.rotation)}`);
   const centre = turned ? x(along) : Math.max(half, within(x(along), start, end));
   const level = turned ? within(y(across), upper, placement.onFold ? fold : lower) : middle;
   return (
@@ -62,8 +63,12 @@ export function PieceLabel({ placement, x, y, colour }: PieceLabelProps) {
   );
 }
 
-/** The grain, as it points on the screen: with the name turned up, so is the arrow. */
-const arrow = (turned: boolean, down: boolean): string => (turned ? (down ? '↓' : '↑') : down ? '→' : '←');
+/** Where a hem points as its piece is turned, by eighths of a turn: along the cloth is to the right on the screen, to the upper selvedge up. */
+const arrows = ['→', '↗', '↑', '↖', '←', '↙', '↓', '↘'];
+
+/** The way to the hem as it points on the screen: a name that runs upwards takes its arrow along. */
+const arrow = (turned: boolean, rotation: number): string =>
+  arrows[(rotation / 45 + (turned ? 6 : 0)) % 8] ?? '';
 
 /** A name that is too long for its piece, in two lines. */
 function inTwo(text: string): string[] {

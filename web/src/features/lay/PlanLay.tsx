@@ -3,6 +3,7 @@ import { matchedRepeat, type Cloth } from '@ample-bolt/core/lay/cloth';
 import { layMinutes } from '@ample-bolt/core/lay/effort';
 import { figureStart } from '@ample-bolt/core/lay/matched-levels';
 import { largestLeftover } from '@ample-bolt/core/lay/leftover';
+import { insideBlocks } from '@ample-bolt/core/lay/layable';
 import { layWays, type LayWay, type Lay } from '@ample-bolt/core/lay/lay';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
@@ -100,6 +101,11 @@ export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext
   useHandKeys(handActions);
   const isChosen = shown !== undefined && shown === chosen;
   const leftover = useMemo(() => shown && largestLeftover(shown, cloth), [shown, cloth]);
+
+  const inside = useMemo(
+    () => (shown ? insideBlocks(shown.placements, cloth, drafted) : []),
+    [shown, cloth, drafted],
+  );
 
   const start = shown && figureStart(shown, openTask.pieces, cloth);
   const figures =
@@ -242,6 +248,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext
             unit={unit}
             leftover={leftover}
             figures={figures}
+            inside={inside}
             proved={byHand.faults.length === 0}
             searching={search.running !== undefined}
             selected={selected}
