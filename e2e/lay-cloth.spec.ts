@@ -162,4 +162,25 @@ test('cloth is folded again for what is single, and its plan is taken and chalke
     'aria-pressed',
     'true',
   );
+
+  // A hand wants a third section; one that has no piece is refused with why, and what was chosen survives a reload.
+  await page.getByRole('button', { name: 'Fold in sections' }).click();
+  const sections = page.getByRole('region', { name: 'Fold in sections' });
+  await sections.getByRole('button', { name: 'Add a section' }).click();
+  await expect(sections.getByRole('alert')).toContainText('Nothing is cut from this section');
+  await expect(sections.getByRole('button', { name: 'Lay it so' })).toBeDisabled();
+  await page.reload();
+  await page.getByRole('button', { name: 'Fold in sections' }).click();
+  await sections.getByRole('button', { name: 'Lace: cut it in section 3' }).click();
+  await sections.getByLabel('Fold of section 2').selectOption('Folded in half');
+  await expect(sections.getByRole('alert')).toContainText('every outline cuts more copies');
+  await expectNoViolation(page, 'sections');
+  await sections.getByLabel('Fold of section 2').selectOption('Open, one layer');
+  await expect(sections.getByRole('alert')).toBeHidden();
+  await sections.getByRole('button', { name: 'Lay it so' }).click();
+  await expect(page.getByRole('button', { name: /By hand/ })).toHaveAttribute('aria-pressed', 'true');
+  await sections.getByRole('button', { name: 'Close' }).click();
+  await expect(
+    page.getByRole('region', { name: 'By hand' }).getByText('Proved as it lies now'),
+  ).toBeVisible();
 });

@@ -83,6 +83,8 @@ export const findingSeverities = {
   'panel-not-kept': 'stop',
   'places-forbid-refolding': 'stop',
   'nothing-to-refold': 'stop',
+  'piece-without-section': 'stop',
+  'section-without-piece': 'stop',
 } as const satisfies Record<string, Severity>;
 
 export type FindingCode = keyof typeof findingSeverities;

@@ -285,6 +285,16 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
         message: 'All pieces lie double, or all lie open: there is nothing to fold again for.',
         remedy: 'Take one fold for all of it.',
       };
+    case 'piece-without-section':
+      return {
+        message: `${pieceName(where.piece ?? '')} is in no section.`,
+        remedy: 'Say in which section it is cut.',
+      };
+    case 'section-without-piece':
+      return {
+        message: 'Nothing is cut from this section.',
+        remedy: 'Give it a piece, or take it out.',
+      };
     case 'fold-cuts-too-many':
       return {
         message: 'Folded so, every outline cuts more copies than a piece of this garment wants.',

@@ -1,5 +1,6 @@
 import { boxOf } from '@ample-bolt/core/geometry/ring';
 import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
 import type { Leftover } from '@ample-bolt/core/lay/leftover';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
@@ -12,9 +13,13 @@ import { HowItLies } from './HowItLies.tsx';
 import { ImpossibleFolds } from './ImpossibleFolds.tsx';
 import { placementKey } from './LayDrawing.tsx';
 import { Fact, Facts } from './LayFacts.tsx';
+import { SectionsForm } from './SectionsForm.tsx';
 import { LeftoverSize } from './LeftoverSize.tsx';
 import type { ByHand } from './use-by-hand.ts';
 import type { FoldPlan } from './use-lay-search.ts';
+
+/** What can be changed beside the cloth: itself, or how it is folded along its length. */
+export type Editing = 'cloth' | 'sections';
 
 interface LayAsideProps {
   readonly role: ClothRole;
@@ -27,8 +32,9 @@ interface LayAsideProps {
   readonly plans: readonly FoldPlan[];
   readonly byHand: ByHand;
   readonly handActions: readonly HandAction[];
-  /** Whether the cloth is being changed, and ending that. */
-  readonly editing: boolean;
+  readonly task: LayTask;
+  /** What is being changed beside the cloth, and ending that. */
+  readonly editing: Editing | undefined;
   readonly onEdited: () => void;
 }
 
@@ -43,6 +49,7 @@ export function LayAside({
   plans,
   byHand,
   handActions,
+  task,
   editing,
   onEdited,
 }: LayAsideProps) {
@@ -50,7 +57,20 @@ export function LayAside({
   const { unit } = ticket;
   const cloth = ticket.cloths.find((each) => each.role === role);
   const placement = shown?.placements.find((each) => placementKey(each) === selected);
-  if (editing)
+  if (editing === 'sections' && shown)
+    return (
+      <aside className="min-h-0 overflow-auto">
+        <SectionsForm
+          task={task}
+          lay={shown}
+          unit={unit}
+          keptAs={`sections-${ticket.id}-${role}`}
+          onLay={byHand.laySections}
+          onDone={onEdited}
+        />
+      </aside>
+    );
+  if (editing === 'cloth')
     return (
       <aside className="min-h-0 overflow-auto">
         <ClothForm role={role} pieces={pieces} ticket={ticket} actions={actions} onDone={onEdited} />

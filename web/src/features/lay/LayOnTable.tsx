@@ -22,8 +22,9 @@ interface LayOnTableProps {
   readonly selected: string | undefined;
   readonly onSelect: (key: string | undefined) => void;
   readonly byHand: ByHand;
-  /** Undefined while the cloth is being changed. */
+  /** Undefined while it is done already, or cannot be. */
   readonly onChangeCloth: (() => void) | undefined;
+  readonly onFoldInSections: (() => void) | undefined;
 }
 
 /** The cloth with its lay, and in a line what cloth it is and that the lay is proved. */
@@ -40,10 +41,11 @@ export function LayOnTable({
   onSelect,
   byHand,
   onChangeCloth,
+  onFoldInSections,
 }: LayOnTableProps) {
   return (
     <div className="flex min-h-0 flex-col gap-2">
-      <p className="flex flex-wrap items-center gap-x-4 text-sm">
+      <p className="flex flex-wrap items-center gap-x-3 gap-y-1 text-sm">
         <strong className="text-base">
           {cloth.name}, <Length mm={cloth.width} unit={unit} />
         </strong>
@@ -55,10 +57,13 @@ export function LayOnTable({
         <Button look="quiet" disabled={!onChangeCloth} onClick={onChangeCloth} className="px-3 text-sm">
           Change the cloth
         </Button>
+        <Button look="quiet" disabled={!onFoldInSections} onClick={onFoldInSections} className="px-3 text-sm">
+          Fold in sections
+        </Button>
         <span className="grow" />
         {shown && proved && (
           <span className="flex items-center gap-1 font-semibold text-woad">
-            <Check size={16} aria-hidden /> proved: all inside, nothing overlaps, pairs mirrored
+            <Check size={16} aria-hidden /> proved: all inside, none overlap
           </span>
         )}
       </p>

@@ -16,7 +16,7 @@ import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useStillHere } from '../../ui/use-still-here.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { ComparePlans } from './ComparePlans.tsx';
-import { LayAside } from './LayAside.tsx';
+import { LayAside, type Editing } from './LayAside.tsx';
 import { LayOnTable } from './LayOnTable.tsx';
 import { LookLonger } from './LookLonger.tsx';
 import { PlanCard } from './PlanCard.tsx';
@@ -75,7 +75,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext
   );
   const [wanted, setWanted] = useState<LayWay | 'hand'>();
   const [selected, setSelected] = useState<string>();
-  const [editing, setEditing] = useState(false);
+  const [editing, setEditing] = useState<Editing>();
   const [failure, setFailure] = useState<string>();
   const [asking, setAsking] = useState<Lay>();
 
@@ -254,7 +254,8 @@ export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext
             selected={selected}
             onSelect={setSelected}
             byHand={byHand}
-            onChangeCloth={editing ? undefined : () => setEditing(true)}
+            onChangeCloth={editing === 'cloth' ? undefined : () => setEditing('cloth')}
+            onFoldInSections={editing === 'sections' || !shown ? undefined : () => setEditing('sections')}
           />
           <LayAside
             role={role}
@@ -266,8 +267,9 @@ export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext
             plans={all}
             byHand={byHand}
             handActions={handActions}
+            task={openTask}
             editing={editing}
-            onEdited={() => setEditing(false)}
+            onEdited={() => setEditing(undefined)}
           />
         </div>
       )}

@@ -12,6 +12,7 @@ import {
 } from '@ample-bolt/core/lay/hand-lay';
 import type { LayWay, Lay } from '@ample-bolt/core/lay/lay';
 import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
+import type { WantedSection } from '@ample-bolt/core/lay/plan-sections';
 import { useState } from 'react';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import type { HandAction } from './HandTools.tsx';
@@ -43,12 +44,14 @@ export interface ByHand {
   readonly faulty: ReadonlySet<string>;
   readonly drag: ((key: string, way: Way, move: Move & { readonly reach: number }) => void) | undefined;
   readonly actions: (selected: string | undefined) => readonly HandAction[];
+  /** Lays the cloth in sections as they are asked for. */
+  readonly laySections: (sections: readonly WantedSection[]) => void;
   /** Forgets what the hand made. */
   readonly leave: () => void;
 }
 
-/** How long the rest is laid around what is locked, ms. */
-const REST_SEARCH = 6000;
+/** How long is searched for what a hand asks for, ms. */
+const HAND_SEARCH = 6000;
 
 const noFaults: readonly LayFault[] = [];
 
@@ -79,16 +82,26 @@ export function useByHand({ key, inputs, planned, isShown, task, search, onStep 
     setDragged(done ? undefined : moved);
     if (done) step(moved);
   };
-  const layRest = () => {
-    if (!base || !own) return;
-    const placements = base.placements.filter((each) => locked.includes(placementKey(each)));
-    let best: Lay | undefined = faults.length > 0 ? undefined : base;
-    search.layRest({ ...own, holding: { lay: base, placements } }, REST_SEARCH, (lay) => {
-      if (best && lay.length >= best.length) return;
+  /** Makes a step of every lay that is shorter than the best so far. */
+  const searchFor = (wanted: LayTask, before: Lay | undefined, otherwise: string) => {
+    let best = before;
+    search.layOne(wanted, HAND_SEARCH, otherwise, (lay) => {
+      if (!base || (best && lay.length >= best.length)) return;
       best = lay;
       hand.step(base, lay);
       onStep();
     });
+  };
+  const laySections = (sections: readonly WantedSection[]) =>
+    searchFor({ ...task('mixed'), sections }, undefined, 'The sections cannot be laid so.');
+  const layRest = () => {
+    if (!base || !own) return;
+    const placements = base.placements.filter((each) => locked.includes(placementKey(each)));
+    searchFor(
+      { ...own, holding: { lay: base, placements } },
+      faults.length > 0 ? undefined : base,
+      'What is locked leaves no way to lay the rest; unlock a piece, or move one.',
+    );
   };
 
   const actions = (selected: string | undefined): readonly HandAction[] => {
@@ -152,6 +165,7 @@ export function useByHand({ key, inputs, planned, isShown, task, search, onStep 
     faulty: new Set(faults.flatMap(({ pieces }) => pieces)),
     drag: base && isMovable(base) ? drag : undefined,
     actions,
+    laySections,
     leave: hand.leave,
   };
 }

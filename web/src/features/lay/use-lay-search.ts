@@ -19,8 +19,13 @@ export interface LaySearch {
   readonly failure: string | undefined;
   /** Searches each way of folding for its share of `milliseconds`, keeping what is better. */
   readonly run: (which: readonly LayWay[], milliseconds: number) => void;
-  /** Searches one task, telling every better lay: of what is held the rest is laid around it. */
-  readonly layRest: (task: LayTask, milliseconds: number, onBetter: (lay: Lay) => void) => void;
+  /** Searches one task that a hand asks for, telling every better lay; `otherwise` is said where there is none. */
+  readonly layOne: (
+    task: LayTask,
+    milliseconds: number,
+    otherwise: string,
+    onBetter: (lay: Lay) => void,
+  ) => void;
   readonly stop: () => void;
 }
 
@@ -103,7 +108,7 @@ export function useLaySearch({
       setFailure(error instanceof Error ? error.message : 'The search failed.');
     });
   };
-  const layRest = (task: LayTask, milliseconds: number, onBetter: (lay: Lay) => void) => {
+  const layOne = (task: LayTask, milliseconds: number, otherwise: string, onBetter: (lay: Lay) => void) => {
     turn.current += 1;
     const mine = turn.current;
     setFailure(undefined);
@@ -114,7 +119,7 @@ export function useLaySearch({
     layWorker
       .api()
       .search({ ...task, seed: mine }, milliseconds, listen)
-      .catch(() => setFailure('What is locked leaves no way to lay the rest; unlock a piece, or move one.'))
+      .catch(() => setFailure(otherwise))
       .finally(() => {
         if (mine === turn.current) setRunning(undefined);
       });
@@ -135,7 +140,7 @@ export function useLaySearch({
     running,
     failure,
     run,
-    layRest,
+    layOne,
     stop,
   };
 }

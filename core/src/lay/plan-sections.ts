@@ -1,0 +1,71 @@
+import { finding, type Finding } from '../checks/finding.ts';
+import { hasPlaces } from './cloth.ts';
+import type { Fold, Lay } from './lay.ts';
+import type { NoFitBook } from './no-fit/no-fit-book.ts';
+import { foldObstacle, type FoldTask, type LayStep } from './plan-fold.ts';
+import {
+  beginSection,
+  joinSections,
+  turnOf,
+  type SectionSearch,
+  type SectionsTask,
+} from './section-search.ts';
+
+/** A section as a hand wants it: how it is folded, and the ids of the pieces that are cut from it. */
+export interface WantedSection {
+  readonly fold: Fold;
+  readonly pieces: readonly string[];
+}
+
+const taskOf = (task: SectionsTask, { fold, pieces }: WantedSection): FoldTask => ({
+  ...task,
+  fold,
+  pieces: task.pieces.filter(({ id }) => pieces.includes(id)),
+});
+
+/** Why cloth cannot be laid in those sections, with the place of the section where it is of one; nothing when it can. */
+export function sectionsObstacle(
+  task: SectionsTask,
+  sections: readonly WantedSection[],
+): { readonly section: number | undefined; readonly finding: Finding } | undefined {
+  const subject = task.cloth.role;
+  if (hasPlaces(task.cloth))
+    return { section: undefined, finding: finding('places-forbid-refolding', { subject }) };
+  const left = task.pieces.find(({ id }) => !sections.some(({ pieces }) => pieces.includes(id)));
+  if (left || sections.length === 0)
+    return {
+      section: undefined,
+      finding: finding('piece-without-section', { subject, piece: left?.id ?? '' }),
+    };
+  for (const [section, wanted] of sections.entries()) {
+    const own = taskOf(task, wanted);
+    if (own.pieces.length === 0) return { section, finding: finding('section-without-piece', { subject }) };
+    const obstacle = foldObstacle(own);
+    if (obstacle) return { section, finding: obstacle };
+  }
+  return undefined;
+}
+
+/** Lays each section by its own fold, one after the other along the cloth; yields ever better lays for as long as it is asked. One with an obstacle throws. */
+export function* planSections(
+  task: SectionsTask,
+  sections: readonly WantedSection[],
+  book: NoFitBook,
+): Generator<LayStep, void> {
+  let searched: readonly SectionSearch[] = sections.map((wanted) => beginSection(taskOf(task, wanted), book));
+  let work = sections.length;
+  let best: Lay | undefined;
+  for (;;) {
+    const [first, ...others] = searched.map(({ lay }) => lay);
+    if (!first) throw new Error('there is no section to lay');
+    const lay = joinSections(task, [first, ...others]);
+    const improved = !best || lay.length < best.length - 0.01;
+    const shown = improved || !best ? lay : best;
+    best = shown;
+    yield { work, lay: shown, improved };
+    const next: SectionSearch[] = [];
+    for (const section of searched)
+      next.push(yield* turnOf(section, () => ({ work: ++work, lay: shown, improved: false })));
+    searched = next;
+  }
+}
