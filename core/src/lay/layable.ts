@@ -32,14 +32,15 @@ const withTheGrain = ({ piece, outline }: DraftedPiece): LayPiece => ({
 });
 
 /** A piece with its grain turned: no fold runs along its middle then, and what is even on both sides is its own other hand. */
-function turned(piece: LayPiece, turn: Turn): LayPiece {
-  const { id, cut } = piece;
+export function turnedPiece(piece: LayPiece, turn: Turn): LayPiece {
+  const { id, cut, oneWay = false } = piece;
   const { copies } = cut;
   return {
     id,
     cut: cut.layers === 'fold' ? { copies, layers: copies % 2 === 0 ? 'pair' : 'single' } : cut,
     outline: turnRing(wholeOutline(piece), turn),
     turn,
+    ...(oneWay ? { oneWay } : {}),
   };
 }
 
@@ -51,11 +52,11 @@ export function layPieceOf(drafted: DraftedPiece, cloth: Cloth): LayPiece {
     case 'grain':
       return piece;
     case 'bias':
-      return turned(piece, 45);
+      return turnedPiece(piece, 45);
     case 'crosswise':
-      return turned(piece, 90);
+      return turnedPiece(piece, 90);
     case 'border':
-      return { ...turned(piece, 90), border: cloth.border ?? 'left' };
+      return { ...turnedPiece(piece, 90), border: cloth.border ?? 'left' };
     case 'block': {
       const { margin = BLOCK_MARGIN } = how;
       return { ...piece, outline: blockAround(piece.outline, margin, piece.cut.layers === 'fold') };

@@ -47,12 +47,8 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
   if (!endTrim.ok) return endTrim;
   const repeat = readLength(file.repeat ?? 0, unit, `${field}.repeat`, 'Repeat', REPEAT_BOUNDS);
   if (!repeat.ok) return repeat;
-  const flaws = readFlaws(file.flaws ?? [], unit, field, width.value);
-  if (!flaws.ok) return flaws;
-  const panels = readPanels(file.panels ?? [], unit, field, width.value);
-  if (!panels.ok) return panels;
-  const outline = readOutline(file.outline, unit, field, width.value, length);
-  if (!outline.ok) return outline;
+  const places = readPlaces(file, unit, `${field}.`, width.value, length);
+  if (!places.ok) return places;
   const spacing = readLength(
     file.spacing ?? 0,
     unit,
@@ -84,13 +80,32 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
     ...(repeat.value > 0 ? { repeat: repeat.value } : {}),
     ...(matched ? { matched } : {}),
     ...(spacing.value > 0 ? { spacing: spacing.value } : {}),
-    ...(flaws.value.length > 0 ? { flaws: flaws.value } : {}),
-    ...(outline.value ? { outline: outline.value } : {}),
-    ...(panels.value.length > 0 ? { panels: panels.value } : {}),
+    ...places.value,
     ...(manners.value.length > 0 ? { manners: manners.value } : {}),
     ...(border ? { border } : {}),
     ...(stretch ? { stretch } : {}),
     ...(joined.length > 0 ? { joined: [...new Set(joined)] } : {}),
+  });
+}
+
+/** What has its place on a cloth so wide and long, mm; its fields are named from `prefix` on. */
+export function readPlaces(
+  file: Pick<ClothFile, 'flaws' | 'panels' | 'outline'>,
+  unit: Unit,
+  prefix: string,
+  width: number,
+  length: number | null,
+): Read<Pick<Cloth, 'flaws' | 'panels' | 'outline'>> {
+  const flaws = readFlaws(file.flaws ?? [], unit, prefix, width);
+  if (!flaws.ok) return flaws;
+  const panels = readPanels(file.panels ?? [], unit, prefix, width);
+  if (!panels.ok) return panels;
+  const outline = readOutline(file.outline, unit, prefix, width, length);
+  if (!outline.ok) return outline;
+  return read({
+    ...(flaws.value.length > 0 ? { flaws: flaws.value } : {}),
+    ...(outline.value ? { outline: outline.value } : {}),
+    ...(panels.value.length > 0 ? { panels: panels.value } : {}),
   });
 }
 
@@ -114,15 +129,15 @@ function readPlace(file: FlawFile, name: string, unit: Unit, field: string, widt
     : read(place);
 }
 
-function readFlaws(files: readonly FlawFile[], unit: Unit, cloth: string, width: number): Read<Flaw[]> {
+function readFlaws(files: readonly FlawFile[], unit: Unit, prefix: string, width: number): Read<Flaw[]> {
   return readEach(files, (file, index) =>
-    readPlace(file, `Flaw ${index + 1}`, unit, `${cloth}.flaws.${index}`, width),
+    readPlace(file, `Flaw ${index + 1}`, unit, `${prefix}flaws.${index}`, width),
   );
 }
 
-function readPanels(files: readonly PanelFile[], unit: Unit, cloth: string, width: number): Read<Panel[]> {
+function readPanels(files: readonly PanelFile[], unit: Unit, prefix: string, width: number): Read<Panel[]> {
   return readEach(files, (file, index) => {
-    const place = readPlace(file, `Panel ${index + 1}`, unit, `${cloth}.panels.${index}`, width);
+    const place = readPlace(file, `Panel ${index + 1}`, unit, `${prefix}panels.${index}`, width);
     return place.ok ? read({ ...place.value, piece: file.piece }) : place;
   });
 }
@@ -149,16 +164,16 @@ function readManners({ manners = [], border }: ClothFile, unit: Unit, cloth: str
 function readOutline(
   files: readonly CornerFile[] | undefined,
   unit: Unit,
-  cloth: string,
+  prefix: string,
   width: number,
   length: number | null,
 ): Read<Ring | undefined> {
   if (files === undefined || files.length === 0) return read(undefined);
-  const field = `${cloth}.outline`;
+  const field = `${prefix}outline`;
   if (length === null)
     return refuse(
       'out-of-range',
-      `${cloth}.length`,
+      `${prefix}length`,
       'A leftover with an outline needs its whole length in hand.',
     );
   const corners = readEach(files, ({ along, across }, index) => {

@@ -6,7 +6,22 @@ export interface PiecesFile {
   readonly width: number;
   readonly length?: number | null;
   readonly oneWay?: boolean;
+  /** Kept free between pieces. */
+  readonly spacing?: number;
+  /** Of a print: pieces that say where are matched by it. */
+  readonly repeat?: number;
+  readonly flaws?: readonly PlaceOnCloth[];
+  readonly panels?: readonly (PlaceOnCloth & { readonly piece: string })[];
+  readonly outline?: readonly { readonly along: number; readonly across: number }[];
   readonly pieces: readonly PieceFile[];
+}
+
+/** Along the cloth from its start, and across it from its left edge. */
+export interface PlaceOnCloth {
+  readonly from: number;
+  readonly to: number;
+  readonly left: number;
+  readonly right: number;
 }
 
 export interface PieceFile {
@@ -18,8 +33,14 @@ export interface PieceFile {
   /** Symmetric about the middle of its width: folded cloth may cut it as a half. */
   readonly onFold?: boolean;
   readonly rotations?: readonly (0 | 180)[];
+  /** It lies with its grain at 45°. */
+  readonly bias?: boolean;
+  /** The y of its polygon that lies on a figure of the print. */
+  readonly matchAt?: number;
 }
 
+const place = { type: 'number', minimum: 0, maximum: 1e6 } as const;
+const sides = { from: place, to: place, left: place, right: place } as const;
 const coordinate = { type: 'number', minimum: -1e6, maximum: 1e6 } as const;
 
 /** The pieces file, JSON Schema 2020-12. Published as docs/schemas/pieces.schema.json. */
@@ -37,6 +58,39 @@ export const piecesSchema = {
     width: { type: 'number', exclusiveMinimum: 0 },
     length: { type: ['number', 'null'], exclusiveMinimum: 0 },
     oneWay: { type: 'boolean' },
+    spacing: { type: 'number', minimum: 0, maximum: 1e3 },
+    repeat: { type: 'number', exclusiveMinimum: 0, maximum: 1e5 },
+    flaws: {
+      type: 'array',
+      maxItems: 40,
+      items: {
+        type: 'object',
+        required: ['from', 'to', 'left', 'right'],
+        additionalProperties: false,
+        properties: sides,
+      },
+    },
+    panels: {
+      type: 'array',
+      maxItems: 12,
+      items: {
+        type: 'object',
+        required: ['from', 'to', 'left', 'right', 'piece'],
+        additionalProperties: false,
+        properties: { ...sides, piece: { type: 'string', minLength: 1, maxLength: 80 } },
+      },
+    },
+    outline: {
+      type: 'array',
+      minItems: 3,
+      maxItems: 60,
+      items: {
+        type: 'object',
+        required: ['along', 'across'],
+        additionalProperties: false,
+        properties: { along: place, across: place },
+      },
+    },
     pieces: {
       type: 'array',
       minItems: 1,
@@ -56,6 +110,8 @@ export const piecesSchema = {
           count: { type: 'integer', minimum: 1, maximum: 200 },
           mirror: { type: 'boolean' },
           onFold: { type: 'boolean' },
+          bias: { type: 'boolean' },
+          matchAt: coordinate,
           rotations: {
             type: 'array',
             items: { enum: [0, 180] },

@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { boxOf, openHalf, signedArea } from '../../geometry/ring.ts';
+import { checkLay } from '../../lay/check-lay.ts';
+import { planForWork } from '../../lay/plan-lay.ts';
 import { inches } from '../../units/length.ts';
 import { readPieces } from './read-pieces.ts';
 
@@ -89,4 +91,44 @@ describe('a pieces file', () => {
   ])('%s is refused by its field', (_, input, fault) => {
     expect(faultOf(input)).toEqual(fault);
   }); // prettier-ignore
+
+  test('cloth with its places, and how pieces lie on it, are laid and proved as they are', () => {
+    const flaw = { from: 100, to: 160, left: 500, right: 560 };
+    const found = readPieces(
+      file(
+        [
+          { name: 'front', polygon: square, onFold: true, matchAt: 100 },
+          { name: 'back', polygon: leaning, count: 2, mirror: true, matchAt: 150 },
+          { name: 'tie', polygon: [[0, 0], [80, 0], [80, 600], [0, 600]], bias: true }, // prettier-ignore
+        ],
+        { spacing: 5, repeat: 120, flaws: [flaw] },
+      ),
+    );
+    if (!found.ok) throw new Error(found.fault.message);
+    const { cloth, pieces } = found.value;
+    expect(cloth).toMatchObject({ spacing: 5, repeat: 120, matched: true, flaws: [flaw] });
+    expect(pieces.map(({ turn, levels }) => [turn, levels?.waist])).toEqual([
+      [undefined, 100],
+      [undefined, 150],
+      [45, undefined],
+    ]);
+    const lay = planForWork({ pieces, cloth, fold: 'open', seed: 1, shrinkPercent: 0, buyIn: 'yd' }, 40);
+    expect(checkLay(lay, pieces, cloth)).toEqual([]);
+    expect(lay.placements.map(({ rotation }) => rotation % 90)).toEqual([0, 0, 0, 45]);
+    // Without the flaw's place being kept, something would lie on it.
+    expect(checkLay(lay, pieces, { ...cloth, flaws: [{ from: 0, to: lay.length, left: 0, right: 1143 }] }).map(({ code }) => code)).toContain('on-a-flaw'); // prettier-ignore
+  });
+
+  test('what does not go together is refused with its field', () => {
+    const plain = { name: 'back', polygon: square };
+    const side = { from: 0, to: 100, left: 0, right: 100 };
+    expect(faultOf(file([{ ...plain, matchAt: 100 }]))).toEqual(['out-of-range', 'repeat']);
+    expect(faultOf(file([{ ...plain, matchAt: 1, bias: true }], { repeat: 50 }))?.[1]).toBe(
+      'pieces.0.matchAt',
+    );
+    expect(faultOf(file([plain], { flaws: [{ ...side, right: 2000 }] }))?.[1]).toBe('flaws.0.right');
+    expect(faultOf(file([plain], { panels: [{ ...side, piece: 'collar' }] }))?.[1]).toBe('panels.0.piece');
+    expect(faultOf(file([plain], { outline: [0, 1, 2].map((along) => ({ along, across: 0 })) }))?.[1]).toBe('length'); // prettier-ignore
+    expect(faultOf(file([plain], { spacing: -1 }))?.[1]).toBe('spacing');
+  });
 });

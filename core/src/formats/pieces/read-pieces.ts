@@ -2,11 +2,12 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import { point, type Point } from '../../geometry/point.ts';
 import { boxOf, countSelfCrossings, openHalf, sidesOf, signedArea, type Ring } from '../../geometry/ring.ts';
 import type { Cloth } from '../../lay/cloth.ts';
-import type { LayPiece } from '../../lay/layable.ts';
+import { turnedPiece, type LayPiece } from '../../lay/layable.ts';
 import { inches, MM_PER_CENTIMETRE, MM_PER_INCH, type Unit } from '../../units/length.ts';
+import { readPlaces } from '../order/read-cloths.ts';
 import { checkFile } from '../check-file.ts';
 import { read, refuse, type Read } from '../input-fault.ts';
-import { piecesSchema, type PieceFile, type PiecesFile } from './pieces-schema.ts';
+import { piecesSchema, type PieceFile, type PiecesFile, type PlaceOnCloth } from './pieces-schema.ts';
 
 /** Pieces to lay on one cloth, in mm. */
 export interface PiecesToLay {
@@ -51,7 +52,15 @@ function symmetricHalf(ring: Ring): Ring | undefined {
 }
 
 function readPiece(file: PieceFile, mmPerUnit: number, field: string): Read<LayPiece> {
-  const { name, count = 1, mirror = false, onFold = false, rotations = [0, 180] } = file;
+  const {
+    name,
+    count = 1,
+    mirror = false,
+    onFold = false,
+    rotations = [0, 180],
+    matchAt,
+    bias = false,
+  } = file;
   const points = file.polygon
     .map(([x, y]) => point(x * mmPerUnit, y * mmPerUnit))
     .filter((p, index, all) => {
@@ -72,19 +81,44 @@ function readPiece(file: PieceFile, mmPerUnit: number, field: string): Read<LayP
   const half = onFold ? symmetricHalf(outline) : outline;
   if (!half)
     return bad('polygon', 'on the fold its sides must be each other’s mirror about the middle of its width.');
-  return read({
+  if (bias && matchAt !== undefined)
+    return bad('matchAt', 'on the bias its grain crosses the print; match it, or lay it on the bias.');
+  const piece: LayPiece = {
     id: name,
     cut: { copies: count, layers: mirror ? 'pair' : onFold ? 'fold' : 'single' },
     outline: half,
     oneWay: !rotations.includes(180),
+    ...(matchAt === undefined ? {} : { levels: { waist: matchAt * mmPerUnit } }),
+  };
+  return read(bias ? turnedPiece(piece, 45) : piece);
+}
+
+/** The places of a file as an order file has them, each with its unit. */
+function placesOf({
+  unit,
+  flaws = [],
+  panels = [],
+  outline = [],
+}: PiecesFile): Parameters<typeof readPlaces>[0] {
+  const text = (value: number) => `${value}${unit}`;
+  const sides = ({ from, to, left, right }: PlaceOnCloth) => ({
+    from: text(from),
+    to: text(to),
+    left: text(left),
+    right: text(right),
   });
+  return {
+    flaws: flaws.map(sides),
+    panels: panels.map((panel) => ({ ...sides(panel), piece: panel.piece })),
+    outline: outline.map(({ along, across }) => ({ along: text(along), across: text(across) })),
+  };
 }
 
 /** Reads a parsed pieces file. */
 export function readPieces(file: unknown): Read<PiecesToLay> {
   const checked = checkFile(file, 'ample-bolt/pieces', validate);
   if (!checked.ok) return checked;
-  const { unit, width, length = null, oneWay = false, pieces: files } = checked.value;
+  const { unit, width, length = null, oneWay = false, spacing = 0, repeat, pieces: files } = checked.value;
   const mm = MM_PER[unit];
   if (width * mm < WIDTH.least || width * mm > WIDTH.most)
     return refuse(
@@ -104,6 +138,19 @@ export function readPieces(file: unknown): Read<PiecesToLay> {
       );
     pieces.push(piece.value);
   }
+  const most = length === null ? null : length * mm;
+  const places = readPlaces(placesOf(checked.value), 'cm', '', width * mm, most);
+  if (!places.ok) return places;
+  const stranger =
+    places.value.panels?.findIndex(({ piece }) => !pieces.some(({ id }) => id === piece)) ?? -1;
+  if (stranger >= 0)
+    return refuse(
+      'out-of-range',
+      `panels.${stranger}.piece`,
+      'The panel is for a piece that is not in the file.',
+    );
+  if (repeat === undefined && pieces.some(({ levels }) => levels))
+    return refuse('out-of-range', 'repeat', 'Pieces that are matched need the repeat of the print.');
   return read({
     unit: unit === 'in' ? 'in' : 'cm',
     cloth: {
@@ -112,8 +159,11 @@ export function readPieces(file: unknown): Read<PiecesToLay> {
       colour: UNNAMED_COLOUR,
       width: width * mm,
       selvedge: 0,
-      length: length === null ? null : length * mm,
+      length: most,
       oneWay,
+      ...(spacing > 0 ? { spacing: spacing * mm } : {}),
+      ...(repeat === undefined ? {} : { repeat: repeat * mm, matched: true }),
+      ...places.value,
     },
     pieces,
   });
