@@ -106,8 +106,11 @@ describe('outlines moved by hand', () => {
     const index = indexOf(lay, 'sleeve');
     const { minX } = boxAt(lay, 'sleeve');
     const toEdge = lay.usable[0] - minX;
-    expect(snappedMove(lay, index, toEdge + 4, 0, 6).across).toBeCloseTo(toEdge, 9);
-    expect(snappedMove(lay, index, 10_000, 10_000, 6)).toEqual({ across: 10_000, along: 10_000 });
+    expect(snappedMove(lay, index, toEdge + 4, 0, 6, task('open')).across).toBeCloseTo(toEdge, 9);
+    expect(snappedMove(lay, index, 10_000, 10_000, 6, task('open'))).toEqual({
+      across: 10_000,
+      along: 10_000,
+    });
   });
 
   test('pushed tight what was pulled apart touches again; what is held stays', () => {

@@ -1,6 +1,7 @@
 import { boxOf, mirrorRing, moveRing, type Ring } from '../geometry/ring.ts';
 import { amountOfCloth } from './buying.ts';
 import { creasesOf, type Lay, type Placement } from './lay.ts';
+import { alongToMatch } from './matched-levels.ts';
 import { overlapsOf } from './overlap.ts';
 import type { LayTask } from './plan-lay.ts';
 import { grownRing } from './spacing.ts';
@@ -149,21 +150,29 @@ function drawn(sides: readonly number[], lines: readonly number[], reach: number
   return best;
 }
 
-/** A move as it snaps: sides of the moved box that come within `reach`, mm, of a selvedge, a fold or another box lie on it. */
+/**
+ * A move as it snaps: sides of the moved box that come within `reach`, mm, of a selvedge, a fold or another box lie on it; what is matched goes
+ * from figure to figure of the print.
+ */
 export function snappedMove(
   lay: Lay,
   index: number,
   across: number,
   along: number,
   reach: number,
+  { pieces, cloth }: Pick<LayTask, 'pieces' | 'cloth'>,
 ): { readonly across: number; readonly along: number } {
   const placement = lay.placements[index];
   if (!placement) return { across, along };
   const { minX, minY, maxX, maxY } = boxOf(placement.polygon);
-  const lines = linesFor(lay, layersOf(lay, index));
+  const layers = layersOf(lay, index);
+  const lines = linesFor(lay, layers);
+  const own = new Set(layers.map((layer) => layer.index));
+  const others = { ...lay, placements: lay.placements.filter((_, at) => !own.has(at)) };
+  const matched = alongToMatch(placement, others, along, pieces, cloth);
   return {
     across: across + drawn([minX + across, maxX + across], lines.across, reach),
-    along: along + drawn([minY + along, maxY + along], lines.along, reach),
+    along: matched === along ? along + drawn([minY + along, maxY + along], lines.along, reach) : matched,
   };
 }
 

@@ -1,7 +1,7 @@
 import { boxOf } from '../geometry/ring.ts';
 import type { LevelName } from '../pieces/piece.ts';
 import { matchedRepeat, type Cloth } from './cloth.ts';
-import type { Lay } from './lay.ts';
+import type { Lay, Placement } from './lay.ts';
 import type { LayPiece } from './layable.ts';
 
 /** Levels that run around the body, the one that a print is looked at first. */
@@ -21,16 +21,38 @@ export function matchedLevels(pieces: readonly LayPiece[], cloth: Cloth): Readon
   return new Map(having(level).map(({ id, levels }) => [id, levels?.[level] ?? 0]));
 }
 
+/** Where along the cloth a matched level of a placement lies, mm. */
+const levelAlong = ({ rotation, polygon }: Placement, { outline }: LayPiece, level: number): number => {
+  const { minY, maxY } = boxOf(outline);
+  return boxOf(polygon).minY + (rotation === 0 ? level - minY : maxY - level);
+};
+
 /** Along the cloth where the matched level of a lay first comes, mm, to draw the print by: every whole repeat from there is alike. */
 export function figureStart(lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): number | undefined {
   const levels = matchedLevels(pieces, cloth);
-  for (const { piece: id, rotation, polygon } of lay.placements) {
-    const [level, piece] = [levels.get(id), pieces.find((each) => each.id === id)];
+  for (const placement of lay.placements) {
+    const [level, piece] = [levels.get(placement.piece), pieces.find(({ id }) => id === placement.piece)];
     if (level === undefined || !piece) continue;
-    const { minY, maxY } = boxOf(piece.outline);
-    const at = boxOf(polygon).minY + (rotation === 0 ? level - minY : maxY - level);
+    const at = levelAlong(placement, piece, level);
     const repeat = matchedRepeat(cloth);
     return at - repeat * Math.floor(at / repeat);
   }
   return undefined;
+}
+
+/** How far along the cloth a placement has to go, of ways near to `along`, so that its level matches the print as the others have it; `along` itself where nothing is matched. mm. */
+export function alongToMatch(
+  placement: Placement,
+  others: Lay,
+  along: number,
+  pieces: readonly LayPiece[],
+  cloth: Cloth,
+): number {
+  const level = matchedLevels(pieces, cloth).get(placement.piece);
+  const piece = pieces.find(({ id }) => id === placement.piece);
+  const start = figureStart(others, pieces, cloth);
+  if (level === undefined || !piece || start === undefined) return along;
+  const repeat = matchedRepeat(cloth);
+  const at = levelAlong(placement, piece, level);
+  return start + repeat * Math.round((at + along - start) / repeat) - at;
 }

@@ -4,7 +4,7 @@ import { boxOf } from '../geometry/ring.ts';
 import { garmentPieces } from '../testing/garment-pieces.ts';
 import { sampleCloth } from '../testing/sample-cloth.ts';
 import { checkLay } from './check-lay.ts';
-import { moveOutline } from './hand-lay.ts';
+import { moveOutline, snappedMove } from './hand-lay.ts';
 import type { Fold, Lay } from './lay.ts';
 import type { LayPiece } from './layable.ts';
 import { figureStart, matchedLevels } from './matched-levels.ts';
@@ -104,6 +104,21 @@ describe('a print that is matched around the body', () => {
       );
       expect(boxOf(kept?.polygon ?? []).minY).toBeCloseTo(boxOf(placement.polygon).minY, 1);
     }
+  });
+
+  test.each(['open', 'half'] as const)('%s: dragged by hand, a piece goes from figure to figure', (fold) => {
+    const own = foldable(fold);
+    const lay = planForWork(taskOf(fold, striped, own), 40);
+    const index = lay.placements.findIndex(({ piece }) => piece === own[0]?.id);
+    for (const along of [-150, 3, 47, 60, 400]) {
+      const way = snappedMove(lay, index, 0, along, 5, taskOf(fold, striped, own));
+      expect(Math.abs(way.along - along)).toBeLessThanOrEqual(55 + 1e-6);
+      const moved = moveOutline(lay, index, 0, way.along, taskOf(fold, striped, own));
+      expect(codesOf(moved, own)).not.toContain('off-the-repeat');
+    }
+    // On cloth without a print it goes as far as it is dragged.
+    const plain = { ...striped, matched: false };
+    expect(snappedMove(lay, index, 0, 1147.3, 0, taskOf(fold, plain, own)).along).toBe(1147.3);
   });
 
   test('the level that most pieces have is the one; a print that is not matched has none', () => {

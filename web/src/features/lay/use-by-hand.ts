@@ -77,7 +77,7 @@ export function useByHand({ key, inputs, planned, isShown, task, search, onStep 
   const drag = (placement: string, way: Way, { done, snaps, reach }: Move & { readonly reach: number }) => {
     if (!base || !own) return;
     const index = base.placements.findIndex((each) => placementKey(each) === placement);
-    const { across, along } = snaps ? snappedMove(base, index, way.across, way.along, reach) : way;
+    const { across, along } = snaps ? snappedMove(base, index, way.across, way.along, reach, own) : way;
     const moved = moveOutline(base, index, across, along, own);
     setDragged(done ? undefined : moved);
     if (done) step(moved);
