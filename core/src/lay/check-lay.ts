@@ -6,6 +6,7 @@ import type { LayPiece } from './layable.ts';
 import { atOrigin, claimed, nameOf, SAME, sameRing, type LayFault } from './lay-fault.ts';
 import { turnedBesides } from './outline-state.ts';
 import { overlapsOf } from './overlap.ts';
+import { wholeLay } from './together.ts';
 import { turnOverRing } from './turn-over.ts';
 
 function boundsFaults(lay: Lay, cloth: Cloth, placement: Placement): LayFault[] {
@@ -128,6 +129,15 @@ const overlapFaults = (placements: readonly Placement[]): LayFault[] =>
     return first && second ? [{ code: 'overlap', pieces: [nameOf(first), nameOf(second)], mm }] : [];
   });
 
+/** What of a ticket lies on what another one has beside it. */
+function besideFaults(lay: Lay): LayFault[] {
+  if (!lay.beside) return [];
+  const own = new Set(lay.placements.map(nameOf));
+  return overlapFaults(wholeLay(lay).placements).filter(
+    ({ pieces: [first = '', second = ''] }) => own.has(first) && !own.has(second),
+  );
+}
+
 /**
  * Proves a lay, or lists what is wrong with it: every piece inside the usable cloth, none overlapping, outlines true,
  * grain and nap kept, pairs mirrored, folds real, counts right. Knows nothing of how the lay was found.
@@ -154,6 +164,7 @@ export function checkLay(lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): L
     ...sectionFaults(lay, cloth),
     ...countFaults(lay, pieces),
     ...overlapFaults(lay.placements),
+    ...besideFaults(lay),
     ...placeFaults(lay, pieces, cloth),
   ];
 }

@@ -61,6 +61,14 @@ export interface Purchase {
   readonly unit: 'yd' | 'm';
 }
 
+/** What another ticket has on the same stretch of cloth, its pieces by their own ids. */
+export interface Beside {
+  readonly ticket: string;
+  /** The ticket's number. */
+  readonly number: number;
+  readonly placements: readonly Placement[];
+}
+
 /** A proved arrangement of all pieces of one role on one cloth. */
 export interface Lay {
   readonly role: ClothRole;
@@ -75,6 +83,10 @@ export interface Lay {
   readonly placements: readonly Placement[];
   /** A length that no lay of these pieces on this cloth can beat, mm. */
   readonly bound: number;
+  /** Where several tickets share the cloth. */
+  readonly beside?: readonly Beside[];
+  /** The number of the ticket that buys the cloth, where that is another one. */
+  readonly boughtBy?: number | undefined;
 }
 
 /** Within this a polygon's edge is said to lie on the fold, mm. */

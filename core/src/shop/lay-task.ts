@@ -1,21 +1,22 @@
 import { purchaseUnit } from '../lay/buying.ts';
 import type { Cloth } from '../lay/cloth.ts';
-import { layPiecesOn } from '../lay/layable.ts';
+import { layPiecesOn, type LayPiece } from '../lay/layable.ts';
 import type { LayWay } from '../lay/lay.ts';
 import type { LayTask } from '../lay/plan-lay.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { ruleSet } from '../rules/catalogue.ts';
 import type { Ticket } from './ticket.ts';
 
-/** What is to be laid on one cloth of a ticket: those of its drafted pieces that are cut from it. */
+/** What is to be laid on one cloth of a ticket: those of its drafted pieces that are cut from it, and those of tickets that share it. */
 export const layTaskOf = (
   { rules, unit }: Pick<Ticket, 'rules' | 'unit'>,
   pieces: readonly DraftedPiece[],
   cloth: Cloth,
   fold: LayWay,
   seed: number,
+  shared: readonly LayPiece[] = [],
 ): LayTask => ({
-  pieces: layPiecesOn(cloth, pieces),
+  pieces: [...layPiecesOn(cloth, pieces), ...shared],
   cloth,
   fold,
   seed,

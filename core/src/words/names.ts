@@ -6,7 +6,9 @@ import type { ClothRole, EdgeRole, LevelName, Piece } from '../pieces/piece.ts';
 
 /** Piece ids as the shop says them. */
 export const pieceName = (id: string): string => {
-  return capital(id.replaceAll('-', ' '));
+  const [, number, own = id] = /^(\d+):(.*)$/.exec(id) ?? [];
+  const name = own.replaceAll('-', ' ');
+  return number === undefined ? capital(name) : `Nº ${number} ${name}`;
 };
 
 export const levelName: { readonly [level in LevelName]: string } = {

@@ -150,7 +150,7 @@ export const demoTickets: readonly DemoTicket[] = [
     client: adult('Mirabel Stroud'), title: 'Drum-major’s waistcoat', style: 'waistcoat', dueIn: 30, unit: 'in', observations: seen('middle', 'rounded', 'middle'),
     measures: { shoulder: '15 3/4', bustSpan: '8', shoulderToBust: '10 3/4', frontWaistLength: '17 1/4', backWaistLength: '16 1/2', bust: '40', waist: '33', hip: '43', armhole: '17 1/4', waistToHip: '8 1/2' },
     choices: { neckDart: '1/2', stand: '1 1/4' },
-    cloths: [outer('Bottle barathea', '#274032', '58in'), lining('Brass satin', '#b08d4a', '54in'), stay],
+    cloths: [outer('Madder wool crepe', '#7d2f33', '60in'), lining('Brass satin', '#b08d4a', '54in'), stay],
     lays: { outer: 'half', lining: 'half', stay: 'half' },
   },
   {

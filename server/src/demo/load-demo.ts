@@ -26,11 +26,11 @@ import {
   setCloths,
   setCut,
   setFigures,
-  setLay,
   setMeasures,
   setRules,
   setSignOffs,
 } from '../features/tickets/ticket-service.ts';
+import { setLay } from '../features/tickets/ticket-lays.ts';
 import { house, setHouseRules } from '../features/house/house-service.ts';
 import {
   demoExpiredLink,

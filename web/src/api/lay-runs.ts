@@ -32,7 +32,13 @@ export const useRunPlans = (ticketId: string, run: LayRun | undefined) =>
 
 export const beginLayRun = (
   ticketId: string,
-  run: { readonly role: ClothRole; readonly folds: readonly LayWay[]; readonly seconds: number },
+  run: {
+    readonly role: ClothRole;
+    readonly folds: readonly LayWay[];
+    readonly seconds: number;
+    /** Tickets that share the cloth. */
+    readonly others: readonly string[];
+  },
 ) => send<LayRun>('POST', keyOf(ticketId), run);
 
 export const stopLayRun = (ticketId: string, runId: string) =>

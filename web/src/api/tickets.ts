@@ -25,6 +25,8 @@ export interface TicketSummary extends Pick<
     readonly name: string;
     readonly colour: string;
     readonly buy: Purchase;
+    /** Numbers of the tickets that it is bought for as well. */
+    readonly with: readonly number[];
   }[];
   readonly progress: TicketProgress;
   /** Measures came from home and wait to be looked at. */
@@ -74,7 +76,12 @@ export interface TicketChanges {
     readonly figures: { readonly [id: string]: { readonly value: string; readonly why: string } | null };
   };
   readonly 'sign-offs': { readonly signedOff: { readonly [key: string]: SignOff | null } };
-  readonly lay: { readonly role: ClothRole; readonly lay: Lay | null };
+  readonly lay: {
+    readonly role: ClothRole;
+    readonly lay: Lay | null;
+    /** Tickets whose pieces are in it too. */
+    readonly others?: readonly Pick<Ticket, 'id' | 'version'>[];
+  };
   readonly chalk: Pick<Ticket, 'chalked'>;
   readonly cut: Pick<Ticket, 'cut'>;
   readonly place: { readonly place: number };

@@ -1,3 +1,4 @@
+import { wholeLay } from '../../lay/together.ts';
 import { cuttingOrder } from '../../chalk/chalk-piece.ts';
 import type { Mark } from '../../chalk/mark.ts';
 import type { Draft } from '../../drafting/draft.ts';
@@ -78,7 +79,7 @@ export async function marksPdf({ ticket, draft, marks }: MarksToPrint): Promise<
   const lays = Object.values(ticket.lays);
   lays.forEach((lay, index) => {
     if (index > 0) turnPage(paper);
-    layPage(paper, lay, ticket);
+    layPage(paper, wholeLay(lay), ticket);
   });
   if (lays.length === 0) write(paper, 'No lay was chosen yet.', { quiet: true });
   skip(paper, 4);

@@ -10,6 +10,7 @@ import { Problem } from '../../http/problem.ts';
 import { validator } from '../../http/validator.ts';
 import type { Bell } from '../../jobs/bell.ts';
 import type { LayQueue } from '../../jobs/lay-queue.ts';
+import { sharedPieces } from '../tickets/ticket-lays.ts';
 import { draftToCut, ticketById } from '../tickets/ticket-service.ts';
 import { beginRun, cancelRun, plansOf, runsOf } from './lay-run-repository.ts';
 
@@ -20,6 +21,8 @@ interface NewRun {
   readonly role: ClothRole;
   readonly folds: readonly LayWay[];
   readonly seconds: number;
+  /** Tickets that share the cloth, by their ids. */
+  readonly others?: readonly string[];
 }
 const readNew = validator<NewRun>({
   type: 'object',
@@ -29,6 +32,7 @@ const readNew = validator<NewRun>({
     role: { enum: clothRoles },
     folds: { type: 'array', items: { enum: layWays }, minItems: 1, uniqueItems: true },
     seconds: { type: 'number', minimum: LIMITS.least, maximum: LIMITS.most },
+    others: { type: 'array', items: { type: 'string', format: 'uuid' }, maxItems: 20, uniqueItems: true },
   },
 });
 
@@ -42,7 +46,7 @@ const runIn = (request: Request): string => idIn(request.params['run'], 'search 
 
 async function startRun(
   ticketId: string,
-  { role, folds: asked, seconds }: NewRun,
+  { role, folds: asked, seconds, others = [] }: NewRun,
   { queue, bell }: LayRunDependencies,
 ): Promise<LayRun> {
   const ticket = await ticketById(ticketId);
@@ -50,12 +54,13 @@ async function startRun(
   if (!cloth)
     throw new Problem(422, 'no-cloth', `The ticket has no ${role} cloth; add it first.`, { field: 'role' });
   const { pieces } = await draftToCut(ticket);
-  const obstacles = asked.map((fold) => layObstacle(layTaskOf(ticket, pieces, cloth, fold, 1)));
+  const shared = (await Promise.all(others.map((other) => sharedPieces(other, role)))).flat();
+  const obstacles = asked.map((fold) => layObstacle(layTaskOf(ticket, pieces, cloth, fold, 1, shared)));
   const possible = asked.filter((_, index) => !obstacles[index]);
   const [obstacle] = obstacles;
   if (possible.length === 0 && obstacle)
     throw new Problem(422, obstacle.code, findingWords(obstacle, ticket.unit).message, { field: 'folds' });
-  const { pieces: laid, shrinkPercent, buyIn } = layTaskOf(ticket, pieces, cloth, 'open', 1);
+  const { pieces: laid, shrinkPercent, buyIn } = layTaskOf(ticket, pieces, cloth, 'open', 1, shared);
   const task = { pieces: laid, cloth, shrinkPercent, buyIn };
   const { run, shareIds } = await beginRun(ticket.id, { role, folds: possible, task, seconds });
   await queue.offer(shareIds);

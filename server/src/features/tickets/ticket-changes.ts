@@ -9,7 +9,14 @@ import { coreVersion } from '@ample-bolt/core/version';
 import { stepWords } from '@ample-bolt/core/words/change-words';
 import { pieceName } from '@ample-bolt/core/words/names';
 import { notFound, Problem } from '../../http/problem.ts';
-import { findTicket, frozenDraftOf, writeTicket, type Freezing, type Step } from './ticket-repository.ts';
+import {
+  findTicket,
+  frozenDraftOf,
+  writeTickets,
+  type Freezing,
+  type Step,
+  type VersionedWrite,
+} from './ticket-repository.ts';
 
 export async function ticketById(id: string): Promise<Ticket> {
   const ticket = await findTicket(id);
@@ -136,31 +143,79 @@ const redraws = (ticket: Ticket, next: TicketContent): boolean =>
 const joinsOf = ({ cloths }: Pick<TicketContent, 'cloths'>): string =>
   JSON.stringify(cloths.map(({ role, joined = [] }) => [role, ...joined]));
 
-/** Writes content made on a version, or answers 409 with the ticket as it is now. */
-async function write(
+/** What is to be written of content made on a version; nothing where there is no step. */
+async function writeOf(
   ticket: Ticket,
   { version, release = false }: Versioned,
   next: TicketContent,
   stepFor: (content: TicketContent) => Step | undefined,
-): Promise<Ticket> {
+): Promise<VersionedWrite[]> {
   if (ticket.version !== version) throw stale(ticket);
   const { content, freezing } = await heldToFrozen(ticket, next, release);
   const step = stepFor(content);
-  if (!step) return ticket;
+  if (!step) return [];
   const stops = step.kind === 'within' ? undefined : stopsOf(ticket, content);
-  if (await writeTicket(ticket.id, version, { content, stops, step, freezing })) return ticketById(ticket.id);
-  throw stale(await ticketById(ticket.id));
+  return [{ id: ticket.id, version, write: { content, stops, step, freezing } }];
 }
 
-/** A change that can be undone. One that changes nothing is not written. */
-export function changeTicket(ticket: Ticket, on: Versioned, change: Partial<TicketContent>): Promise<Ticket> {
-  const before = contentOf(ticket);
-  return write(ticket, on, { ...before, ...change }, (content) => {
+/** A ticket that shares a cloth is otherwise by now. */
+export const shareChanged = ({ number }: Ticket): Problem =>
+  new Problem(
+    422,
+    'share-changed',
+    `Nº ${number} was changed in the meantime; look at it and lay them again.`,
+    {
+      field: 'others',
+    },
+  );
+
+/** Writes all or none: answers 409 where the first ticket, which is the one on screen, is otherwise by now. */
+async function writeAll(writes: readonly VersionedWrite[]): Promise<void> {
+  const changed = await writeTickets(writes);
+  if (changed === undefined) return;
+  const ticket = await ticketById(changed);
+  throw changed === writes[0]?.id ? stale(ticket) : shareChanged(ticket);
+}
+
+async function write(...change: Parameters<typeof writeOf>): Promise<Ticket> {
+  const [ticket] = change;
+  const writes = await writeOf(...change);
+  if (writes.length === 0) return ticket;
+  await writeAll(writes);
+  return ticketById(ticket.id);
+}
+
+/** A change that can be undone, of a ticket as it is at a version. */
+export interface TicketChange {
+  readonly ticket: Ticket;
+  readonly on: Versioned;
+  readonly change: Partial<TicketContent>;
+}
+
+/** The step that a change makes; one that changes nothing makes none. */
+const newStep =
+  (before: TicketContent) =>
+  (content: TicketContent): Step | undefined => {
     const changes = compareContents(before, content);
     return changes.length === 0 && JSON.stringify(before) === JSON.stringify(content)
       ? undefined
       : { kind: 'new', what: stepWords(changes, content.styleId, content.unit), before };
-  });
+  };
+
+/** A change that can be undone. One that changes nothing is not written. */
+export function changeTicket(ticket: Ticket, on: Versioned, change: Partial<TicketContent>): Promise<Ticket> {
+  const before = contentOf(ticket);
+  return write(ticket, on, { ...before, ...change }, newStep(before));
+}
+
+/** Changes of several tickets, all or none; each is a step of its own ticket. */
+export async function changeTickets(changes: readonly TicketChange[]): Promise<void> {
+  const writes: VersionedWrite[] = [];
+  for (const { ticket, on, change } of changes) {
+    const before = contentOf(ticket);
+    writes.push(...(await writeOf(ticket, on, { ...before, ...change }, newStep(before))));
+  }
+  await writeAll(writes);
 }
 
 /** What happened at the table: chalk and shears are not undone by a key, but noted as they are. */

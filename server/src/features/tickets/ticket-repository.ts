@@ -195,22 +195,45 @@ async function writeFreezing(ticketId: string, freezing: Freezing, transaction: 
   if (freezing !== 'thaw') await FrozenDraftModel.create({ ticketId, ...freezing }, { transaction });
 }
 
-/** Writes a ticket's content if it still has the version that the change was made on; says whether it did. */
-export function writeTicket(id: string, version: number, write: TicketWrite): Promise<boolean> {
-  return TicketModel.sequelize!.transaction(async (transaction) => {
-    const { measures, ...columns } = write.content;
-    const [count] = await TicketModel.update(
-      { ...columns, ...(write.stops !== undefined && { stops: write.stops }), version: version + 1 },
-      { where: { id, version }, transaction },
-    );
-    if (count !== 1) return false;
-    await writeMeasures(id, measures, transaction);
-    const row = await TicketModel.findByPk(id, { attributes: ['id', 'place'], transaction });
-    const place = await writeStep(id, row?.place ?? 0, write, transaction);
-    await TicketModel.update({ place }, { where: { id }, transaction });
-    await writeFreezing(id, write.freezing, transaction);
-    return true;
-  });
+/** What is written of one ticket, on the version that the change was made on. */
+export interface VersionedWrite {
+  readonly id: string;
+  readonly version: number;
+  readonly write: TicketWrite;
+}
+
+/** Whether the ticket still had its version, and was written. */
+async function writeOne({ id, version, write }: VersionedWrite, transaction: Transaction): Promise<boolean> {
+  const { measures, ...columns } = write.content;
+  const [count] = await TicketModel.update(
+    { ...columns, ...(write.stops !== undefined && { stops: write.stops }), version: version + 1 },
+    { where: { id, version }, transaction },
+  );
+  if (count !== 1) return false;
+  await writeMeasures(id, measures, transaction);
+  const row = await TicketModel.findByPk(id, { attributes: ['id', 'place'], transaction });
+  const place = await writeStep(id, row?.place ?? 0, write, transaction);
+  await TicketModel.update({ place }, { where: { id }, transaction });
+  await writeFreezing(id, write.freezing, transaction);
+  return true;
+}
+
+/** Writes the content of tickets, all of them or, where one has not the version any more that its change was made on, none: gives that one's id. */
+export async function writeTickets(writes: readonly VersionedWrite[]): Promise<string | undefined> {
+  const transaction = await TicketModel.sequelize!.transaction();
+  try {
+    // In the order of their ids, so that two writes of the same tickets wait for each other.
+    for (const write of [...writes].sort((a, b) => a.id.localeCompare(b.id))) {
+      if (await writeOne(write, transaction)) continue;
+      await transaction.rollback();
+      return write.id;
+    }
+    await transaction.commit();
+    return undefined;
+  } catch (error) {
+    await transaction.rollback();
+    throw error;
+  }
 }
 
 export async function frozenDraftOf(ticketId: string): Promise<Draft | undefined> {

@@ -5,12 +5,14 @@ import { figuresPdf } from '@ample-bolt/core/formats/pdf/figures-pdf';
 import { measuresPdf } from '@ample-bolt/core/formats/pdf/measures-pdf';
 import { marksPdf } from '@ample-bolt/core/formats/pdf/marks-pdf';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
 import { Router, type Request } from 'express';
 import { idOf as idFrom } from '../../http/id-of.ts';
 import { notFound } from '../../http/problem.ts';
 import { validator } from '../../http/validator.ts';
 import { openFromOrder } from './open-from-order.ts';
 import * as schemas from './ticket-schemas.ts';
+import * as lays from './ticket-lays.ts';
 import * as service from './ticket-service.ts';
 
 /** What each part of a ticket is changed by: PUT /:id/PART with a body of that shape. */
@@ -22,7 +24,7 @@ const parts: { readonly [part: string]: (id: string, body: unknown) => Promise<T
   figures: edit(schemas.figuresEditSchema, service.setFigures),
   'sign-offs': edit(schemas.signOffsEditSchema, service.setSignOffs),
   cloths: edit(schemas.clothsEditSchema, service.setCloths),
-  lay: edit(schemas.layEditSchema, service.setLay),
+  lay: edit(schemas.layEditSchema, lays.setLay),
   chalk: edit(schemas.chalkEditSchema, service.setChalk),
   cut: edit(schemas.cutEditSchema, service.setCut),
   place: edit(schemas.placeEditSchema, service.setPlace),
@@ -40,6 +42,13 @@ const readEdit = validator<schemas.TicketEdit>(schemas.ticketEditSchema);
 
 /** The ticket's id from the address. */
 const idOf = (request: Request): string => idFrom(request, 'ticket');
+
+/** The cloth's role from the address. */
+function roleOf(request: Request): ClothRole {
+  const role = clothRoles.find((each) => each === request.params['role']);
+  if (!role) throw notFound('cloth');
+  return role;
+}
 
 const fileName = (number: number, ending: string): string =>
   `attachment; filename="ticket-${number}.${ending}"`;
@@ -71,6 +80,12 @@ function readRoutes(router: Router): void {
   });
   router.get('/:id', async (request, response) => {
     response.json(await service.ticketById(idOf(request)));
+  });
+  router.get('/:id/cloths/:role/sharers', async (request, response) => {
+    response.json(await lays.clothSharers(idOf(request), roleOf(request)));
+  });
+  router.get('/:id/cloths/:role/pieces', async (request, response) => {
+    response.json(await lays.sharedPieces(idOf(request), roleOf(request)));
   });
   router.get('/:id/steps', async (request, response) => {
     response.json(await service.stepsOf(idOf(request)));

@@ -134,7 +134,12 @@ const span = { type: 'array', items: { type: 'number' }, minItems: 2, maxItems: 
 
 const role = cloths.items.properties.role;
 
-export type LayEdit = Versioned & { readonly role: ClothRole; readonly lay: Lay | null };
+/** A lay of the ticket, or of it and of others that share the cloth: their pieces are then numbered with their tickets. */
+export type LayEdit = Versioned & {
+  readonly role: ClothRole;
+  readonly lay: Lay | null;
+  readonly others?: readonly { readonly id: string; readonly version: number }[];
+};
 export const layEditSchema = {
   type: 'object',
   required: ['version', 'role', 'lay'],
@@ -142,6 +147,16 @@ export const layEditSchema = {
   properties: {
     ...on,
     role,
+    others: {
+      type: 'array',
+      maxItems: 20,
+      items: {
+        type: 'object',
+        required: ['id', 'version'],
+        additionalProperties: false,
+        properties: { id: { type: 'string', format: 'uuid' }, version },
+      },
+    },
     lay: {
       type: ['object', 'null'],
       required: [

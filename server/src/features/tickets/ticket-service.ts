@@ -1,10 +1,7 @@
-import { pieceOfCut } from '@ample-bolt/core/shop/cut-id';
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Mark } from '@ample-bolt/core/chalk/mark';
 import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import { checkLay } from '@ample-bolt/core/lay/check-lay';
-import { layPiecesOn } from '@ample-bolt/core/lay/layable';
 import type { Lay } from '@ample-bolt/core/lay/lay';
 import { progressOf, type TicketProgress } from '@ample-bolt/core/shop/stations';
 import {
@@ -45,7 +42,6 @@ import type {
   ClothsEdit,
   CutEdit,
   FiguresEdit,
-  LayEdit,
   MeasuresEdit,
   NewTicket,
   PlaceEdit,
@@ -63,6 +59,8 @@ export interface ClothToBuy {
   readonly name: string;
   readonly colour: string;
   readonly buy: Lay['buy'];
+  /** Numbers of the tickets that it is bought for as well. */
+  readonly with: readonly number[];
 }
 
 /** What lists show of a ticket. */
@@ -79,17 +77,26 @@ export interface TicketSummary extends Pick<
   readonly fromHome: boolean;
 }
 
-/** A cloth is bought before it is chalked; one of a given length lies in the shop. */
-const toBuy = ({ cloths, lays, chalked }: Ticket): ClothToBuy[] =>
-  cloths.flatMap(({ role, name, colour, length }) => {
-    const lay = lays[role];
-    const begun = lay?.placements.some(({ piece }) => (chalked[piece] ?? 0) > 0);
-    return lay && length === null && !begun ? [{ role, name, colour, buy: lay.buy }] : [];
+/** Whether a cloth comes with that of a ticket that still has it in its own lay. */
+const comesWithAnother = ({ id }: Ticket, { role, boughtBy }: Lay, tickets: readonly Ticket[]): boolean =>
+  boughtBy !== undefined &&
+  tickets.some(
+    ({ number, lays }) => number === boughtBy && lays[role]?.beside?.some(({ ticket }) => ticket === id),
+  );
+
+/** A cloth is bought before it is chalked; one of a given length lies in the shop, and one that is shared is bought once. */
+const toBuy = (ticket: Ticket, tickets: readonly Ticket[]): ClothToBuy[] =>
+  ticket.cloths.flatMap(({ role, name, colour, length }) => {
+    const lay = ticket.lays[role];
+    const begun = lay?.placements.some(({ piece }) => (ticket.chalked[piece] ?? 0) > 0);
+    if (!lay || length !== null || begun || comesWithAnother(ticket, lay, tickets)) return [];
+    return [{ role, name, colour, buy: lay.buy, with: (lay.beside ?? []).map(({ number }) => number) }];
   });
 
 export async function ticketSummaries(): Promise<TicketSummary[]> {
   const fromHome = await ticketsWithSentSets();
-  return (await listTickets()).map((ticket) => {
+  const tickets = await listTickets();
+  return tickets.map((ticket) => {
     const { id, number, title, client, dueOn, styleId, cloths } = ticket;
     const shown = cloths.find(({ role }) => role === 'outer');
     return {
@@ -101,7 +108,7 @@ export async function ticketSummaries(): Promise<TicketSummary[]> {
       styleId,
       cloth: shown?.name ?? null,
       colour: shown?.colour ?? null,
-      toBuy: toBuy(ticket),
+      toBuy: toBuy(ticket, tickets),
       progress: progressOf(ticket),
       fromHome: fromHome.has(id),
     };
@@ -256,44 +263,6 @@ export async function frozenDraft(id: string): Promise<Draft> {
 
 export const marksOf = (ticket: Ticket, draft: Draft, lays: Lays): Mark[] =>
   chalkLaid(draft.pieces, chalkMannerOf(ticket), Object.values(lays), ticket.cloths);
-
-/** Chalk and shears on the pieces of one cloth are forgotten when another lay is chosen for it. */
-function withoutChalkOn(ticket: Ticket, draft: Draft, role: string): Pick<TicketContent, 'chalked' | 'cut'> {
-  const ofRole = draft.pieces.filter(({ piece }) => piece.role === role).map(({ piece }) => piece.id);
-  return {
-    chalked: Object.fromEntries(Object.entries(ticket.chalked).filter(([piece]) => !ofRole.includes(piece))),
-    cut: ticket.cut.filter((id) => !ofRole.includes(pieceOfCut(id))),
-  };
-}
-
-/** Stores a lay only when it proves: against today's pieces and the ticket's own cloth. Null takes the cloth's lay away. */
-export async function setLay(id: string, { role, lay, ...on }: LayEdit): Promise<Ticket> {
-  const ticket = await ticketById(id);
-  const draft = await draftToCut(ticket);
-  if (lay) proveLay(ticket, draft, lay);
-  const others = Object.fromEntries(Object.entries(ticket.lays).filter(([each]) => each !== role));
-  const lays: Lays = lay ? { ...others, [role]: lay } : others;
-  return changeTicket(ticket, on, {
-    lays,
-    marksInAll: marksOf(ticket, draft, lays).length,
-    ...withoutChalkOn(ticket, draft, role),
-  });
-}
-
-function proveLay(ticket: Ticket, draft: Draft, lay: Lay): void {
-  const cloth = ticket.cloths.find(({ role }) => role === lay.role);
-  if (!cloth)
-    throw new Problem(422, 'no-cloth', `The ticket has no ${lay.role} cloth; add it first.`, {
-      field: 'cloths',
-    });
-  const faults = checkLay(lay, layPiecesOn(cloth, draft.pieces), cloth);
-  if (faults.length === 0) return;
-  const first = faults.slice(0, 3).map((fault) => `${fault.code} ${fault.pieces.join(', ')}`);
-  throw new Problem(422, 'lay-not-proved', `This lay does not hold: ${first.join('; ')}. Plan it again.`, {
-    field: 'lay',
-    extra: { faults },
-  });
-}
 
 export async function setChalk(id: string, { chalked, ...on }: ChalkEdit): Promise<Ticket> {
   return noteOnTicket(await ticketById(id), on, { chalked });

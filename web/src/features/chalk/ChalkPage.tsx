@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 import { paths } from '../../app/paths.ts';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
+import { wholeLay } from '@ample-bolt/core/lay/together';
 import { LayDrawing } from '../lay/LayDrawing.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
@@ -98,7 +99,7 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
       {placing && lay && cloth && !showCuts ? (
         <div className="min-w-0 bg-linen-1 p-4 text-walnut">
           <LayDrawing
-            lay={lay}
+            lay={wholeLay(lay)}
             cloth={cloth}
             unit={unit}
             selected={`${mark.piece} ${copy}`}

@@ -16,13 +16,14 @@ interface HandToolsProps {
   /** Whether the plan on screen was changed by hand. */
   readonly changed: boolean;
   readonly unit: Unit;
+  readonly onFoldInSections: () => void;
 }
 
 /** Faults that are told at once: a hand clears one after the other. */
 const TOLD = 3;
 
 /** What a hand can do with the piece that is chosen and with the whole lay, and why the lay cannot be cut as it is. */
-export const HandTools = ({ actions, faults, changed, unit }: HandToolsProps) => (
+export const HandTools = ({ actions, faults, changed, unit, onFoldInSections }: HandToolsProps) => (
   <Aside title="By hand">
     {!changed && <p className="text-sm text-walnut-2">Drag a piece, or use the arrow keys.</p>}
     {changed && (
@@ -53,6 +54,13 @@ export const HandTools = ({ actions, faults, changed, unit }: HandToolsProps) =>
           {words}
         </Button>
       ))}
+      <Button
+        look="quiet"
+        onClick={onFoldInSections}
+        className="col-span-2 min-h-9 justify-start px-2 text-[13px]"
+      >
+        Fold in sections
+      </Button>
     </div>
   </Aside>
 );

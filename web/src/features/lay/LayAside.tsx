@@ -13,6 +13,8 @@ import { HowItLies } from './HowItLies.tsx';
 import { ImpossibleFolds } from './ImpossibleFolds.tsx';
 import { placementKey } from './LayDrawing.tsx';
 import { Fact, Facts } from './LayFacts.tsx';
+import { SameCloth } from './SameCloth.tsx';
+import type { Together } from './use-together.ts';
 import { SectionsForm } from './SectionsForm.tsx';
 import { LeftoverSize } from './LeftoverSize.tsx';
 import type { ByHand } from './use-by-hand.ts';
@@ -32,10 +34,11 @@ interface LayAsideProps {
   readonly plans: readonly FoldPlan[];
   readonly byHand: ByHand;
   readonly handActions: readonly HandAction[];
+  readonly together: Together;
   readonly task: LayTask;
-  /** What is being changed beside the cloth, and ending that. */
+  /** What is being changed beside the cloth; undefined where nothing is. */
   readonly editing: Editing | undefined;
-  readonly onEdited: () => void;
+  readonly onEdit: (what: Editing | undefined) => void;
 }
 
 /** What stands beside the cloth: the hand's tools, the piece that is chosen, the plan in figures, or the cloth being changed. */
@@ -49,14 +52,16 @@ export function LayAside({
   plans,
   byHand,
   handActions,
+  together,
   task,
   editing,
-  onEdited,
+  onEdit,
 }: LayAsideProps) {
   const { ticket, actions } = useTicketContext();
   const { unit } = ticket;
   const cloth = ticket.cloths.find((each) => each.role === role);
   const placement = shown?.placements.find((each) => placementKey(each) === selected);
+  const isOwn = pieces.some(({ piece }) => piece.id === placement?.piece);
   if (editing === 'sections' && shown)
     return (
       <aside className="min-h-0 overflow-auto">
@@ -66,23 +71,40 @@ export function LayAside({
           unit={unit}
           keptAs={`sections-${ticket.id}-${role}`}
           onLay={byHand.laySections}
-          onDone={onEdited}
+          onDone={() => onEdit(undefined)}
         />
       </aside>
     );
   if (editing === 'cloth')
     return (
       <aside className="min-h-0 overflow-auto">
-        <ClothForm role={role} pieces={pieces} ticket={ticket} actions={actions} onDone={onEdited} />
+        <ClothForm
+          role={role}
+          pieces={pieces}
+          ticket={ticket}
+          actions={actions}
+          onDone={() => onEdit(undefined)}
+        />
       </aside>
     );
+  const tools = shown && (
+    <HandTools
+      actions={handActions}
+      faults={byHand.faults}
+      changed={byHand.isOn}
+      unit={unit}
+      onFoldInSections={() => onEdit('sections')}
+    />
+  );
+  // The hand's tools come first while there is a piece in hand, or something that a hand made.
+  const isInHand = placement !== undefined || byHand.isOn;
   return (
     <aside className="flex min-h-0 flex-col gap-4 overflow-auto">
-      {shown && <HandTools actions={handActions} faults={byHand.faults} changed={byHand.isOn} unit={unit} />}
+      {isInHand && tools}
       {placement && (
         <Facts
           title={pieceName(placement.piece)}
-          below={cloth && <HowItLies cloth={cloth} piece={placement.piece} />}
+          below={isOwn && cloth && <HowItLies cloth={cloth} piece={placement.piece} />}
         >
           <Fact words="From the start">
             <Length mm={boxOf(placement.polygon).minY} unit={unit} />
@@ -107,6 +129,8 @@ export function LayAside({
           </Fact>
         </Facts>
       )}
+      {!placement && <SameCloth together={together} boughtBy={ticket.lays[role]?.boughtBy} />}
+      {!isInHand && tools}
       <ImpossibleFolds plans={plans} unit={unit} />
     </aside>
   );

@@ -22,9 +22,8 @@ interface LayOnTableProps {
   readonly selected: string | undefined;
   readonly onSelect: (key: string | undefined) => void;
   readonly byHand: ByHand;
-  /** Undefined while it is done already, or cannot be. */
+  /** Undefined while it is done already. */
   readonly onChangeCloth: (() => void) | undefined;
-  readonly onFoldInSections: (() => void) | undefined;
 }
 
 /** The cloth with its lay, and in a line what cloth it is and that the lay is proved. */
@@ -41,7 +40,6 @@ export function LayOnTable({
   onSelect,
   byHand,
   onChangeCloth,
-  onFoldInSections,
 }: LayOnTableProps) {
   return (
     <div className="flex min-h-0 flex-col gap-2">
@@ -56,9 +54,6 @@ export function LayOnTable({
         </span>
         <Button look="quiet" disabled={!onChangeCloth} onClick={onChangeCloth} className="px-3 text-sm">
           Change the cloth
-        </Button>
-        <Button look="quiet" disabled={!onFoldInSections} onClick={onFoldInSections} className="px-3 text-sm">
-          Fold in sections
         </Button>
         <span className="grow" />
         {shown && proved && (

@@ -8,7 +8,9 @@ import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { ClothForm } from './ClothForm.tsx';
 import { ClothTabs } from './ClothTabs.tsx';
-import { PlanLay } from './PlanLay.tsx';
+import { PlanLay, type PlanLayProps } from './PlanLay.tsx';
+import { useTogether } from './use-together.ts';
+import { Waiting } from '../../ui/Waiting.tsx';
 
 type View = 'lay' | 'compare';
 const views = [
@@ -44,7 +46,7 @@ export function LayPage() {
       </div>
       <Tabs.Content value={role} className="min-h-0 grow">
         {cloth ? (
-          <PlanLay
+          <PlanCloth
             key={role}
             pieces={pieces}
             cloth={cloth}
@@ -59,6 +61,13 @@ export function LayPage() {
       </Tabs.Content>
     </Tabs.Root>
   );
+}
+
+/** Waits until it is known who shares the cloth, and what they bring. */
+function PlanCloth(props: Omit<PlanLayProps, 'together'>) {
+  const { ticket } = useTicketContext();
+  const together = useTogether(ticket, props.cloth);
+  return together ? <PlanLay {...props} together={together} /> : <Waiting what="who shares the cloth" />;
 }
 
 /** Before a cloth is named: what will be cut from it. */

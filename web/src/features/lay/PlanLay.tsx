@@ -5,11 +5,13 @@ import { figureStart } from '@ample-bolt/core/lay/matched-levels';
 import { largestLeftover } from '@ample-bolt/core/lay/leftover';
 import { insideBlocks } from '@ample-bolt/core/lay/layable';
 import { layWays, type LayWay, type Lay } from '@ample-bolt/core/lay/lay';
+import { isSharedWith, wholeLay } from '@ample-bolt/core/lay/together';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { layTaskOf } from '@ample-bolt/core/shop/lay-task';
 import { useMemo, useState } from 'react';
+import { useSWRConfig } from 'swr';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
@@ -22,6 +24,7 @@ import { LookLonger } from './LookLonger.tsx';
 import { PlanCard } from './PlanCard.tsx';
 import { plansOf } from './plans-of.ts';
 import { stillHolding } from './still-holding.ts';
+import type { Together } from './use-together.ts';
 import { TooShort } from './TooShort.tsx';
 import { useByHand, useHandKeys } from './use-by-hand.ts';
 import { useLaySearch } from './use-lay-search.ts';
@@ -31,10 +34,12 @@ import { useLongSearch } from './use-long-search.ts';
 const FIRST_SEARCH = 3000;
 const IMPROVE_SEARCH = 10_000;
 
-interface PlanLayProps {
+export interface PlanLayProps {
   readonly pieces: readonly DraftedPiece[];
   readonly cloth: Cloth;
   readonly stale: boolean;
+  /** Tickets that are laid on the same cloth with this one. */
+  readonly together: Together;
   /** Whether the plans are compared, in the place of the cloth. */
   readonly comparing: boolean;
   /** Another cloth of the ticket that is to be laid, and going on to it. */
@@ -42,22 +47,33 @@ interface PlanLayProps {
   readonly onNext: (role: ClothRole) => void;
 }
 
+/** Whatever is known of tickets: those that share a lay were changed with this one. */
+const isOfTickets = (key: unknown): boolean => JSON.stringify(key).includes('/api/tickets');
+
 /** One cloth being planned: its plans, the one on screen, and what a hand makes of it. */
-export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext }: PlanLayProps) {
+export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, next, onNext }: PlanLayProps) {
   const { ticket, actions, goTo, layWorker } = useTicketContext();
+  const { mutate } = useSWRConfig();
   const stillHere = useStillHere();
   const { unit } = ticket;
   const { role } = cloth;
   const rules = ruleSet(ticket.rules);
   const stored = ticket.lays[role];
-  const taskFor = (fold: LayWay, seed: number) => layTaskOf(ticket, drafted, cloth, fold, seed);
-  const openTask = useMemo(() => layTaskOf(ticket, drafted, cloth, 'open', 1), [ticket, drafted, cloth]);
-  const chosen = stored && !stale ? stored : undefined;
+  const { pieces: shared } = together;
+  const others = together.with.map(({ id }) => id);
+  const taskFor = (fold: LayWay, seed: number) => layTaskOf(ticket, drafted, cloth, fold, seed, shared);
+  const openTask = useMemo(
+    () => layTaskOf(ticket, drafted, cloth, 'open', 1, shared),
+    [ticket, drafted, cloth, shared],
+  );
+  const isHeld = stored && !stale && isSharedWith(stored, others);
+  const chosen = useMemo(() => (isHeld ? wholeLay(stored) : undefined), [isHeld, stored]);
   const boxes = drafted.map(({ outline }) => boxOf(outline));
-  const inputs = JSON.stringify([cloth, unit, boxes]);
+  const sharedBoxes = shared.map(({ id, outline }) => [id, boxOf(outline)]);
+  const inputs = JSON.stringify([cloth, unit, boxes, sharedBoxes]);
   // What a hand made stands when the cloth is only named, coloured, priced or counted otherwise.
   const spreadCloth = { ...cloth, name: '', colour: '', price: 0, length: null };
-  const handInputs = JSON.stringify([spreadCloth, unit, boxes]);
+  const handInputs = JSON.stringify([spreadCloth, unit, boxes, sharedBoxes]);
   // A chosen plan is not searched again by itself: a better one would be another lay than the one that is chalked.
   const search = useLaySearch({
     layWorker,
@@ -67,7 +83,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext
     first: layWays.filter((fold) => fold !== chosen?.fold),
     firstMilliseconds: FIRST_SEARCH,
   });
-  const long = useLongSearch(ticket.id, openTask);
+  const long = useLongSearch(ticket.id, openTask, others);
   const [madeToFit, setMadeToFit] = useState<Lay>();
   const elsewhere = useMemo(
     () => [...long.plans, ...stillHolding(madeToFit ? [madeToFit] : [], openTask)],
@@ -127,10 +143,15 @@ export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext
   const store = async (lay: Lay) => {
     search.stop();
     try {
-      await actions.put('lay', { role, lay });
+      await actions.put('lay', {
+        role,
+        lay,
+        ...(others.length > 0 ? { others: together.with.map(({ id, version }) => ({ id, version })) } : {}),
+      });
       setFailure(undefined);
       byHand.leave();
       if (stillHere()) goOn();
+      if (others.length > 0) await mutate(isOfTickets);
     } catch (error) {
       setFailure(error instanceof Error ? error.message : 'The lay was not stored; try again.');
     }
@@ -211,6 +232,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext
           cloth={cloth}
           searching={search.running !== undefined}
           plans={lays}
+          isShared={others.length > 0}
           onShow={setWanted}
           onMadeToFit={setMadeToFit}
         />
@@ -255,7 +277,6 @@ export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext
             onSelect={setSelected}
             byHand={byHand}
             onChangeCloth={editing === 'cloth' ? undefined : () => setEditing('cloth')}
-            onFoldInSections={editing === 'sections' || !shown ? undefined : () => setEditing('sections')}
           />
           <LayAside
             role={role}
@@ -267,9 +288,10 @@ export function PlanLay({ pieces: drafted, cloth, stale, comparing, next, onNext
             plans={all}
             byHand={byHand}
             handActions={handActions}
+            together={together}
             task={openTask}
             editing={editing}
-            onEdited={() => setEditing(undefined)}
+            onEdit={setEditing}
           />
         </div>
       )}

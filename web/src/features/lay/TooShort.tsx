@@ -14,13 +14,15 @@ interface TooShortProps {
   readonly cloth: Cloth;
   readonly searching: boolean;
   readonly plans: readonly Lay[];
+  /** Other tickets are laid on it too: nothing of this one alone is tried. */
+  readonly isShared: boolean;
   readonly onShow: (fold: LayWay) => void;
   /** Carried out: the lay by which it fits. */
   readonly onMadeToFit: (lay: Lay) => void;
 }
 
 /** The cloth in hand is too short: by how much, and what would make it fit, each tried for real and carried out with one press. */
-export function TooShort({ lay, cloth, searching, plans, onShow, onMadeToFit }: TooShortProps) {
+export function TooShort({ lay, cloth, searching, plans, isShared, onShow, onMadeToFit }: TooShortProps) {
   const { ticket, actions, attempt } = useTicketContext();
   const { unit } = ticket;
   const most = cloth.length ?? 0;
@@ -29,7 +31,7 @@ export function TooShort({ lay, cloth, searching, plans, onShow, onMadeToFit }: 
   const { tries, trying } = useMakeItFit(
     ticket,
     cloth.role,
-    searching || fitting.length > 0 ? undefined : lay.fold,
+    isShared || searching || fitting.length > 0 ? undefined : lay.fold,
   );
   return (
     <Notice tone="stop">
@@ -72,7 +74,9 @@ export function TooShort({ lay, cloth, searching, plans, onShow, onMadeToFit }: 
         {trying && !searching && <li role="status">Trying what would make it fit</li>}
         {!trying && !searching && !tries.some(({ fits }) => fits) && fitting.length === 0 && (
           <li>
-            Nothing of what was tried will do. Take more of it, or lay some of the pieces on another cloth.
+            {isShared
+              ? 'Leave a ticket out, or take more of it.'
+              : 'Nothing of what was tried will do. Take more of it, or lay some of the pieces on another cloth.'}
           </li>
         )}
       </ul>

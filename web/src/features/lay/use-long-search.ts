@@ -19,7 +19,7 @@ export interface LongSearch {
  * A search that goes on at the shop's computer, through queue and worker, while the page may be closed. Its plans are proved whenever `task`
  * is another object.
  */
-export function useLongSearch(ticketId: string, task: LayTask): LongSearch {
+export function useLongSearch(ticketId: string, task: LayTask, others: readonly string[]): LongSearch {
   const { role } = task.cloth;
   const { data: runs, mutate } = useLayRuns(ticketId);
   const [failure, setFailure] = useState<string>();
@@ -38,7 +38,7 @@ export function useLongSearch(ticketId: string, task: LayTask): LongSearch {
     run,
     plans,
     failure,
-    begin: (which, seconds) => attempt(beginLayRun(ticketId, { role, folds: which, seconds })),
+    begin: (which, seconds) => attempt(beginLayRun(ticketId, { role, folds: which, seconds, others })),
     stop: () => run && attempt(stopLayRun(ticketId, run.id)),
   };
 }

@@ -135,7 +135,7 @@ function ToBuy({ tickets }: { readonly tickets: readonly TicketSummary[] }) {
                 style={{ background: colour }}
                 aria-hidden
               />
-              <span className="min-w-0 grow truncate">
+              <span className="min-w-0 grow">
                 {name} <span className="text-walnut-2">Nº {numbers.join(', ')}</span>
               </span>
               <strong className="whitespace-nowrap">{purchaseWords(buy, 'typeset')}</strong>

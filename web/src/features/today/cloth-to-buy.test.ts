@@ -6,6 +6,7 @@ const stay = (amount: number, unit: 'yd' | 'm' = 'yd') => ({
   name: 'Light woven stay',
   colour: '#d9d6cf',
   buy: { unit, amount },
+  with: [],
 });
 
 test('the same cloth is bought once for all its tickets; another unit stays apart', () => {
@@ -20,4 +21,6 @@ test('the same cloth is bought once for all its tickets; another unit stays apar
     { name: 'Light woven stay', colour: '#d9d6cf', buy: { unit: 'm', amount: 0.5 }, tickets: [10] },
   ]);
   expect(clothToBuy([])).toEqual([]);
+  // What is laid together is bought by one of them, for all.
+  expect(clothToBuy([{ number: 4, toBuy: [{ ...stay(2), with: [7, 9] }] }])[0]?.tickets).toEqual([4, 7, 9]);
 });

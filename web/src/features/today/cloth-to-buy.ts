@@ -11,13 +11,13 @@ export interface ClothToBuy extends Pick<Wanted, 'name' | 'colour' | 'buy'> {
 export function clothToBuy(tickets: readonly Pick<TicketSummary, 'number' | 'toBuy'>[]): ClothToBuy[] {
   const cloths = new Map<string, ClothToBuy>();
   for (const { number, toBuy } of tickets)
-    for (const { name, colour, buy } of toBuy) {
+    for (const { name, colour, buy, with: others } of toBuy) {
       const key = JSON.stringify([name.trim().toLowerCase(), colour, buy.unit]);
       const so = cloths.get(key) ?? { name, colour, buy: { ...buy, amount: 0 }, tickets: [] };
       cloths.set(key, {
         ...so,
         buy: { ...buy, amount: so.buy.amount + buy.amount },
-        tickets: [...new Set([...so.tickets, number])],
+        tickets: [...new Set([...so.tickets, number, ...others])],
       });
     }
   return [...cloths.values()];

@@ -1,0 +1,96 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { LayPiece } from '@ample-bolt/core/lay/layable';
+import { planForWork } from '@ample-bolt/core/lay/plan-lay';
+import { wholeLay } from '@ample-bolt/core/lay/together';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { outerLay, ticketClient } from '../../testing/ticket-client.ts';
+import { testApp, type TestApp } from '../../testing/test-app.ts';
+import type { ClothSharer } from './ticket-lays.ts';
+import type { TicketSummary } from './ticket-service.ts';
+
+let app: TestApp;
+beforeAll(async () => {
+  app = await testApp('lays');
+});
+afterAll(() => app.close());
+
+const read = async <T>(address: string): Promise<T> => (await app.agent.get(address)).body as T;
+
+/** A lay of a ticket with another one, as the page would send it. */
+async function together(first: Ticket, second: Ticket): Promise<Lay> {
+  const own = await read<LayPiece[]>(`/api/tickets/${first.id}/cloths/outer/pieces`);
+  const theirs = await read<LayPiece[]>(`/api/tickets/${second.id}/cloths/outer/pieces`);
+  const [cloth] = first.cloths;
+  if (!cloth) throw new Error('no cloth');
+  const mine = own.map((piece) => ({ ...piece, id: piece.id.slice(`${first.number}:`.length) }));
+  return planForWork(
+    { pieces: [...mine, ...theirs], cloth, fold: 'open', seed: 1, shrinkPercent: 0, buyIn: 'yd' },
+    3,
+  );
+}
+
+const versionOf = ({ id, version }: Ticket) => ({ id, version });
+
+describe('tickets of one cloth', () => {
+  test('know each other, are laid together, bought for once, and each is chalked from its own part', async () => {
+    const client = ticketClient(app);
+    const [first, second] = [await client.measured(), await client.measured()];
+    const sharers = await read<ClothSharer[]>(`/api/tickets/${first.id}/cloths/outer/sharers`);
+    expect(sharers.find(({ id }) => id === second.id)).toMatchObject({
+      number: second.number,
+      chalked: false,
+    });
+    const lay = await together(first, second);
+    const stored = await client.put(first, 'lay', { role: 'outer', lay, others: [versionOf(second)] });
+    expect(stored.status).toBe(200);
+    const other = await client.get(second.id);
+    const [own, theirs] = [stored.body.lays.outer, other.lays.outer];
+    if (!own || !theirs) throw new Error('not laid');
+    expect(own.beside?.map(({ number }) => number)).toEqual([second.number]);
+    expect([own.boughtBy, theirs.boughtBy]).toEqual([undefined, first.number]);
+    expect(wholeLay(theirs).placements).toHaveLength(lay.placements.length);
+    expect(other.marksInAll).toBeGreaterThan(0);
+    const list = await read<TicketSummary[]>('/api/tickets');
+    const toBuy = (id: string) => list.find((each) => each.id === id)?.toBuy;
+    expect(toBuy(first.id)).toMatchObject([{ buy: lay.buy, with: [second.number] }]);
+    expect(toBuy(second.id)).toEqual([]);
+    // Undone on one, the other has to buy for itself.
+    await client.put(stored.body, 'place', { place: stored.body.history.place - 1 });
+    const after = await read<TicketSummary[]>('/api/tickets');
+    expect(after.find((each) => each.id === second.id)?.toBuy).toHaveLength(1);
+  });
+
+  test('are stored all or none: one that was changed, is being chalked or does not fit keeps all as they were', async () => {
+    const client = ticketClient(app);
+    const [first, second] = [await client.measured(), await client.measured()];
+    const lay = await together(first, second);
+    const send = (others: readonly object[], sent: object = lay) =>
+      client.put(first, 'lay', { role: 'outer', lay: sent, others });
+    const stale = await send([{ id: second.id, version: second.version - 1 }]);
+    expect([stale.status, stale.body.code, stale.body.field]).toEqual([422, 'share-changed', 'others']);
+    // Its pieces on the other's: each would have its own, and neither could be cut.
+    const onEachOther = { ...lay, placements: lay.placements.map((each) => ({ ...each, polygon: lay.placements[0]?.polygon })) }; // prettier-ignore
+    expect((await send([versionOf(second)], onEachOther)).body.code).toBe('lay-not-proved');
+    expect((await send([{ id: first.id.replace(/^./, 'f').replace(/.$/, '0'), version: 1 }])).status).toBe(
+      404,
+    );
+    const laid = (await client.put(second, 'lay', { role: 'outer', lay: outerLay(second) })).body;
+    const chalked = (await client.put(laid, 'chalk', { chalked: { 'bodice-front': 1 } })).body;
+    const refused = await send([versionOf(chalked)]);
+    expect([refused.status, refused.body.code]).toEqual([422, 'being-chalked']);
+    expect((await client.get(first.id)).lays).toEqual({});
+    expect((await client.get(second.id)).lays.outer?.beside).toBeUndefined();
+  });
+
+  test('are only those of the same name, width and nap; a role that no cloth has is not found', async () => {
+    const client = ticketClient(app);
+    const first = await client.measured();
+    const other = await client.measured();
+    await client.put(other, 'cloths', { cloths: [{ role: 'outer', name: 'Other', width: '45in' }] });
+    const sharers = await read<ClothSharer[]>(`/api/tickets/${first.id}/cloths/outer/sharers`);
+    expect(sharers.map(({ id }) => id)).not.toContain(other.id);
+    expect(await read(`/api/tickets/${first.id}/cloths/lining/sharers`)).toEqual([]);
+    expect((await app.agent.get(`/api/tickets/${first.id}/cloths/sail/sharers`)).status).toBe(404);
+  });
+});

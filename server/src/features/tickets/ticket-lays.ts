@@ -1,0 +1,134 @@
+import { checkLay } from '@ample-bolt/core/lay/check-lay';
+import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import type { Draft } from '@ample-bolt/core/drafting/draft';
+import { layPiecesOn, type LayPiece } from '@ample-bolt/core/lay/layable';
+import type { Lay } from '@ample-bolt/core/lay/lay';
+import { dealtOut, numberedPieces, type Sharer } from '@ample-bolt/core/lay/together';
+import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import { pieceOfCut } from '@ample-bolt/core/shop/cut-id';
+import { progressOf } from '@ample-bolt/core/shop/stations';
+import { orderOfTicket, type Lays, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
+import { Problem } from '../../http/problem.ts';
+import { changeTicket, changeTickets, shareChanged, ticketById } from './ticket-changes.ts';
+import { listTickets } from './ticket-repository.ts';
+import type { LayEdit } from './ticket-schemas.ts';
+import { draftToCut, marksOf } from './ticket-service.ts';
+
+/** Chalk and shears on the pieces of one cloth are forgotten when another lay is chosen for it. */
+function withoutChalkOn(ticket: Ticket, draft: Draft, role: string): Pick<TicketContent, 'chalked' | 'cut'> {
+  const ofRole = draft.pieces.filter(({ piece }) => piece.role === role).map(({ piece }) => piece.id);
+  return {
+    chalked: Object.fromEntries(Object.entries(ticket.chalked).filter(([piece]) => !ofRole.includes(piece))),
+    cut: ticket.cut.filter((id) => !ofRole.includes(pieceOfCut(id))),
+  };
+}
+
+const isChalked = (ticket: Ticket): boolean => progressOf(ticket).marksDone > 0;
+
+/** A ticket with a lay, only when that proves: against today's pieces and the ticket's own cloth. Null takes the cloth's lay away. */
+async function withLay(ticket: Ticket, role: ClothRole, lay: Lay | null): Promise<Partial<TicketContent>> {
+  const draft = await draftToCut(ticket);
+  if (lay) proveLay(ticket, draft, lay);
+  const others = Object.fromEntries(Object.entries(ticket.lays).filter(([each]) => each !== role));
+  const lays: Lays = lay ? { ...others, [role]: lay } : others;
+  return {
+    lays,
+    marksInAll: marksOf(ticket, draft, lays).length,
+    ...withoutChalkOn(ticket, draft, role),
+  };
+}
+
+/** Stores a lay; one that other tickets share is dealt out to all of them, or to none. */
+export async function setLay(id: string, { role, lay, others = [], ...on }: LayEdit): Promise<Ticket> {
+  const ticket = await ticketById(id);
+  if (!lay || others.length === 0) return changeTicket(ticket, on, await withLay(ticket, role, lay));
+  const sharers = await Promise.all(
+    others.map(async ({ id: other, version }) => ({ ticket: await ticketById(other), on: { version } })),
+  );
+  const changed = sharers.find((sharer) => sharer.ticket.version !== sharer.on.version)?.ticket;
+  if (changed) throw shareChanged(changed);
+  const chalked = sharers.find((sharer) => isChalked(sharer.ticket))?.ticket;
+  if (chalked)
+    throw new Problem(
+      422,
+      'being-chalked',
+      `Nº ${chalked.number} is being chalked; its lay stays. Leave it out.`,
+      {
+        field: 'others',
+      },
+    );
+  const all = [{ ticket, on }, ...sharers];
+  const dealt = dealtOut(
+    lay,
+    ticket,
+    sharers.map((sharer) => sharer.ticket),
+  );
+  await changeTickets(
+    await Promise.all(
+      all.map(async (sharer) => {
+        const share = dealt.find((each) => each.ticket === sharer.ticket.id)?.lay ?? null;
+        return { ...sharer, change: await withLay(sharer.ticket, role, share) };
+      }),
+    ),
+  );
+  return ticketById(id);
+}
+
+/** Whether a cloth is the same as another one as far as laying goes: bought under one name, as wide, its nap alike. */
+const isSameCloth = (a: Cloth, b: Cloth): boolean =>
+  a.role === b.role &&
+  a.name.trim().toLowerCase() === b.name.trim().toLowerCase() &&
+  Math.abs(a.width - b.width) < 0.5 &&
+  Math.abs(a.selvedge - b.selvedge) < 0.5 &&
+  a.oneWay === b.oneWay;
+
+/** A ticket whose cloth is the same, so that both can be laid together. */
+export interface ClothSharer extends Sharer, Pick<Ticket, 'title' | 'client' | 'version'> {
+  /** Its lay stays as it is. */
+  readonly chalked: boolean;
+}
+
+/** The other tickets that are cut from the same cloth and can be drafted. */
+export async function clothSharers(id: string, role: ClothRole): Promise<ClothSharer[]> {
+  const ticket = await ticketById(id);
+  const cloth = ticket.cloths.find((each) => each.role === role);
+  if (!cloth) return [];
+  return (await listTickets())
+    .filter(
+      (other) =>
+        other.id !== ticket.id &&
+        other.cloths.some((each) => isSameCloth(each, cloth)) &&
+        orderOfTicket(other) !== undefined,
+    )
+    .map((other) => ({
+      id: other.id,
+      number: other.number,
+      title: other.title,
+      client: other.client,
+      version: other.version,
+      chalked: isChalked(other),
+    }));
+}
+
+/** What of a ticket lies on its cloth of a role, numbered so that it can lie beside that of others. */
+export async function sharedPieces(id: string, role: ClothRole): Promise<LayPiece[]> {
+  const ticket = await ticketById(id);
+  const cloth = ticket.cloths.find((each) => each.role === role);
+  if (!cloth) return [];
+  return numberedPieces(ticket.number, layPiecesOn(cloth, (await draftToCut(ticket)).pieces));
+}
+
+function proveLay(ticket: Ticket, draft: Draft, lay: Lay): void {
+  const cloth = ticket.cloths.find(({ role }) => role === lay.role);
+  if (!cloth)
+    throw new Problem(422, 'no-cloth', `The ticket has no ${lay.role} cloth; add it first.`, {
+      field: 'cloths',
+    });
+  const faults = checkLay(lay, layPiecesOn(cloth, draft.pieces), cloth);
+  if (faults.length === 0) return;
+  const first = faults.slice(0, 3).map((fault) => `${fault.code} ${fault.pieces.join(', ')}`);
+  throw new Problem(422, 'lay-not-proved', `This lay does not hold: ${first.join('; ')}. Plan it again.`, {
+    field: 'lay',
+    extra: { faults },
+  });
+}

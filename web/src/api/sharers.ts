@@ -1,0 +1,29 @@
+import type { LayPiece } from '@ample-bolt/core/lay/layable';
+import type { Sharer } from '@ample-bolt/core/lay/together';
+import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import useSWR from 'swr';
+import { fetcher } from './fetcher.ts';
+
+/** Another ticket that is cut from the same cloth. */
+export interface ClothSharer extends Sharer, Pick<Ticket, 'title' | 'client' | 'version'> {
+  /** Its lay stays as it is. */
+  readonly chalked: boolean;
+}
+
+const keyOf = (ticketId: string, role: ClothRole): string => `/api/tickets/${ticketId}/cloths/${role}`;
+
+/** The other tickets that are cut from the same cloth; asked again for every cloth that differs, by its text. */
+export const useSharers = (ticketId: string, role: ClothRole, cloth: string) =>
+  useSWR<ClothSharer[], Error>([`${keyOf(ticketId, role)}/sharers`, cloth], ([url]: [string]) =>
+    fetcher<ClothSharer[]>(url),
+  );
+
+/** What of some tickets lies on their cloth, numbered; undefined until all of it is there. */
+export const useSharedPieces = (sharers: readonly ClothSharer[], role: ClothRole) =>
+  useSWR<LayPiece[], Error>(
+    sharers.map(({ id, version }) => `${keyOf(id, role)}/pieces?at=${version}`),
+    async (urls: readonly string[]) =>
+      (await Promise.all(urls.map((url) => fetcher<LayPiece[]>(url)))).flat(),
+    { keepPreviousData: true, revalidateOnFocus: false },
+  );
