@@ -43,6 +43,22 @@ test('a print is matched around the body; without its repeat it is refused, and 
   await page.getByRole('button', { name: 'Use this cloth' }).click();
   await expect(between).toBeHidden();
   await expect(page.getByText(/proved: all inside/)).toBeVisible({ timeout: 30_000 });
+  // Stripes across as well: centre lines lie on them, and a hand that leaves one is told.
+  await page.getByRole('button', { name: 'Change the cloth' }).click();
+  const across = page.getByLabel('Across, cm');
+  await across.fill('7');
+  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await expect(across).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText(/proved: all inside/)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Facing back 1', exact: true }).focus();
+  await page.keyboard.press('Shift+ArrowDown');
+  await expect(tools.getByRole('alert')).toContainText('off the middle of a figure');
+  await page.keyboard.press('x');
+  await page.getByRole('button', { name: 'Change the cloth' }).click();
+  await across.fill('');
+  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await expect(across).toBeHidden();
   const { cloths } = (await (await request.get(`/api/tickets/${id}`)).json()) as { cloths: object[] };
   expect(cloths[0]).toMatchObject({ repeat: 90, matched: true, spacing: 5 });
 });

@@ -82,6 +82,7 @@ export const findingSeverities = {
   'flaw-forbids-fold': 'stop',
   'panel-not-kept': 'stop',
   'places-forbid-refolding': 'stop',
+  'fold-off-figure': 'stop',
   'nothing-to-refold': 'stop',
   'piece-without-section': 'stop',
   'section-without-piece': 'stop',

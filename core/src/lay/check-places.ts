@@ -4,6 +4,7 @@ import { creasesOf, type Lay, type Placement } from './lay.ts';
 import type { LayPiece } from './layable.ts';
 import { claimed, nameOf, SAME, sameRing, type LayFault } from './lay-fault.ts';
 import { matchedLevels } from './matched-levels.ts';
+import { centrePastFigure } from './on-figures.ts';
 import { stateOf } from './outline-state.ts';
 import { overlapsOf, reachOutside } from './overlap.ts';
 import { gapBetween } from './spacing.ts';
@@ -74,6 +75,19 @@ function spacingFaults({ placements, sections }: Lay, { spacing = 0 }: Cloth): L
   );
 }
 
+/** Placements whose centre line lies off the figures that come across the cloth. */
+const figureFaults = (
+  placements: readonly Placement[],
+  pieces: readonly LayPiece[],
+  cloth: Cloth,
+): LayFault[] =>
+  placements.flatMap((placement): LayFault[] => {
+    const piece = pieces.find(({ id }) => id === placement.piece);
+    if (!piece) return [];
+    const mm = Math.abs(centrePastFigure(placement, piece, claimed(piece, placement), cloth));
+    return mm > SAME_FIGURE ? [{ code: 'off-the-figure', pieces: [nameOf(placement)], mm }] : [];
+  });
+
 /** Placements whose hem does not lie on the border of the cloth. */
 const borderFaults = (
   placements: readonly Placement[],
@@ -137,4 +151,5 @@ export const placeFaults = (lay: Lay, pieces: readonly LayPiece[], cloth: Cloth)
   ...spacingFaults(lay, cloth),
   ...repeatFaults(lay.placements, pieces, cloth),
   ...borderFaults(lay.placements, pieces, cloth),
+  ...figureFaults(lay.placements, pieces, cloth),
 ];

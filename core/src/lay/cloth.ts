@@ -24,6 +24,10 @@ export interface Cloth {
   readonly repeat?: number;
   /** The print runs around the body: where pieces meet, their levels lie at the same place of the repeat. */
   readonly matched?: boolean;
+  /** Across the width, from the middle of one stripe or figure to the next: centre lines lie on one, mm. */
+  readonly repeatAcross?: number;
+  /** Where the middle of one lies, from the left selvedge, mm; in the middle of the width where it was not measured. */
+  readonly figureAt?: number;
   /** Kept free between pieces, where the cloth frays or shears need room, mm. */
   readonly spacing?: number;
   /** Where nothing may lie. */

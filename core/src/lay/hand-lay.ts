@@ -1,6 +1,8 @@
 import { boxOf, mirrorRing, moveRing, type Ring } from '../geometry/ring.ts';
 import { amountOfCloth } from './buying.ts';
 import { creasesOf, type Lay, type Placement } from './lay.ts';
+import { claimed } from './lay-fault.ts';
+import { centrePastFigure, figuresAcross } from './on-figures.ts';
 import { alongToMatch } from './matched-levels.ts';
 import { overlapsOf } from './overlap.ts';
 import type { LayTask } from './plan-lay.ts';
@@ -119,6 +121,12 @@ export const turnOver = (lay: Lay, index: number, measuring: Measuring): Lay =>
     };
   });
 
+/** A placement moved across, mm. */
+const moveOf = (placement: Placement, across: number): Placement => ({
+  ...placement,
+  polygon: moveRing(placement.polygon, across, 0),
+});
+
 /** How far sides of two boxes may be apart to be drawn together. */
 interface Lines {
   readonly across: readonly number[];
@@ -170,8 +178,15 @@ export function snappedMove(
   const own = new Set(layers.map((layer) => layer.index));
   const others = { ...lay, placements: lay.placements.filter((_, at) => !own.has(at)) };
   const matched = alongToMatch(placement, others, along, pieces, cloth);
+  const piece = pieces.find(({ id }) => id === placement.piece);
+  const past = piece
+    ? centrePastFigure(moveOf(placement, across), piece, claimed(piece, placement), cloth)
+    : 0;
   return {
-    across: across + drawn([minX + across, maxX + across], lines.across, reach),
+    across:
+      past === 0 && !figuresAcross(cloth)
+        ? across + drawn([minX + across, maxX + across], lines.across, reach)
+        : across - past,
     along: matched === along ? along + drawn([minY + along, maxY + along], lines.along, reach) : matched,
   };
 }

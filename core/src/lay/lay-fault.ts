@@ -24,7 +24,8 @@ export type LayFaultCode =
   | 'off-the-repeat'
   | 'too-close'
   | 'off-the-border'
-  | 'off-its-grain';
+  | 'off-its-grain'
+  | 'off-the-figure';
 
 export interface LayFault {
   readonly code: LayFaultCode;

@@ -86,6 +86,8 @@ export function foldObstacle({ pieces, cloth, fold }: FoldTask): Finding | undef
   if (isCross && hasPlaces(cloth)) return finding('flaw-forbids-fold', { subject: cloth.role });
   if (cloth.panels?.length && spreadTasks(pieces, { ...cloth, panels: [] }, fold).length > 0)
     return finding('panel-not-kept', { subject: cloth.role });
+  if (cloth.repeatAcross && spreadTasks(pieces, { ...cloth, repeatAcross: 0 }, fold).length > 0)
+    return finding('fold-off-figure', { subject: cloth.role });
   const usable = usableWidth(cloth);
   const across = fold === 'open' || fold === 'cross' ? usable : fold === 'two' ? usable / 4 : usable / 2;
   const widest = Math.max(...pieces.map((piece) => widthFor(piece, fold)));

@@ -4,6 +4,7 @@ import type { Crease, Fold, Section } from './lay.ts';
 import type { LayPiece } from './layable.ts';
 import { layItems, type LayItem } from './lay-item.ts';
 import { matchedLevels } from './matched-levels.ts';
+import { figuresAcross, itemsOnFigures, pastFigure, type FiguresAcross } from './on-figures.ts';
 import { onPanels } from './on-panels.ts';
 import { takenPlaces } from './taken-places.ts';
 import { turnOverRing } from './turn-over.ts';
@@ -133,6 +134,12 @@ function sharings(pairs: readonly LayPiece[]): ReadonlySet<string>[] {
 /** A hair more than the pieces need across, so that rounding keeps none of them out. mm. */
 const HAIR = 0.1;
 
+/** The next depth, from the usable edge, whose fold lies on a figure. */
+function depthOnFigure(depth: number, { selvedge }: Cloth, figures: FiguresAcross): number {
+  const past = pastFigure(selvedge + depth, figures);
+  return Math.abs(past) < HAIR ? depth : depth - past + (past > 0 ? figures.repeat : 0);
+}
+
 /** Depths worth folding to: as deep as the widest outline, as it and another side by side, or so that a single one fits beside. */
 function depths(
   double: readonly LayPiece[],
@@ -144,8 +151,10 @@ function depths(
   const widest = Math.max(...widths);
   const others = widths.filter((_, index) => index !== widths.indexOf(widest));
   const besides = single.map((piece) => (usableWidth(cloth) - widthOf(piece)) / 2 - HAIR);
+  const figures = figuresAcross(cloth);
   const all = [widest + HAIR, ...others.map((width) => widest + width + 2 * HAIR), ...besides, deepest];
-  return [...new Set(all)].filter((depth) => depth >= widest && depth <= deepest);
+  const onFigures = figures ? all.map((depth) => depthOnFigure(depth, cloth, figures)) : all;
+  return [...new Set(onFigures)].filter((depth) => depth >= widest && depth <= deepest);
 }
 
 /** The task of a spread with those pieces double that `isDouble` names, or nothing where one of them does not fit. */
@@ -157,8 +166,11 @@ function taskOf(
 ): SpreadTask[] {
   const items = layItems(pieces, spread, cloth, (piece) => isDouble(piece) && canLieDouble(spread, piece));
   const levels = matchedLevels(pieces, cloth);
-  const matched = items.map((item) => ({ ...item, matchedAt: levels.get(item.piece) ?? null }));
-  const kept = items.every(({ stances }) => stances.length > 0)
+  const matched = itemsOnFigures(items, spread, cloth).map((item) => ({
+    ...item,
+    matchedAt: levels.get(item.piece) ?? null,
+  }));
+  const kept = matched.every(({ stances }) => stances.length > 0)
     ? onPanels(matched, spread, cloth)
     : undefined;
   if (!kept) return [];

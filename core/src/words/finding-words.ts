@@ -280,6 +280,12 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
           'Cloth with flaws, a panel, an outline of its own or a print that is matched is laid by one fold from end to end.',
         remedy: 'Fold it to width, so that single pieces lie beside the fold.',
       };
+    case 'fold-off-figure':
+      return {
+        message:
+          'Folded so, the fold does not lie on a figure of the print, or no figure is where a piece fits.',
+        remedy: 'Measure again from the selvedge to the middle of a figure, or lay it open.',
+      };
     case 'nothing-to-refold':
       return {
         message: 'All pieces lie double, or all lie open: there is nothing to fold again for.',

@@ -48,6 +48,8 @@ export function layFaultWords({ code, pieces, mm = 0 }: LayFault, unit: Unit): s
       return `${first} does not match the print: its level is off by ${by}.`;
     case 'too-close':
       return `${first} and ${second} are too close: ${by} more between them.`;
+    case 'off-the-figure':
+      return `${first} has its centre ${by} off the middle of a figure.`;
     case 'off-its-grain':
       return `${first} does not lie with its grain as it was set.`;
     case 'off-the-border':

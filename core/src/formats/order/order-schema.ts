@@ -80,6 +80,8 @@ export const orderSchema = {
           endTrim: length,
           repeat: length,
           matched: { type: 'boolean' },
+          repeatAcross: length,
+          figureAt: length,
           spacing: length,
           flaws: {
             type: 'array',

@@ -53,6 +53,8 @@ export interface ClothFile {
   readonly endTrim?: WrittenLength;
   readonly repeat?: WrittenLength;
   readonly matched?: boolean;
+  readonly repeatAcross?: WrittenLength;
+  readonly figureAt?: WrittenLength;
   readonly spacing?: WrittenLength;
   readonly flaws?: readonly FlawFile[];
   /** Corners of a leftover that is no straight piece, in their order around it. */

@@ -47,6 +47,8 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
   if (!endTrim.ok) return endTrim;
   const repeat = readLength(file.repeat ?? 0, unit, `${field}.repeat`, 'Repeat', REPEAT_BOUNDS);
   if (!repeat.ok) return repeat;
+  const across = readAcross(file, unit, field, width.value);
+  if (!across.ok) return across;
   const places = readPlaces(file, unit, `${field}.`, width.value, length);
   if (!places.ok) return places;
   const spacing = readLength(
@@ -79,6 +81,7 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
     ...(endTrim.value > 0 ? { endTrim: endTrim.value } : {}),
     ...(repeat.value > 0 ? { repeat: repeat.value } : {}),
     ...(matched ? { matched } : {}),
+    ...across.value,
     ...(spacing.value > 0 ? { spacing: spacing.value } : {}),
     ...places.value,
     ...(manners.value.length > 0 ? { manners: manners.value } : {}),
@@ -140,6 +143,30 @@ function readPanels(files: readonly PanelFile[], unit: Unit, prefix: string, wid
     const place = readPlace(file, `Panel ${index + 1}`, unit, `${prefix}panels.${index}`, width);
     return place.ok ? read({ ...place.value, piece: file.piece }) : place;
   });
+}
+
+/** How a print comes across the width. */
+function readAcross(
+  { repeatAcross, figureAt }: ClothFile,
+  unit: Unit,
+  cloth: string,
+  width: number,
+): Read<Pick<Cloth, 'repeatAcross' | 'figureAt'>> {
+  const repeat = readLength(repeatAcross ?? 0, unit, `${cloth}.repeatAcross`, 'Repeat across', REPEAT_BOUNDS);
+  if (!repeat.ok) return repeat;
+  if (repeat.value === 0) return read({});
+  if (repeat.value < LEAST_REPEAT)
+    return refuse(
+      'out-of-range',
+      `${cloth}.repeatAcross`,
+      'A repeat so fine needs no matching across; leave it out.',
+    );
+  if (figureAt === undefined) return read({ repeatAcross: repeat.value });
+  const at = readLength(figureAt, unit, `${cloth}.figureAt`, 'Where a figure lies', {
+    least: 0,
+    most: width,
+  });
+  return at.ok ? read({ repeatAcross: repeat.value, figureAt: at.value }) : at;
 }
 
 /** How pieces lie, each said once; a hem can lie on a border only where the cloth has one. */

@@ -20,6 +20,8 @@ const writtenPlace = ({ from, to, left, right }: Flaw): FlawFile => ({
 export const clothFileOf = ({
   endTrim,
   repeat,
+  repeatAcross,
+  figureAt,
   spacing,
   flaws,
   outline,
@@ -30,6 +32,8 @@ export const clothFileOf = ({
   ...cloth,
   ...(endTrim ? { endTrim: millimetres(endTrim) } : {}),
   ...(repeat ? { repeat: millimetres(repeat) } : {}),
+  ...(repeatAcross ? { repeatAcross: millimetres(repeatAcross) } : {}),
+  ...(figureAt === undefined ? {} : { figureAt: millimetres(figureAt) }),
   ...(spacing ? { spacing: millimetres(spacing) } : {}),
   ...(flaws
     ? {

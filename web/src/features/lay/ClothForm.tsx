@@ -27,6 +27,8 @@ interface ClothFields extends PlaceFields {
   readonly endTrim: string;
   readonly repeat: string;
   readonly matched: boolean;
+  readonly repeatAcross: string;
+  readonly figureAt: string;
   readonly spacing: string;
   readonly joined: readonly string[];
   readonly border: NonNullable<Cloth['border']> | '';
@@ -34,7 +36,17 @@ interface ClothFields extends PlaceFields {
 }
 
 /** Fields that are typed in one line. */
-type LineField = 'name' | 'width' | 'selvedge' | 'length' | 'price' | 'endTrim' | 'repeat' | 'spacing';
+type LineField =
+  | 'name'
+  | 'width'
+  | 'selvedge'
+  | 'length'
+  | 'price'
+  | 'endTrim'
+  | 'repeat'
+  | 'repeatAcross'
+  | 'figureAt'
+  | 'spacing';
 
 interface ClothFormProps {
   readonly role: ClothRole;
@@ -58,6 +70,8 @@ const fieldsOf = (cloth: Cloth | undefined, unit: Unit): ClothFields => {
     endTrim: cloth?.endTrim ? text(cloth.endTrim) : '',
     repeat: cloth?.repeat ? text(cloth.repeat) : '',
     matched: cloth?.matched ?? false,
+    repeatAcross: cloth?.repeatAcross ? text(cloth.repeatAcross) : '',
+    figureAt: cloth?.figureAt === undefined ? '' : text(cloth.figureAt),
     spacing: cloth?.spacing ? text(cloth.spacing) : '',
     joined: cloth?.joined ?? [],
     border: cloth?.border ?? '',
@@ -91,8 +105,21 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
     }
   };
   const store = () => {
-    const { name, length, price, endTrim, repeat, spacing, outline, panels, border, stretch, ...rest } =
-      fields;
+    const {
+      name,
+      length,
+      price,
+      endTrim,
+      repeat,
+      repeatAcross,
+      figureAt,
+      spacing,
+      outline,
+      panels,
+      border,
+      stretch,
+      ...rest
+    } = fields;
     const manners = cloth && clothFileOf(cloth).manners;
     const cost = Number(price.replace(',', '.'));
     if (!(cost >= 0)) {
@@ -110,6 +137,8 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
       ...(price.trim() === '' ? {} : { price: cost }),
       ...(endTrim.trim() === '' ? {} : { endTrim }),
       ...(repeat.trim() === '' ? {} : { repeat }),
+      ...(repeatAcross.trim() === '' ? {} : { repeatAcross }),
+      ...(figureAt.trim() === '' ? {} : { figureAt }),
       ...(spacing.trim() === '' ? {} : { spacing }),
       ...(outline.length > 0 ? { outline } : {}),
       ...(panels.length > 0 ? { panels } : {}),
@@ -161,6 +190,8 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
       <CheckBox checked={fields.matched} onChange={(matched) => set({ matched })}>
         Match the print around the body
       </CheckBox>
+      <Row label={`Across, ${unit}`}>{input('repeatAcross', 'no stripes across')}</Row>
+      <Row label={`Stripe at, ${unit}`}>{input('figureAt', 'in the middle')}</Row>
       <Row label={`Room between, ${unit}`}>{input('spacing', 'none')}</Row>
       <Row label="Border along">
         <select

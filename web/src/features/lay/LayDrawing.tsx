@@ -4,6 +4,7 @@ import { purchaseLength } from '@ample-bolt/core/lay/buying';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import type { Ring } from '@ample-bolt/core/geometry/ring';
 import { creaseLine, creasesOf, type Lay, type Placement } from '@ample-bolt/core/lay/lay';
+import { figuresAcross } from '@ample-bolt/core/lay/on-figures';
 import type { Leftover } from '@ample-bolt/core/lay/leftover';
 import { formatLength } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
@@ -48,6 +49,17 @@ const END = 104;
 /** Room below it for what is said of its direction. */
 const FOOT = 24;
 const fixed = { vectorEffect: 'non-scaling-stroke' as const };
+
+/** Where across the cloth figures of its print lie, mm. */
+function acrossAt(cloth: Cloth): number[] {
+  const figures = figuresAcross(cloth);
+  if (!figures) return [];
+  const first = figures.at - figures.repeat * Math.floor(figures.at / figures.repeat);
+  return Array.from(
+    { length: Math.ceil((cloth.width - first) / figures.repeat) },
+    (_, index) => first + index * figures.repeat,
+  );
+}
 
 /** The cloth as it lies on the table, its start to the left: the length runs right, the width down. */
 export function LayDrawing({
@@ -142,6 +154,9 @@ export function LayDrawing({
             ))}
             {figures.map((at) => (
               <path key={at} d={`M${x(at)} ${RULER}V${y(lay.width)}`} stroke={colour} opacity="0.35" />
+            ))}
+            {acrossAt(cloth).map((at) => (
+              <path key={at} d={`M0 ${y(at)}H${x(shown)}`} stroke={colour} opacity="0.35" />
             ))}
             {(cloth.panels ?? []).map((panel) => (
               <PanelOnCloth key={`${panel.from} ${panel.left}`} panel={panel} x={x} y={y} colour={colour} />
