@@ -4,7 +4,7 @@ import { checkMeasures } from '../measures/plausibility.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { finishPiece } from '../pieces/drafted-piece.ts';
 import type { Draft } from './draft.ts';
-import { mayBeJoined, offFold } from './operations/off-fold.ts';
+import { mayBeJoined, maySwitchCloth, offFold } from './operations/off-fold.ts';
 
 /** What an order needs to be drafted; an order read from a file has it, and so has a ticket. */
 export type DraftableOrder = Pick<
@@ -29,9 +29,22 @@ function withJoins(draft: Draft, { cloths, rules }: DraftableOrder): Draft {
   };
 }
 
+/** The draft with those pieces of another cloth's that a cloth takes; one that has to be of the cloth that shows stays there. */
+function withTaken(draft: Draft, { cloths }: DraftableOrder): Draft {
+  if (!cloths.some(({ takes = [] }) => takes.length > 0)) return draft;
+  return {
+    ...draft,
+    pieces: draft.pieces.map((drafted) => {
+      const { piece } = drafted;
+      const taker = cloths.find(({ takes = [] }) => takes.includes(piece.id));
+      return taker && maySwitchCloth(piece) ? { ...drafted, piece: { ...piece, role: taker.role } } : drafted;
+    }),
+  };
+}
+
 /** Drafts an order: the style's draft, with what its measures and cloths give rise to. Stops come first. */
 export function draftOrder(order: DraftableOrder): Draft {
-  const draft = withJoins(recipeOf(order.style).draft(order), order);
+  const draft = withTaken(withJoins(recipeOf(order.style).draft(order), order), order);
   const roles = [...new Set(draft.pieces.map(({ piece }) => piece.role))];
   const clothless = roles
     .filter((role) => !order.cloths.some((cloth) => cloth.role === role))

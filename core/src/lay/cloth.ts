@@ -43,6 +43,8 @@ export interface Cloth {
   readonly stretch?: 'across' | 'along';
   /** Pieces that would lie on the fold and are cut with a join there instead, to save cloth, by their ids. */
   readonly joined?: readonly string[];
+  /** Pieces of another cloth's that are cut from this one, by their ids. */
+  readonly takes?: readonly string[];
 }
 
 /** A worked motif: one piece lies inside it, its middle on the motif's middle, and no other is cut from it. */

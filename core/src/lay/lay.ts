@@ -84,7 +84,7 @@ export interface Lay {
   /** A length that no lay of these pieces on this cloth can beat, mm. */
   readonly bound: number;
   /** Where several tickets share the cloth. */
-  readonly beside?: readonly Beside[];
+  readonly beside?: readonly Beside[] | undefined;
   /** The number of the ticket that buys the cloth, where that is another one. */
   readonly boughtBy?: number | undefined;
 }

@@ -7,10 +7,11 @@ import { parseLength } from '../units/parse-length.ts';
 import { draftOrder } from '../drafting/draft-order.ts';
 import { readChoice } from '../formats/order/read-choices.ts';
 import { checkLay } from '../lay/check-lay.ts';
+import { layPiecesOn } from '../lay/layable.ts';
 import { styleOf } from '../styles/style-book.ts';
 import { planForWork } from '../lay/plan-lay.ts';
 import { layTaskOf } from './lay-task.ts';
-import { makeItFit, type FitTicket } from './make-it-fit.ts';
+import { changedCloths, makeItFit, type FitTicket } from './make-it-fit.ts';
 import { noMeasures, orderOfTicket } from './ticket.ts';
 
 const values = Object.fromEntries(
@@ -39,6 +40,8 @@ describe('what would make a garment fit', () => {
     expect(shorter.slice(0, -1).every(({ fits }) => !fits)).toBe(true);
     // Of what may be joined all is: the facings, never the skirt that shows.
     expect(tries[0]?.way).toEqual({ kind: 'join', pieces: ['facing-front'] });
+    // There is no lining to cut them from.
+    expect(tries.some(({ way }) => way.kind === 'other')).toBe(false);
     const widths = tries.flatMap(({ way, fits }) => (way.kind === 'width' ? [{ mm: way.mm, fits }] : []));
     expect(widths.filter(({ fits }) => fits)).toHaveLength(1);
     expect(widths.every(({ mm }) => mm > inches(45))).toBe(true);
@@ -66,6 +69,30 @@ describe('what would make a garment fit', () => {
     if (!order || !cloth) throw new Error('not ready to lay');
     const { pieces } = layTaskOf(next, draftOrder(order).pieces, cloth, found.lay.fold, 1);
     expect(checkLay(found.lay, pieces, cloth)).toEqual([]);
+  });
+
+  test('where there is a lining the facings may be cut from it: tried on the draft that has them there', () => {
+    const lining = sampleCloth({ role: 'lining', name: 'Lining' });
+    const short = ticketWith(long - 8);
+    const ticket = { ...short, cloths: [...short.cloths, lining] };
+    const found = [...makeItFit(ticket, 'outer', 'width', WORK)].find(({ way }) => way.kind === 'other');
+    if (!found?.fits || found.way.kind !== 'other') throw new Error('the facings were not tried elsewhere');
+    expect(found.way).toEqual({ kind: 'other', role: 'lining', pieces: ['facing-front', 'facing-back'] });
+    expect(found.lay.placements.some(({ piece }) => piece.startsWith('facing'))).toBe(false);
+    const next = { ...ticket, cloths: changedCloths(ticket.cloths, 'outer', found.way) };
+    const order = orderOfTicket(next);
+    const pieces = order ? draftOrder(order).pieces : [];
+    expect(layPiecesOn(lining, pieces).map(({ id }) => id)).toEqual(expect.arrayContaining(['facing-front', 'facing-back'])); // prettier-ignore
+    // What shows stays with its cloth, whoever asks for it.
+    const bold = orderOfTicket({
+      ...ticket,
+      cloths: [...short.cloths, { ...lining, takes: ['skirt-front'] }],
+    });
+    const skirt = bold && draftOrder(bold).pieces.find(({ piece }) => piece.id === 'skirt-front');
+    expect(skirt?.piece.role).toBe('outer');
+    // A lining of which there is only so much is not offered.
+    const few = { ...ticket, cloths: [...short.cloths, { ...lining, length: 400 }] };
+    expect([...makeItFit(few, 'outer', 'width', 1)].some(({ way }) => way.kind === 'other')).toBe(false);
   });
 
   test('on cloth that is far too short nothing fits, and every try says what it would still need', () => {

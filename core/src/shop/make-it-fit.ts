@@ -1,5 +1,5 @@
 import { draftOrder } from '../drafting/draft-order.ts';
-import { mayBeJoined } from '../drafting/operations/off-fold.ts';
+import { mayBeJoined, maySwitchCloth } from '../drafting/operations/off-fold.ts';
 import type { Draft } from '../drafting/draft.ts';
 import { checkLay } from '../lay/check-lay.ts';
 import { usableWidth, type Cloth } from '../lay/cloth.ts';
@@ -28,6 +28,8 @@ export type FitWay =
     }
   /** Pieces cut with a join where they would lie on the fold, by their ids. */
   | { readonly kind: 'join'; readonly pieces: readonly string[] }
+  /** Pieces cut from another cloth of the ticket, which is still to be bought. */
+  | { readonly kind: 'other'; readonly pieces: readonly string[]; readonly role: ClothRole }
   /** Another cloth of the same length, so wide, mm. */
   | { readonly kind: 'width'; readonly mm: number };
 
@@ -86,19 +88,36 @@ const shorterWays = (lengths: readonly (readonly [string, LengthChoice, number])
       })),
     );
 
+/** A way that changes cloths, and no choice. */
+export type ClothWay = Extract<FitWay, { kind: 'join' | 'other' | 'width' }>;
+
 /** A cloth as a way would change it: another one so wide has none of its places. */
-export const changedCloth = (cloth: Cloth, way: Extract<FitWay, { kind: 'join' | 'width' }>): Cloth =>
+const changedCloth = (cloth: Cloth, way: Extract<FitWay, { kind: 'join' | 'width' }>): Cloth =>
   way.kind === 'join'
     ? { ...cloth, joined: [...(cloth.joined ?? []), ...way.pieces] }
     : { ...cloth, width: way.mm, flaws: [], panels: [], outline: undefined };
 
+/** What may be cut from another cloth is, where there is a lining that is bought as long as is asked. */
+function otherWays({ pieces }: Draft, role: ClothRole, cloths: readonly Cloth[]): FitWay[] {
+  const small = pieces
+    .filter(({ piece }) => piece.role === role && maySwitchCloth(piece))
+    .map(({ piece }) => piece.id);
+  if (small.length === 0 || role === 'lining') return [];
+  return cloths
+    .filter((cloth) => cloth.role === 'lining' && cloth.length === null)
+    .map((cloth) => ({ kind: 'other', pieces: small, role: cloth.role }));
+}
+
+/** The cloths of a ticket as a way would change them. */
+export const changedCloths = (cloths: readonly Cloth[], role: ClothRole, way: ClothWay): Cloth[] =>
+  cloths.map((cloth) => {
+    if (way.kind !== 'other') return cloth.role === role ? changedCloth(cloth, way) : cloth;
+    return cloth.role === way.role ? { ...cloth, takes: [...(cloth.takes ?? []), ...way.pieces] } : cloth;
+  });
+
 /** The ticket as a way would change it. */
 function changed(ticket: FitTicket, role: ClothRole, way: FitWay): FitTicket {
-  if (way.kind === 'join' || way.kind === 'width')
-    return {
-      ...ticket,
-      cloths: ticket.cloths.map((cloth) => (cloth.role === role ? changedCloth(cloth, way) : cloth)),
-    };
+  if (!('choices' in way)) return { ...ticket, cloths: changedCloths(ticket.cloths, role, way) };
   const entered = Object.entries(way.choices).map(([id, text]) => {
     const read = parseLength(text, ticket.unit);
     return [id, { mm: read.ok ? read.mm : 0, typed: text }] as const;
@@ -175,6 +194,7 @@ export function* makeItFit(
   const book = noFitBook();
   for (const ways of [
     joinWays(before, role),
+    otherWays(before, role, ticket.cloths),
     easeWays(lengths, ticket.unit),
     ...grouped(shorterWays(lengths, ticket.unit)),
     widths,

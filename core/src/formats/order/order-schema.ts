@@ -7,6 +7,12 @@ const length = {
   description: 'A number in the file’s unit, or a text such as "28 1/2", "98cm", "1yd 4".',
 } as const;
 
+const pieceIds = {
+  type: 'array',
+  maxItems: 40,
+  items: { type: 'string', minLength: 1, maxLength: 80 },
+} as const;
+
 export const orderSchema = {
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   $id: 'ample-bolt/order',
@@ -120,11 +126,8 @@ export const orderSchema = {
               },
             },
           },
-          joined: {
-            type: 'array',
-            maxItems: 40,
-            items: { type: 'string', minLength: 1, maxLength: 80 },
-          },
+          joined: pieceIds,
+          takes: pieceIds,
           panels: {
             type: 'array',
             maxItems: 12,

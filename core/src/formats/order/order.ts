@@ -65,6 +65,8 @@ export interface ClothFile {
   readonly stretch?: Cloth['stretch'];
   /** Ids of pieces that are cut with a join where they would lie on the fold. */
   readonly joined?: readonly string[];
+  /** Ids of pieces of another cloth's that are cut from this one. */
+  readonly takes?: readonly string[];
 }
 
 /** How one piece lies; the margin is a block's. */

@@ -61,7 +61,7 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
   if (!spacing.ok) return spacing;
   const manners = readManners(file, unit, field);
   if (!manners.ok) return manners;
-  const { matched = false, joined = [], border, stretch } = file;
+  const { matched = false, joined = [], takes = [], border, stretch } = file;
   if (matched && repeat.value < LEAST_REPEAT)
     return refuse(
       'out-of-range',
@@ -87,6 +87,7 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
     ...(manners.value.length > 0 ? { manners: manners.value } : {}),
     ...(border ? { border } : {}),
     ...(stretch ? { stretch } : {}),
+    ...(takes.length > 0 ? { takes: [...new Set(takes)] } : {}),
     ...(joined.length > 0 ? { joined: [...new Set(joined)] } : {}),
   });
 }

@@ -139,9 +139,9 @@ const redraws = (ticket: Ticket, next: TicketContent): boolean =>
     (part) => JSON.stringify(ticket[part]) !== JSON.stringify(next[part]),
   ) || joinsOf(ticket) !== joinsOf(next);
 
-/** Which pieces are cut with a join, as a text to compare; what else is known of a cloth draws nothing anew. */
+/** Which pieces are cut with a join or from another cloth, as a text to compare; what else is known of a cloth draws nothing anew. */
 const joinsOf = ({ cloths }: Pick<TicketContent, 'cloths'>): string =>
-  JSON.stringify(cloths.map(({ role, joined = [] }) => [role, ...joined]));
+  JSON.stringify(cloths.map(({ role, joined = [], takes = [] }) => [role, joined, takes]));
 
 /** What is to be written of content made on a version; nothing where there is no step. */
 async function writeOf(

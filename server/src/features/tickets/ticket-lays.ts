@@ -41,7 +41,11 @@ async function withLay(ticket: Ticket, role: ClothRole, lay: Lay | null): Promis
 /** Stores a lay; one that other tickets share is dealt out to all of them, or to none. */
 export async function setLay(id: string, { role, lay, others = [], ...on }: LayEdit): Promise<Ticket> {
   const ticket = await ticketById(id);
-  if (!lay || others.length === 0) return changeTicket(ticket, on, await withLay(ticket, role, lay));
+  if (!lay || others.length === 0) {
+    // Who shares a lay is known by whom it is dealt out to, and by nothing else.
+    const own = lay && { ...lay, beside: undefined, boughtBy: undefined };
+    return changeTicket(ticket, on, await withLay(ticket, role, own));
+  }
   const sharers = await Promise.all(
     others.map(async ({ id: other, version }) => ({ ticket: await ticketById(other), on: { version } })),
   );

@@ -2,7 +2,8 @@ import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { ClothFile } from '@ample-bolt/core/formats/order/order';
 import { clothFileOf } from '@ample-bolt/core/formats/order/write-order';
-import { mayBeJoined } from '@ample-bolt/core/drafting/operations/off-fold';
+import { useTicketContext } from '../ticket/ticket-context.ts';
+import { mayBeJoined, maySwitchCloth } from '@ample-bolt/core/drafting/operations/off-fold';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
@@ -31,6 +32,7 @@ interface ClothFields extends PlaceFields {
   readonly figureAt: string;
   readonly spacing: string;
   readonly joined: readonly string[];
+  readonly takes: readonly string[];
   readonly border: NonNullable<Cloth['border']> | '';
   readonly stretch: NonNullable<Cloth['stretch']>;
 }
@@ -74,6 +76,7 @@ const fieldsOf = (cloth: Cloth | undefined, unit: Unit): ClothFields => {
     figureAt: cloth?.figureAt === undefined ? '' : text(cloth.figureAt),
     spacing: cloth?.spacing ? text(cloth.spacing) : '',
     joined: cloth?.joined ?? [],
+    takes: cloth?.takes ?? [],
     border: cloth?.border ?? '',
     stretch: cloth?.stretch ?? 'across',
     ...placeFieldsOf(cloth, text),
@@ -149,6 +152,11 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
     // This cloth first, so that a fault in it is always found at place 0.
     return send([own, ...others]);
   };
+  const { drafted } = useTicketContext();
+  const all = drafted?.draft.pieces ?? [];
+  const takeable = all.filter(
+    ({ piece }) => fields.takes.includes(piece.id) || (role !== 'outer' && maySwitchCloth(piece)),
+  );
   const joinable = pieces.filter(({ piece }) => mayBeJoined(piece) || fields.joined.includes(piece.id));
   const faulty = (field: string) => problem?.field === `cloths.0.${field}`;
   const input = (field: LineField, placeholder = '') => (
@@ -218,24 +226,18 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
         refused={problem?.field?.replace('cloths.0.', '')}
         onChange={set}
       />
-      {joinable.length > 0 && (
-        <fieldset className="rounded-soft border border-linen-3 bg-white p-2">
-          <legend className="px-1 text-sm font-semibold">Join at the fold, to save cloth</legend>
-          {joinable.map(({ piece: { id } }) => (
-            <CheckBox
-              key={id}
-              checked={fields.joined.includes(id)}
-              onChange={(isJoined) =>
-                set({
-                  joined: isJoined ? [...fields.joined, id] : fields.joined.filter((each) => each !== id),
-                })
-              }
-            >
-              {pieceName(id)}
-            </CheckBox>
-          ))}
-        </fieldset>
-      )}
+      <PieceChecks
+        title="Join at the fold, to save cloth"
+        ids={joinable.map(({ piece }) => piece.id)}
+        checked={fields.joined}
+        onChange={(joined) => set({ joined })}
+      />
+      <PieceChecks
+        title={`Cut from the ${role} too`}
+        ids={takeable.map(({ piece }) => piece.id)}
+        checked={fields.takes}
+        onChange={(takes) => set({ takes })}
+      />
       {problem && (
         <p role="alert" className="text-sm font-semibold text-madder">
           {problem.words}
@@ -252,6 +254,30 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
     </form>
   );
 }
+
+interface PieceChecksProps {
+  readonly title: string;
+  readonly ids: readonly string[];
+  readonly checked: readonly string[];
+  readonly onChange: (checked: readonly string[]) => void;
+}
+
+/** Pieces that something is said of, ticked. */
+const PieceChecks = ({ title, ids, checked, onChange }: PieceChecksProps) =>
+  ids.length > 0 && (
+    <fieldset className="rounded-soft border border-linen-3 bg-white p-2">
+      <legend className="px-1 text-sm font-semibold">{title}</legend>
+      {ids.map((id) => (
+        <CheckBox
+          key={id}
+          checked={checked.includes(id)}
+          onChange={(isOn) => onChange(isOn ? [...checked, id] : checked.filter((each) => each !== id))}
+        >
+          {pieceName(id)}
+        </CheckBox>
+      ))}
+    </fieldset>
+  );
 
 const inputClass =
   'min-h-9 w-full rounded-soft border border-linen-3 bg-white px-2.5 aria-invalid:border-madder';

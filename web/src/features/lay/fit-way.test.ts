@@ -23,6 +23,9 @@ describe('what would make a garment fit', () => {
       'A join at the fold of facing front, collar',
     );
     expect(words({ kind: 'width', mm: inches(54) })).toBe('Cloth of 54 in');
+    expect(words({ kind: 'other', pieces: ['facing-front'], role: 'lining' })).toBe(
+      'Facing front from the lining',
+    );
   });
 
   test('a choice is typed anew, and the others stay as they were typed', () => {
@@ -40,6 +43,8 @@ describe('what would make a garment fit', () => {
     const joined = read({ kind: 'join', pieces: ['facing-front'] });
     expect(joined[0]?.joined).toEqual(['collar', 'facing-front']);
     expect(joined[0]?.flaws).toEqual(flaws);
+    const other = read({ kind: 'other', pieces: ['facing-front'], role: 'lining' });
+    expect(other.map(({ takes }) => takes)).toEqual([undefined, ['facing-front']]);
     const wider = read({ kind: 'width', mm: inches(60) });
     expect(wider[0]).toMatchObject({ width: inches(60), joined: ['collar'] });
     expect(wider[0]?.flaws).toBeUndefined();

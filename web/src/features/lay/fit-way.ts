@@ -1,8 +1,7 @@
 import { clothFileOf } from '@ample-bolt/core/formats/order/write-order';
 import type { ClothFile } from '@ample-bolt/core/formats/order/order';
-import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
-import { changedCloth, type FitWay } from '@ample-bolt/core/shop/make-it-fit';
+import { changedCloths, type FitWay } from '@ample-bolt/core/shop/make-it-fit';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
 import { formatLength } from '@ample-bolt/core/units/format-length';
@@ -20,6 +19,8 @@ export function wayWords(way: FitWay, { unit, styleId }: Pick<Ticket, 'unit' | '
     }
     case 'join':
       return `A join at the fold of ${way.pieces.map((id) => pieceName(id).toLowerCase()).join(', ')}`;
+    case 'other':
+      return `${way.pieces.map((id) => pieceName(id)).join(', ')} from the ${way.role}`;
     case 'width':
       return `Cloth of ${formatLength(way.mm, unit, { decimals: 0, style: 'typeset' })}`;
   }
@@ -35,10 +36,8 @@ export function typedChange(
   { choices, cloths }: Pick<Ticket, 'choices' | 'cloths'>,
   role: ClothRole,
 ): TypedChange {
-  if (way.kind === 'width' || way.kind === 'join') {
-    const changed = (cloth: Cloth) => (cloth.role === role ? changedCloth(cloth, way) : cloth);
-    return { part: 'cloths', cloths: cloths.map((cloth) => clothFileOf(changed(cloth))) };
-  }
+  if (!('choices' in way))
+    return { part: 'cloths', cloths: changedCloths(cloths, role, way).map(clothFileOf) };
   const own = Object.entries(choices ?? {}).map(([id, entered]) => [id, entered.typed] as const);
   return { part: 'choices', choices: { ...Object.fromEntries(own), ...way.choices } };
 }
