@@ -14,7 +14,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    // Keeping a trace of every step takes a good part of the time; where a failure is looked into it is worth it.
+    trace: process.env['TRACE'] === undefined ? 'off' : 'retain-on-failure',
     actionTimeout: 20_000,
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',

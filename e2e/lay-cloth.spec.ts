@@ -98,7 +98,8 @@ test('pieces lie on the bias, with their hem on a border, and in a block that is
   await page.getByRole('button', { name: 'Use this cloth' }).click();
   await choose('Skirt front 1');
   await lies.selectOption('Hem on the border');
-  await expect(page.getByRole('button', { name: 'Take this plan' })).toBeEnabled({ timeout: 30_000 });
+  await expect(lies).toHaveValue('border');
+  await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText(/proved: all inside/)).toBeVisible({ timeout: 30_000 });
   // By hand it leaves the border, and that is said.
   await choose('Skirt front 1');

@@ -238,19 +238,22 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
         checked={fields.takes}
         onChange={(takes) => set({ takes })}
       />
-      {problem && (
-        <p role="alert" className="text-sm font-semibold text-madder">
-          {problem.words}
-        </p>
-      )}
-      <Button type="submit" className="min-h-11">
-        {cloth ? 'Use this cloth' : 'Name this cloth'}
-      </Button>
       {cloth && role !== 'outer' && (
         <Button look="quiet" onClick={() => void send(others)}>
           Leave the {role} out
         </Button>
       )}
+      {/* The form is longer than the page: what ends it, and why it did not, stay in sight. */}
+      <div className="sticky bottom-0 bg-linen-1 pt-1">
+        {problem && (
+          <p role="alert" className="mb-1.5 text-sm font-semibold text-madder">
+            {problem.words}
+          </p>
+        )}
+        <Button type="submit" className="min-h-11 w-full">
+          {cloth ? 'Use this cloth' : 'Name this cloth'}
+        </Button>
+      </div>
     </form>
   );
 }
