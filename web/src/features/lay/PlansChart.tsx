@@ -23,6 +23,10 @@ interface PlansChartProps {
 export default function PlansChart({ lays, worth, unit, minutesOf }: PlansChartProps) {
   const [word, mm] = unit === 'in' ? (['yd', MM_PER_YARD] as const) : (['m', MM_PER_METRE] as const);
   const place = (lay: Lay) => ({ x: minutesOf(lay), y: purchaseLength(lay.buy) / mm });
+  // As cloth is sold: a step above the most and one below the least.
+  const step = unit === 'in' ? 0.25 : 0.1;
+  const steps = lays.map((lay) => place(lay).y / step);
+  const [least, most] = [Math.floor(Math.min(...steps) + 1e-6) - 1, Math.ceil(Math.max(...steps) - 1e-6) + 1];
   const byTime = [...worth].sort((a, b) => minutesOf(a) - minutesOf(b));
   const words = lays
     .map(
@@ -60,10 +64,14 @@ export default function PlansChart({ lays, worth, unit, minutesOf }: PlansChartP
         scales: {
           x: { title: { display: true, text: 'minutes at the table' }, grace: '10%' },
           y: {
-            title: { display: true, text: `${word} to buy` },
-            grace: '20%',
-            // As cloth is sold.
-            ticks: { stepSize: unit === 'in' ? 0.25 : 0.1 },
+            title: { display: true, text: 'to buy' },
+            min: least * step,
+            max: most * step,
+            ticks: {
+              stepSize: step,
+              callback: (value) =>
+                purchaseWords({ amount: Number(Number(value).toFixed(2)), unit: word }, 'typeset'),
+            },
           },
         },
         plugins: {
