@@ -15,6 +15,9 @@ export interface Together {
   readonly toggle: (id: string) => void;
 }
 
+/** One and the same while there is nobody: the task that is laid is known by its parts. */
+const nothing: readonly LayPiece[] = [];
+
 /** Who is laid with a ticket: as its lay has it, until another one is added or left out. Undefined until their pieces are there. */
 export function useTogether(ticket: Ticket, cloth: Cloth): Together | undefined {
   const { role, name, width, selvedge, oneWay } = cloth;
@@ -28,12 +31,12 @@ export function useTogether(ticket: Ticket, cloth: Cloth): Together | undefined 
   const wanted = kept ?? stored;
   const chosen = (sharers ?? []).filter(({ id }) => wanted.includes(id));
   const { data: pieces } = useSharedPieces(chosen, role);
-  if (error) return { sharers: [], with: [], pieces: [], toggle: () => undefined };
+  if (error) return { sharers: [], with: [], pieces: nothing, toggle: () => undefined };
   if (!sharers || (chosen.length > 0 && !pieces)) return undefined;
   return {
     sharers,
     with: chosen,
-    pieces: chosen.length > 0 ? (pieces ?? []) : [],
+    pieces: chosen.length > 0 ? (pieces ?? nothing) : nothing,
     toggle: (id) =>
       keep((held = stored) => (held.includes(id) ? held.filter((each) => each !== id) : [...held, id])),
   };
