@@ -13,10 +13,15 @@ export interface ClothSharer extends Sharer, Pick<Ticket, 'title' | 'client' | '
 
 const keyOf = (ticketId: string, role: ClothRole): string => `/api/tickets/${ticketId}/cloths/${role}`;
 
-/** The other tickets that are cut from the same cloth; asked again for every cloth that differs, by its text. */
+/**
+ * The other tickets that are cut from the same cloth; asked again for every cloth that differs, by its text. Until they are known those before
+ * stand, so that what is on the table stays there.
+ */
 export const useSharers = (ticketId: string, role: ClothRole, cloth: string) =>
-  useSWR<ClothSharer[], Error>([`${keyOf(ticketId, role)}/sharers`, cloth], ([url]: [string]) =>
-    fetcher<ClothSharer[]>(url),
+  useSWR<ClothSharer[], Error>(
+    [`${keyOf(ticketId, role)}/sharers`, cloth],
+    ([url]: [string]) => fetcher<ClothSharer[]>(url),
+    { keepPreviousData: true },
   );
 
 /** What of some tickets lies on their cloth, numbered; undefined until all of it is there. */
