@@ -14,8 +14,7 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
-    // Keeping a trace of every step takes a good part of the time; where a failure is looked into it is worth it.
-    trace: process.env['TRACE'] === undefined ? 'off' : 'retain-on-failure',
+    trace: 'retain-on-failure',
     actionTimeout: 20_000,
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',

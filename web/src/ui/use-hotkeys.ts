@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
 import { hotkeyBoard } from './hotkey-board.ts';
 
 const isTyping = (target: EventTarget | null): boolean =>
@@ -29,11 +29,12 @@ function nameOf(event: KeyboardEvent): string {
  */
 export function useHotkeys(keys: Hotkeys): void {
   const latest = useRef(keys);
-  useEffect(() => {
+  useEffect(() => hotkeyBoard.show(keys));
+  // Before the page is painted, so that a key acts as soon as what it acts on is seen.
+  useLayoutEffect(() => {
     latest.current = keys;
-    return hotkeyBoard.show(keys);
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => {
       if (event.altKey || isTyping(event.target) || inDialog()) return;
       const name = nameOf(event);
