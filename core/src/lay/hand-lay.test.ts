@@ -120,11 +120,11 @@ describe('outlines moved by hand', () => {
         (loose, _, index) => moveOutline(loose, index, 0, (150 * index) / 2, measuring),
         lay,
       );
-      const tight = pushTight(apart, new Set(), measuring);
+      const tight = pushTight(apart, new Set(), task(fold));
       expect([fold, faults(tight)]).toEqual([fold, []]);
       expect(tight.length).toBeLessThan(lay.length + 2);
       const held = indexOf(apart, 'front');
-      expect(boxAt(pushTight(apart, new Set([held]), measuring), 'front')).toEqual(boxAt(apart, 'front'));
+      expect(boxAt(pushTight(apart, new Set([held]), task(fold)), 'front')).toEqual(boxAt(apart, 'front'));
     }
   });
 

@@ -3,7 +3,7 @@ import { amountOfCloth } from './buying.ts';
 import { creasesOf, type Lay, type Placement } from './lay.ts';
 import { claimed } from './lay-fault.ts';
 import { centrePastFigure, figuresAcross } from './on-figures.ts';
-import { alongToMatch } from './matched-levels.ts';
+import { alongToMatch, matchedLevels } from './matched-levels.ts';
 import { overlapsOf } from './overlap.ts';
 import type { LayTask } from './plan-lay.ts';
 import { grownRing } from './spacing.ts';
@@ -247,11 +247,29 @@ function slid(
   return best;
 }
 
+/** Which ways a piece may be pushed: what is matched keeps its figure, a hem its border, and a motif's piece its panel. */
+function pushable(
+  piece: string,
+  { pieces, cloth }: Pick<LayTask, 'pieces' | 'cloth'>,
+): { readonly along: boolean; readonly across: boolean } {
+  const { border, turn } = pieces.find(({ id }) => id === piece) ?? {};
+  const onPanel = cloth.panels?.some((panel) => panel.piece === piece) ?? false;
+  const onFigure = figuresAcross(cloth) !== undefined && !turn;
+  return {
+    along: !onPanel && !matchedLevels(pieces, cloth).has(piece),
+    across: !onPanel && !border && !onFigure,
+  };
+}
+
 /**
  * Everything that is not held pushed to the start of the cloth and to the upper edge, or to the fold, the nearest to the start first: what
  * a hand left apart comes to touch. Outlines that lie on others are left for the hand.
  */
-export function pushTight(lay: Lay, held: ReadonlySet<number>, measuring: Measuring): Lay {
+export function pushTight(
+  lay: Lay,
+  held: ReadonlySet<number>,
+  task: Measuring & Pick<LayTask, 'pieces'>,
+): Lay {
   let tight = lay;
   for (let round = 0; round < PUSHES; round++) {
     const order = tight.placements
@@ -263,8 +281,10 @@ export function pushTight(lay: Lay, held: ReadonlySet<number>, measuring: Measur
       layersOf(tight, index).forEach((layer) => done.add(layer.index));
       const isUpper =
         boxOf(tight.placements[index]?.polygon ?? []).maxX > (tight.sections[0]?.foldLines[0] ?? -1);
-      tight = slid(tight, index, [0, -1], measuring);
-      if (!tight.placements[index]?.onFold) tight = slid(tight, index, [isUpper ? -1 : 1, 0], measuring);
+      const { piece = '', onFold = false } = tight.placements[index] ?? {};
+      const ways = pushable(piece, task);
+      if (ways.along) tight = slid(tight, index, [0, -1], task);
+      if (ways.across && !onFold) tight = slid(tight, index, [isUpper ? -1 : 1, 0], task);
     }
   }
   return tight;

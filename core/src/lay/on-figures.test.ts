@@ -6,7 +6,7 @@ import { sampleCloth, samplePanel } from '../testing/sample-cloth.ts';
 import { inches } from '../units/length.ts';
 import { checkLay } from './check-lay.ts';
 import type { Cloth } from './cloth.ts';
-import { moveOutline, snappedMove } from './hand-lay.ts';
+import { moveOutline, pushTight, snappedMove } from './hand-lay.ts';
 import type { Fold, Lay, LayWay } from './lay.ts';
 import type { LayPiece } from './layable.ts';
 import { figuresAcross, pastFigure } from './on-figures.ts';
@@ -73,6 +73,21 @@ describe('stripes across the cloth', () => {
       expect(Math.abs(way.across - across)).toBeLessThanOrEqual(inches(1.5) + 1e-6);
       expect(codes(moveOutline(lay, index, way.across, 0, task), striped)).not.toContain('off-the-figure');
     }
+  });
+
+  test('are kept to when everything is pushed tight; a matched level keeps its own too', () => {
+    const both = { ...striped, repeat: inches(4), matched: true };
+    const own = pieces.map((piece) => ({ ...piece, levels: { waist: 100 } }));
+    const task = { ...taskOn(both, 'open'), pieces: own };
+    const lay = planForWork(task, 60);
+    const index = lay.placements.findIndex(({ piece }) => piece === 'sleeve');
+    const apart = moveOutline(lay, index, 0, inches(40), task);
+    expect(checkLay(pushTight(apart, new Set(), task), own, both)).toEqual([]);
+    // Where only the stripes run across, pieces still come together along the cloth.
+    const loose = moveOutline(laidOn(striped, 'open'), index, 0, inches(41), taskOn(striped, 'open'));
+    const tight = pushTight(loose, new Set(), taskOn(striped, 'open'));
+    expect(codes(tight, striped)).toEqual([]);
+    expect(tight.length).toBeLessThan(loose.length - inches(20));
   });
 
   test('have a figure in the middle of the width unless one was measured to, and come back from their file', () => {
