@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { expectNoViolation } from './axe.ts';
-import { ticketId } from './ticket.ts';
+import { measuresLike, putPart, ticketId } from './ticket.ts';
 
 test('a print is matched around the body; without its repeat it is refused, and nothing typed is lost on reload or a failed request', async ({
   page,
@@ -129,27 +129,8 @@ test('cloth is folded again for what is single, and its plan is taken and chalke
   test.setTimeout(120_000);
   // A halter bodice: its front lies on the fold, its laces are single.
   const id = await ticketId(request, 'Everyday');
-  const lamp = await ticketId(request, 'Lamp-bearer');
-  const { measures } = (await (await request.get(`/api/tickets/${lamp}`)).json()) as {
-    measures: {
-      from: string;
-      startLine: string;
-      observations: object;
-      values: Record<string, { typed: string }>;
-    };
-  };
-  const { from, startLine, observations, values } = measures;
-  const send = async (part: string, body: object) => {
-    const { version } = (await (await request.get(`/api/tickets/${id}`)).json()) as { version: number };
-    const answer = await request.put(`/api/tickets/${id}/${part}`, { data: { version, ...body } });
-    expect([part, answer.status()]).toEqual([part, 200]);
-  };
-  await send('measures', {
-    from,
-    startLine,
-    observations,
-    values: Object.fromEntries(Object.entries(values).map(([name, { typed }]) => [name, typed])),
-  });
+  const send = (part: string, body: object) => putPart(request, id, part, body);
+  await send('measures', await measuresLike(request, 'Lamp-bearer'));
   await send('style', { styleId: 'halter-bodice' });
   await send('choices', { choices: {} });
   await send('cloths', { cloths: [{ role: 'outer', name: 'Sail twill', width: '45in' }] });

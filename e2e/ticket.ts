@@ -64,3 +64,31 @@ export async function dragDown(page: Page, name: string, pixels: number): Promis
   await page.mouse.move(x, y + pixels, { steps: 6 });
   await page.mouse.up();
 }
+
+/** The body that gives a ticket the measures of another one, found by the start of its title. */
+export async function measuresLike(request: APIRequestContext, title: string): Promise<object> {
+  const id = await ticketId(request, title);
+  const { measures } = (await (await request.get(`/api/tickets/${id}`)).json()) as {
+    measures: {
+      from: string;
+      startLine: string;
+      observations: object;
+      values: Record<string, { typed: string }>;
+    };
+  };
+  const { from, startLine, observations, values } = measures;
+  const typed = Object.fromEntries(Object.entries(values).map(([name, value]) => [name, value.typed]));
+  return { from, startLine, observations, values: typed };
+}
+
+/** Changes a part of a ticket as it is by now, past the page. */
+export async function putPart(
+  request: APIRequestContext,
+  id: string,
+  part: string,
+  body: object,
+): Promise<void> {
+  const { version } = (await (await request.get(`/api/tickets/${id}`)).json()) as { version: number };
+  const answer = await request.put(`/api/tickets/${id}/${part}`, { data: { version, ...body } });
+  expect([part, answer.status()]).toEqual([part, 200]);
+}

@@ -1,6 +1,6 @@
 import { expect, test, type APIRequestContext } from '@playwright/test';
 import { expectNoViolation } from './axe.ts';
-import { ticketId } from './ticket.ts';
+import { measuresLike, putPart } from './ticket.ts';
 
 interface Stored {
   readonly id: string;
@@ -16,33 +16,16 @@ const ticketOf = async (request: APIRequestContext, id: string): Promise<Stored>
 
 /** A dress of the choir, measured like the gown, on cloth of the choir's own. */
 async function choirDress(request: APIRequestContext, title: string): Promise<Stored> {
-  const gown = await ticketId(request, 'Lamp-bearer');
-  const { measures } = (await (await request.get(`/api/tickets/${gown}`)).json()) as {
-    measures: {
-      from: string;
-      startLine: string;
-      observations: object;
-      values: Record<string, { typed: string }>;
-    };
-  };
-  const { from, startLine, observations, values } = measures;
-  const typed = Object.fromEntries(Object.entries(values).map(([name, value]) => [name, value.typed]));
   const opened = await request.post('/api/tickets', {
     data: { title, client: { name: `${title} singer`, kind: 'adult' }, dueOn: '2027-03-01', unit: 'in', styleId: 'fitted-dress' }, // prettier-ignore
   });
-  let ticket = (await opened.json()) as Stored;
-  for (const [part, body] of [
-    ['measures', { from, startLine, observations, values: typed }],
-    ['choices', { choices: {} }],
-    ['cloths', { cloths: [{ role: 'outer', name: 'Choir moss crepe', width: '45in' }] }],
-  ] as const) {
-    const answer = await request.put(`/api/tickets/${ticket.id}/${part}`, {
-      data: { version: ticket.version, ...body },
-    });
-    expect([part, answer.status()]).toEqual([part, 200]);
-    ticket = (await answer.json()) as Stored;
-  }
-  return ticket;
+  const { id } = (await opened.json()) as Stored;
+  await putPart(request, id, 'measures', await measuresLike(request, 'Lamp-bearer'));
+  await putPart(request, id, 'choices', { choices: {} });
+  await putPart(request, id, 'cloths', {
+    cloths: [{ role: 'outer', name: 'Choir moss crepe', width: '45in' }],
+  });
+  return ticketOf(request, id);
 }
 
 test('two dresses of one cloth are laid together, bought for once, and each chalked from its own part', async ({

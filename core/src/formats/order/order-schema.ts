@@ -1,4 +1,5 @@
 import { layManners } from '../../lay/lay-manner.ts';
+import { placeSchemas } from '../place-schemas.ts';
 import { clothRoles } from '../../pieces/piece.ts';
 
 /** The order file, JSON Schema 2020-12. Published as docs/schemas/order.schema.json. */
@@ -89,27 +90,7 @@ export const orderSchema = {
           repeatAcross: length,
           figureAt: length,
           spacing: length,
-          flaws: {
-            type: 'array',
-            maxItems: 40,
-            items: {
-              type: 'object',
-              required: ['from', 'to', 'left', 'right'],
-              additionalProperties: false,
-              properties: { from: length, to: length, left: length, right: length },
-            },
-          },
-          outline: {
-            type: 'array',
-            minItems: 3,
-            maxItems: 60,
-            items: {
-              type: 'object',
-              required: ['along', 'across'],
-              additionalProperties: false,
-              properties: { along: length, across: length },
-            },
-          },
+          ...placeSchemas(length),
           border: { enum: ['left', 'right'] },
           stretch: { enum: ['across', 'along'] },
           manners: {
@@ -128,22 +109,6 @@ export const orderSchema = {
           },
           joined: pieceIds,
           takes: pieceIds,
-          panels: {
-            type: 'array',
-            maxItems: 12,
-            items: {
-              type: 'object',
-              required: ['from', 'to', 'left', 'right', 'piece'],
-              additionalProperties: false,
-              properties: {
-                from: length,
-                to: length,
-                left: length,
-                right: length,
-                piece: { type: 'string', minLength: 1, maxLength: 80 },
-              },
-            },
-          },
         },
       },
     },

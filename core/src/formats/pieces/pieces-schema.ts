@@ -1,3 +1,5 @@
+import { placeSchemas } from '../place-schemas.ts';
+
 /** A pieces file: outlines to lay on one cloth, without a draft. Lengths in its unit; `width` is the usable width. */
 export interface PiecesFile {
   readonly format: 'ample-bolt/pieces';
@@ -40,7 +42,6 @@ export interface PieceFile {
 }
 
 const place = { type: 'number', minimum: 0, maximum: 1e6 } as const;
-const sides = { from: place, to: place, left: place, right: place } as const;
 const coordinate = { type: 'number', minimum: -1e6, maximum: 1e6 } as const;
 
 /** The pieces file, JSON Schema 2020-12. Published as docs/schemas/pieces.schema.json. */
@@ -60,37 +61,7 @@ export const piecesSchema = {
     oneWay: { type: 'boolean' },
     spacing: { type: 'number', minimum: 0, maximum: 1e3 },
     repeat: { type: 'number', exclusiveMinimum: 0, maximum: 1e5 },
-    flaws: {
-      type: 'array',
-      maxItems: 40,
-      items: {
-        type: 'object',
-        required: ['from', 'to', 'left', 'right'],
-        additionalProperties: false,
-        properties: sides,
-      },
-    },
-    panels: {
-      type: 'array',
-      maxItems: 12,
-      items: {
-        type: 'object',
-        required: ['from', 'to', 'left', 'right', 'piece'],
-        additionalProperties: false,
-        properties: { ...sides, piece: { type: 'string', minLength: 1, maxLength: 80 } },
-      },
-    },
-    outline: {
-      type: 'array',
-      minItems: 3,
-      maxItems: 60,
-      items: {
-        type: 'object',
-        required: ['along', 'across'],
-        additionalProperties: false,
-        properties: { along: place, across: place },
-      },
-    },
+    ...placeSchemas(place),
     pieces: {
       type: 'array',
       minItems: 1,
