@@ -1,6 +1,8 @@
+import { coarseDepths, type CoarseDepths } from './coarse-depths.ts';
 import { UNITS } from './shape.ts';
-import { HAIR, PITCH, windingsOf, type NodeGrid } from './windings.ts';
+import { HAIR, insideOf, PITCH, type NodeGrid } from './node-grid.ts';
 import type { Corners } from './minkowski.ts';
+import { regionSides } from './region-sides.ts';
 
 /**
  * How deep a shape lies in another, by where it stands to it: the way out of their no-fit region, in mm. Nodes on a grid know it
@@ -11,48 +13,45 @@ export interface DepthField extends NodeGrid {
   readonly right: number;
   readonly top: number;
   readonly bottom: number;
-  /** Depth at each node, row by row; 0 outside. */
-  readonly nodes: Float32Array;
-  /** The first and last node of each row that lies inside; first > last where none does. */
-  readonly first: Int16Array;
-  readonly last: Int16Array;
-  /** How often the region winds around each node: rings may lie in each other, so that parity would not tell. */
-  readonly windings: Int8Array;
+  /** Depths at the nodes, for a look over all of them. */
+  readonly coarse: readonly CoarseDepths[];
+  /** 1 at each node inside the region, else 0. */
+  readonly inside: Uint8Array;
   /** Whether each cell is outside, inside or passed by a side; a cell goes from its node to the next right and down. */
   readonly cells: Uint8Array;
   /** Sides that may be nearest to a place in a cell; first those that pass it, up to `passing`, then the others. */
   readonly start: Int32Array;
   readonly passing: Int32Array;
   readonly near: Int16Array;
-  /** Five numbers to a side: where it starts, its vector, and one over its length squared. */
+  /** Six numbers to a side: where it starts, its vector, one over its length squared, and its weight. */
   readonly sides: Float64Array;
 }
 
 const OUTSIDE = 0;
 const PASSED = 1;
 const INSIDE = 2;
-const STRIDE = 5;
+const STRIDE = 6;
 
-function sidesOfRings(rings: readonly Corners[]): Float64Array {
-  const sides: number[] = [];
-  for (const ring of rings)
-    for (let index = 0; index < ring.length; index += 2) {
-      const [x, y] = [ring[index]! / UNITS, ring[index + 1]! / UNITS];
-      const next = (index + 2) % ring.length;
-      const [dx, dy] = [ring[next]! / UNITS - x, ring[next + 1]! / UNITS - y];
-      if (dx !== 0 || dy !== 0) sides.push(x, y, dx, dy, 1 / (dx * dx + dy * dy));
-    }
-  return Float64Array.from(sides);
-}
+const numbersOf = (walks: readonly Corners[]): Float64Array =>
+  Float64Array.from(
+    regionSides(walks).flatMap(({ weight, ...side }) => {
+      const [ax, ay, dx, dy] = [side.ax / UNITS, side.ay / UNITS, side.dx / UNITS, side.dy / UNITS];
+      return [ax, ay, dx, dy, 1 / (dx * dx + dy * dy), weight];
+    }),
+  );
 
 /** Squared distance from a place to a side. */
 function squaredTo(sides: Float64Array, side: number, x: number, y: number): number {
   const at = side * STRIDE;
-  const [px, py, dx, dy] = [x - sides[at]!, y - sides[at + 1]!, sides[at + 2]!, sides[at + 3]!];
+  const px = x - sides[at]!;
+  const py = y - sides[at + 1]!;
+  const dx = sides[at + 2]!;
+  const dy = sides[at + 3]!;
   let t = (px * dx + py * dy) * sides[at + 4]!;
   if (t < 0) t = 0;
   else if (t > 1) t = 1;
-  const [rx, ry] = [px - t * dx, py - t * dy];
+  const rx = px - t * dx;
+  const ry = py - t * dy;
   return rx * rx + ry * ry;
 }
 
@@ -103,7 +102,7 @@ function passingSides(
  */
 function nearestSides(
   sides: Float64Array,
-  windings: Int8Array,
+  inside: Uint8Array,
   passing: ReadonlyMap<number, readonly number[]>,
   { x, y, columns, rows }: NodeGrid,
 ): Int16Array {
@@ -121,21 +120,24 @@ function nearestSides(
       for (const [right, down] of CORNERS)
         offer(cell + right + down * columns, column + right, row + down, side);
   }
-  const handOn = (row: number, column: number, neighbours: readonly (readonly [number, number])[]) => {
+  const handOn = (row: number, column: number, neighbours: Int32Array) => {
     const node = row * columns + column;
-    if (windings[node]! <= 0) return;
-    for (const [right, down] of neighbours) {
-      const side = nearest[node + right + down * columns]!;
+    if (inside[node] === 0) return;
+    for (let index = 0; index < neighbours.length; index++) {
+      const side = nearest[node + neighbours[index]!]!;
       if (side >= 0 && side !== nearest[node]) offer(node, column, row, side);
     }
   };
+  const above = Int32Array.of(-1, -columns - 1, -columns, 1 - columns);
+  const below = Int32Array.of(1, columns + 1, columns, columns - 1);
+  const [toLeft, toRight] = [Int32Array.of(-1), Int32Array.of(1)];
   for (let row = 1; row < rows - 1; row++) {
-    for (let column = 1; column < columns - 1; column++) handOn(row, column, ABOVE);
-    for (let column = columns - 2; column > 0; column--) handOn(row, column, RIGHT);
+    for (let column = 1; column < columns - 1; column++) handOn(row, column, above);
+    for (let column = columns - 2; column > 0; column--) handOn(row, column, toRight);
   }
   for (let row = rows - 2; row > 0; row--) {
-    for (let column = columns - 2; column > 0; column--) handOn(row, column, BELOW);
-    for (let column = 1; column < columns - 1; column++) handOn(row, column, LEFT);
+    for (let column = columns - 2; column > 0; column--) handOn(row, column, below);
+    for (let column = 1; column < columns - 1; column++) handOn(row, column, toLeft);
   }
   return nearest;
 }
@@ -146,48 +148,31 @@ const CORNERS = [
   [0, 1],
   [1, 1],
 ] as const;
-const LEFT = [[-1, 0]] as const;
-const RIGHT = [[1, 0]] as const;
-const ABOVE = [
-  [-1, 0],
-  [-1, -1],
-  [0, -1],
-  [1, -1],
-] as const;
-const BELOW = [
-  [1, 0],
-  [1, 1],
-  [0, 1],
-  [-1, 1],
-] as const;
 
-/** The field of a no-fit region, from its rings in hundredths of a mm. */
-export function depthField(rings: readonly Corners[]): DepthField {
-  const sides = sidesOfRings(rings);
+/** The field of the region that closed walks wind around more than zero times, in hundredths of a mm. */
+export function depthField(walks: readonly Corners[]): DepthField {
+  const sides = numbersOf(walks);
   const bounds = { left: Infinity, right: -Infinity, top: Infinity, bottom: -Infinity };
   for (let at = 0; at < sides.length; at += STRIDE) {
-    bounds.left = Math.min(bounds.left, sides[at]!);
-    bounds.right = Math.max(bounds.right, sides[at]!);
-    bounds.top = Math.min(bounds.top, sides[at + 1]!);
-    bounds.bottom = Math.max(bounds.bottom, sides[at + 1]!);
+    const [ax, ay, dx, dy] = [sides[at]!, sides[at + 1]!, sides[at + 2]!, sides[at + 3]!];
+    bounds.left = Math.min(bounds.left, ax, ax + dx);
+    bounds.right = Math.max(bounds.right, ax, ax + dx);
+    bounds.top = Math.min(bounds.top, ay, ay + dy);
+    bounds.bottom = Math.max(bounds.bottom, ay, ay + dy);
   }
   const [x, y] = [bounds.left - OFF_SIDES.x * PITCH, bounds.top - OFF_SIDES.y * PITCH];
   const columns = Math.ceil((bounds.right - x) / PITCH) + 2;
   const rows = Math.ceil((bounds.bottom - y) / PITCH) + 2;
-  const windings = windingsOf(rings, { x, y, columns, rows });
+  const inside = insideOf(walks, { x, y, columns, rows });
   const passing = passingSides(sides, x, y, columns, rows);
 
-  const nearest = nearestSides(sides, windings, passing, { x, y, columns, rows });
-  const nodes = new Float32Array(columns * rows);
-  const first = new Int16Array(rows).fill(1);
-  const last = new Int16Array(rows);
+  const nearest = nearestSides(sides, inside, passing, { x, y, columns, rows });
+  const depths = new Float32Array(columns * rows);
   for (let row = 0; row < rows; row++)
     for (let column = 0; column < columns; column++) {
       const node = row * columns + column;
-      if (nearest[node]! < 0 || windings[node]! <= 0) continue;
-      nodes[node] = Math.sqrt(squaredTo(sides, nearest[node]!, x + column * PITCH, y + row * PITCH));
-      if (first[row]! > last[row]!) first[row] = column;
-      last[row] = column;
+      if (nearest[node]! < 0 || inside[node] === 0) continue;
+      depths[node] = Math.sqrt(squaredTo(sides, nearest[node]!, x + column * PITCH, y + row * PITCH));
     }
 
   const cells = new Uint8Array(columns * rows);
@@ -199,16 +184,15 @@ export function depthField(rings: readonly Corners[]): DepthField {
     passingEnd[cell] = near.length;
     const isLast = cell % columns === columns - 1 || cell >= columns * (rows - 1);
     if (isLast) continue;
-    const corners = [cell, cell + 1, cell + columns, cell + columns + 1];
     const passes = passing.get(cell);
-    cells[cell] = passes ? PASSED : windings[cell]! > 0 ? INSIDE : OUTSIDE;
+    cells[cell] = passes ? PASSED : inside[cell] === 1 ? INSIDE : OUTSIDE;
     if (cells[cell] === OUTSIDE) continue;
-    near.push(...(passes ?? []));
+    if (passes) near.push(...passes);
     passingEnd[cell] = near.length;
-    const others = new Set(
-      corners.map((corner) => nearest[corner]!).filter((side) => side >= 0 && !passes?.includes(side)),
-    );
-    near.push(...others);
+    for (let corner = 0; corner < 4; corner++) {
+      const side = nearest[cell + (corner & 1) + (corner >> 1) * columns]!;
+      if (side >= 0 && near.indexOf(side, start[cell]) < 0) near.push(side);
+    }
   }
   start[columns * rows] = near.length;
   return {
@@ -217,10 +201,8 @@ export function depthField(rings: readonly Corners[]): DepthField {
     y,
     columns,
     rows,
-    nodes,
-    windings,
-    first,
-    last,
+    coarse: coarseDepths(depths, { x, y, columns, rows }),
+    inside,
     cells,
     start,
     passing: passingEnd,
@@ -258,7 +240,7 @@ export function depthAt(field: DepthField, x: number, y: number): number {
   return Math.sqrt(best);
 }
 
-/** By the sides between a place and the corner of its cell, whose winding is known. */
+/** By the sides between a place and the corner of its cell, of which it is known. */
 function isInside(
   field: DepthField,
   cell: number,
@@ -271,7 +253,7 @@ function isInside(
   const cornerX = field.x + column * PITCH;
   const cornerY = field.y + row * PITCH + HAIR;
   const [ux, uy] = [x - cornerX, y - cornerY];
-  let winding = field.windings[cell]!;
+  let winding = field.inside[cell]!;
   const end = field.passing[cell]!;
   for (let index = field.start[cell]!; index < end; index++) {
     const at = near[index]! * STRIDE;
@@ -283,7 +265,7 @@ function isInside(
     if (fromStart === ux * (py + dy) - uy * (px + dx) > 0) continue;
     const ofCorner = dy * px - dx * py > 0;
     const ofPlace = dx * (y - sides[at + 1]!) - dy * (x - sides[at]!) > 0;
-    if (ofCorner !== ofPlace) winding += ofPlace ? 1 : -1;
+    if (ofCorner !== ofPlace) winding += ofPlace ? sides[at + 5]! : -sides[at + 5]!;
   }
-  return winding > 0;
+  return winding > 0.5;
 }

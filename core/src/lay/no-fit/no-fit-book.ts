@@ -1,7 +1,7 @@
 import type { Ring } from '../../geometry/ring.ts';
 import type { OutlineState } from '../outline-state.ts';
 import { depthField, type DepthField } from './depth-field.ts';
-import { noFitRegion } from './no-fit-region.ts';
+import { convolve, opposite } from './minkowski.ts';
 import { shapeOf, turnedCorners, type Shape } from './shape.ts';
 
 /** How deep one shape lies in another: the field of the pair, and how the way from the one to the other is turned for it. */
@@ -39,7 +39,7 @@ export function noFitBook(): NoFitBook {
     const key = `${fixed.number} ${moving.number} ${state.x} ${state.y}`;
     const known = fields.get(key);
     if (known) return known;
-    const made = depthField(noFitRegion(turnedCorners(fixed, asDrawn), turnedCorners(moving, state)));
+    const made = depthField(convolve(turnedCorners(fixed, asDrawn), opposite(turnedCorners(moving, state))));
     fields.set(key, made);
     return made;
   };

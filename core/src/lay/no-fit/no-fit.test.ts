@@ -9,7 +9,9 @@ import { wholeOutline } from '../layable.ts';
 import { asDrawn, halfTurned, mirroredState, upended, type OutlineState } from '../outline-state.ts';
 import { depthAt, depthField } from './depth-field.ts';
 import { noFitBook } from './no-fit-book.ts';
-import { noFitRegion } from './no-fit-region.ts';
+import { insideOf, PITCH } from './node-grid.ts';
+import { convolve, opposite } from './minkowski.ts';
+import { regionSides } from './region-sides.ts';
 import { shapeOf, turnedCorners, UNITS, type Shape } from './shape.ts';
 import { simplifyOutwards } from './simplify-outwards.ts';
 
@@ -55,19 +57,48 @@ describe('no-fit regions', () => {
       [0, 0, 3000, 0, 3000, 2000, 0, 2000],
       [0, 0, 500, 0, 500, 700, 0, 700],
     ];
-    const [ring, ...others] = noFitRegion(a, b);
-    expect(others).toEqual([]);
-    expect(Math.abs(area(pathOf(ring ?? [])))).toBe(3500 * 2700);
+    const sides = regionSides(convolve(a, opposite(b)));
+    // By Green's theorem over its sides.
+    expect(sides.reduce((sum, { ax, ay, dx, dy }) => sum + (ax * dy - ay * dx) / 2, 0)).toBe(3500 * 2700);
+    expect(sides.every(({ weight }) => weight === 1)).toBe(true);
   });
 
   test('have a hole where the one fits into a hollow of the other, and nowhere else', () => {
     // A frame, open by a slit too narrow for the piece: 1000 × 1000 with 800 × 800 free inside.
     const frame = [0, 0, 1000, 0, 1000, 490, 900, 490, 900, 100, 100, 100, 100, 900, 900, 900, 900, 510, 1000, 510, 1000, 1000, 0, 1000]; // prettier-ignore
-    const field = depthField(noFitRegion(frame, [0, 0, 300, 0, 300, 300, 0, 300]));
+    const field = depthField(convolve(frame, opposite([0, 0, 300, 0, 300, 300, 0, 300])));
     expect(depthAt(field, 3, 3)).toBe(0);
     expect(depthAt(field, 0.5, 0.5)).toBeGreaterThan(0);
     expect(depthAt(field, 6.5, 3)).toBeGreaterThan(0);
     expect(depthAt(field, 11, 3)).toBe(0);
+  });
+
+  test('know of every place whether it lies inside, as the walks do that it was made of', () => {
+    const sizes = [1, 2].map((seed) => garmentPieces(24, seed).map((piece) => shapeOf(wholeOutline(piece))));
+    for (const shapes of sizes)
+      for (const [index, a] of shapes.entries())
+        for (const b of shapes.slice(index)) {
+          const state = states[index % 4] ?? asDrawn;
+          const walks = convolve(turnedCorners(a, asDrawn), opposite(turnedCorners(b, state)));
+          const field = depthField(walks);
+          const columns = Math.floor((field.right - field.left) / PITCH);
+          const rows = Math.floor((field.bottom - field.top) / PITCH);
+          const grid = { x: field.left + 0.31 * PITCH, y: field.top + 0.47 * PITCH, columns, rows };
+          const found = Array.from({ length: columns * rows }, (_, node) => {
+            const [x, y] = [grid.x + (node % columns) * PITCH, grid.y + Math.floor(node / columns) * PITCH];
+            return depthAt(field, x, y) > 0 ? 1 : 0;
+          });
+          expect(found).toEqual([...insideOf(walks, grid)]);
+        }
+  });
+
+  test('share one crossing where sides lie on each other', () => {
+    // Walked around twice, as two walks that are the same.
+    const square = [0, 0, 1000, 0, 1000, 1000, 0, 1000];
+    const field = depthField([square, square]);
+    expect(depthAt(field, 5, 1)).toBeCloseTo(1);
+    expect(depthAt(field, 5, 5)).toBeCloseTo(5);
+    expect(depthAt(field, 5, 10.1)).toBe(0);
   });
 
   const book = noFitBook();

@@ -1,9 +1,8 @@
+import { EVERY } from '../no-fit/coarse-depths.ts';
 import { depthAt, type DepthField } from '../no-fit/depth-field.ts';
 import type { PairField } from '../no-fit/no-fit-book.ts';
-import { PITCH } from '../no-fit/windings.ts';
+import { PITCH } from '../no-fit/node-grid.ts';
 
-/** The coarse look takes one node of so many, across and down. */
-const EVERY = 2;
 /** Low places of it that are measured. */
 const MEASURED = 6;
 
@@ -12,39 +11,26 @@ export interface Meeting {
   clear(): void;
   /** Another item at (x, y), whose overlap weighs so much. */
   add(pair: PairField, x: number, y: number, weight: number): void;
+  /** Costs are asked for no further than `reach` mm from a place until it is said again, across or down: the others are left out. */
+  keepTo(x: number, y: number, reach: number): void;
   /** The weighed overlap at a place, mm; as soon as it reaches `enough` it is not counted further. */
   costAt(x: number, y: number, enough: number): number;
   /** The lowest places over the whole strip by some nodes of all fields, as [x, y, …]. */
   lowPlaces(left: number, right: number, bottom: number): number[];
 }
 
-/** Adds nodes, weighed, to a run: one in every `stride`, back from the first where it is negative. Four at a time, since it is most of the work. */
-function addRun(
-  sum: Float32Array,
+/** Adds depths, weighed, to a column of sums: onwards, or back from the first. Loops of their own, since it is much of the work. */
+function addColumn(
+  sums: Float32Array,
   to: number,
-  nodes: Float32Array,
-  at: number,
-  stride: number,
+  depths: Float32Array,
+  from: number,
+  down: number,
   count: number,
   weight: number,
 ): void {
-  const whole = count - (count % 4);
-  let from = at;
-  for (let index = to; index < to + whole; index += 4) {
-    const first = sum[index]! + weight * nodes[from]!;
-    const second = sum[index + 1]! + weight * nodes[from + stride]!;
-    const third = sum[index + 2]! + weight * nodes[from + 2 * stride]!;
-    const fourth = sum[index + 3]! + weight * nodes[from + 3 * stride]!;
-    sum[index] = first;
-    sum[index + 1] = second;
-    sum[index + 2] = third;
-    sum[index + 3] = fourth;
-    from += 4 * stride;
-  }
-  for (let index = to + whole; index < to + count; index++) {
-    sum[index]! += weight * nodes[from]!;
-    from += stride;
-  }
+  if (down > 0) for (let at = 0; at < count; at++) sums[to + at]! += weight * depths[from + at]!;
+  else for (let at = 0; at < count; at++) sums[to + at]! += weight * depths[from - at]!;
 }
 
 export function meeting(most: number, random: () => number): Meeting {
@@ -55,9 +41,25 @@ export function meeting(most: number, random: () => number): Meeting {
   const shiftY = new Float64Array(most);
   const pairWeights = new Float64Array(most);
 
+  /** Which of the fields are looked at for a cost. */
+  const kept = new Int32Array(most);
+  let keptCount = 0;
+  const keepTo = (placeX: number, placeY: number, reach: number): void => {
+    keptCount = 0;
+    for (let at = 0; at < fields.length; at++) {
+      const field = fields[at]!;
+      const inX = turnX[at]! * placeX + shiftX[at]!;
+      if (inX <= field.left - reach || inX >= field.right + reach) continue;
+      const inY = turnY[at]! * placeY + shiftY[at]!;
+      if (inY <= field.top - reach || inY >= field.bottom + reach) continue;
+      kept[keptCount++] = at;
+    }
+  };
+
   const costAt = (placeX: number, placeY: number, enough: number): number => {
     let cost = 0;
-    for (let at = 0; at < fields.length; at++) {
+    for (let index = 0; index < keptCount; index++) {
+      const at = kept[index]!;
       const field = fields[at]!;
       const inX = turnX[at]! * placeX + shiftX[at]!;
       if (inX <= field.left || inX >= field.right) continue;
@@ -89,45 +91,47 @@ export function meeting(most: number, random: () => number): Meeting {
       const down = turnY[at]! > 0 ? 1 : -1;
       const column = Math.round((turnX[at]! * left + shiftX[at]! - field.x) / PITCH) + sense * firstColumn;
       const row = Math.round((shiftY[at]! - field.y) / PITCH) + down * firstRow;
-      const [above, below] = down > 0 ? [row, field.rows - 1 - row] : [field.rows - 1 - row, row];
-      const from = Math.max(0, Math.ceil(-above / EVERY));
-      const to = Math.min(rows - 1, Math.floor(below / EVERY));
-      for (let line = from; line <= to; line++) {
-        const fieldRow = row + down * EVERY * line;
-        const first = field.first[fieldRow]!;
-        const last = field.last[fieldRow]!;
+      // EVERY is a power of two, so that this holds before the first node too.
+      const [besideColumn, besideRow] = [column & (EVERY - 1), row & (EVERY - 1)];
+      const coarse = field.coarse[besideColumn * EVERY + besideRow]!;
+      const [fieldColumn, fieldRow] = [(column - besideColumn) / EVERY, (row - besideRow) / EVERY];
+      const weight = pairWeights[at]!;
+      const start = Math.max(0, sense > 0 ? -fieldColumn : fieldColumn - coarse.columns + 1);
+      const end = Math.min(columns - 1, sense > 0 ? coarse.columns - 1 - fieldColumn : fieldColumn);
+      for (let across = start; across <= end; across++) {
+        const taken = fieldColumn + sense * across;
+        const first = coarse.first[taken]!;
+        const last = coarse.last[taken]!;
         if (first > last) continue;
-        const before = sense > 0 ? first - column : column - last;
-        const after = sense > 0 ? last - column : column - first;
-        const start = Math.max(0, Math.ceil(before / EVERY));
-        const end = Math.min(columns - 1, Math.floor(after / EVERY));
-        if (start > end) continue;
-        addRun(
+        const from = Math.max(0, down > 0 ? first - fieldRow : fieldRow - last);
+        const to = Math.min(rows - 1, down > 0 ? last - fieldRow : fieldRow - first);
+        if (from > to) continue;
+        addColumn(
           sum,
-          line * columns + start,
-          field.nodes,
-          fieldRow * field.columns + column + sense * EVERY * start,
-          sense * EVERY,
-          end - start + 1,
-          pairWeights[at]!,
+          across * rows + from,
+          coarse.depths,
+          taken * coarse.rows + fieldRow + down * from,
+          down,
+          to - from + 1,
+          weight,
         );
       }
     }
     let found = 0;
     let highest = Infinity;
-    for (let row = 0; row < rows; row++)
-      for (let column = 0; column < columns; column++) {
-        const node = row * columns + column;
+    for (let column = 0; column < columns; column++)
+      for (let row = 0; row < rows; row++) {
+        const node = column * rows + row;
         const cost = sum[node]!;
         if (cost >= highest) continue;
-        if (column > 0 && sum[node - 1]! < cost) continue;
-        if (column < columns - 1 && sum[node + 1]! < cost) continue;
-        if (row > 0 && sum[node - columns]! < cost) continue;
-        if (row < rows - 1 && sum[node + columns]! < cost) continue;
+        if (row > 0 && sum[node - 1]! < cost) continue;
+        if (row < rows - 1 && sum[node + 1]! < cost) continue;
+        if (column > 0 && sum[node - rows]! < cost) continue;
+        if (column < columns - 1 && sum[node + rows]! < cost) continue;
         // Free cloth is all one low place: few of its nodes are enough.
         if (
           cost === 0 &&
-          ((column > 0 && sum[node - 1] === 0) || (row > 0 && sum[node - columns] === 0)) &&
+          ((row > 0 && sum[node - 1] === 0) || (column > 0 && sum[node - rows] === 0)) &&
           random() < 0.8
         )
           continue;
@@ -143,10 +147,10 @@ export function meeting(most: number, random: () => number): Meeting {
     const places: number[] = [];
     for (let rank = 0; rank < found; rank++) {
       const node = lowestAt[rank]!;
-      const row = Math.floor(node / columns);
+      const column = Math.floor(node / rows);
       places.push(
-        left + (firstColumn + EVERY * (node - row * columns)) * PITCH,
-        (firstRow + EVERY * row) * PITCH,
+        left + (firstColumn + EVERY * column) * PITCH,
+        (firstRow + EVERY * (node - column * rows)) * PITCH,
       );
     }
     return places;
@@ -155,6 +159,7 @@ export function meeting(most: number, random: () => number): Meeting {
   return {
     clear() {
       fields.length = 0;
+      keptCount = 0;
     },
     add(pair, x, y, weight) {
       const at = fields.length;
@@ -164,7 +169,9 @@ export function meeting(most: number, random: () => number): Meeting {
       shiftX[at] = pair.shiftX - pair.turnX * x;
       shiftY[at] = pair.shiftY - pair.turnY * y;
       pairWeights[at] = weight;
+      kept[keptCount++] = at;
     },
+    keepTo,
     costAt,
     lowPlaces,
   };

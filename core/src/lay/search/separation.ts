@@ -1,6 +1,6 @@
 import { depthAt } from '../no-fit/depth-field.ts';
 import type { NoFitBook, PairField } from '../no-fit/no-fit-book.ts';
-import { PITCH } from '../no-fit/windings.ts';
+import { PITCH } from '../no-fit/node-grid.ts';
 import { meeting } from './meeting.ts';
 import { inPhase, type Positions, type Strip } from './strip.ts';
 
@@ -13,6 +13,8 @@ const FOLLOWED = 3;
 const MATCHED = 6;
 /** Steps of following a place down, mm: the first, the last, and the last of all for the place that is taken. */
 const STEP = { first: 0.6 * PITCH, last: 0.4, fine: 0.01 };
+/** What lies further away than so many first steps is not looked at until the place has come nearer to it. */
+const REACH = 3;
 /** Weights of pairs that stay in conflict grow, the most for the deepest; others fade back to 1. */
 const WEIGHT = { least: 1.2, deepest: 0.8, fading: 0.95 };
 
@@ -133,11 +135,20 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
     const bottom = length - shapes[item]!.height;
     const onFold = leftmost === rightmost;
     const isMatched = items[item]!.stances[stance]!.phase !== null;
+    /** How far a matched item jumps along the strip at least. */
+    const jump = isMatched ? repeat : 0;
     let placeX = fromX;
     let placeY = fromY;
+    let [aroundX, aroundY, reach] = [placeX, placeY, Math.max(REACH * first, jump)];
+    others.keepTo(placeX, placeY, reach);
     let cost = others.costAt(placeX, placeY, Infinity);
     let step = first;
     while (step > last && cost > TOUCHING) {
+      const next = Math.max(step, jump);
+      if (Math.abs(placeX - aroundX) + next > reach || Math.abs(placeY - aroundY) + next > reach) {
+        [aroundX, aroundY, reach] = [placeX, placeY, Math.max(reach, 2 * next)];
+        others.keepTo(placeX, placeY, reach);
+      }
       const way = onFold ? 1 : Math.floor(4 * random());
       const stepX = way === 0 ? step : way === 1 ? 0 : 0.7071 * step;
       const stepY = way === 0 ? 0 : way === 1 ? step : way === 2 ? 0.7071 * step : -0.7071 * step;
@@ -150,11 +161,11 @@ export function separation(strip: Strip, book: NoFitBook, random: () => number):
           placeY + sense * (stepY < repeat && stepY !== 0 && isMatched ? Math.sign(stepY) * repeat : stepY),
           bottom,
         );
-        const next = others.costAt(nextX, nextY, cost);
-        if (next >= cost) continue;
+        const found = others.costAt(nextX, nextY, cost);
+        if (found >= cost) continue;
         placeX = nextX;
         placeY = nextY;
-        cost = next;
+        cost = found;
         moved = true;
       }
       if (moved) step *= 1.1;

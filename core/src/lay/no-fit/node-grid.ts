@@ -15,13 +15,13 @@ export interface NodeGrid {
 /** Rows are looked at a hair below their nodes, so that none goes through a corner. */
 export const HAIR = 1e-7;
 
-/** How often the rings wind around each node. */
-export function windingsOf(rings: readonly Corners[], { x, y, columns, rows }: NodeGrid): Int8Array {
+/** Which nodes the walks wind around more than zero times: 1, else 0. */
+export function insideOf(walks: readonly Corners[], { x, y, columns, rows }: NodeGrid): Uint8Array {
   const turns = new Int16Array(columns * rows);
-  for (const ring of rings)
-    for (let index = 0, before = ring.length - 2; index < ring.length; before = index, index += 2) {
-      const [ax, ay] = [ring[before]! / UNITS, ring[before + 1]! / UNITS];
-      const [bx, by] = [ring[index]! / UNITS, ring[index + 1]! / UNITS];
+  for (const walk of walks)
+    for (let index = 0, before = walk.length - 2; index < walk.length; before = index, index += 2) {
+      const [ax, ay] = [walk[before]! / UNITS, walk[before + 1]! / UNITS];
+      const [bx, by] = [walk[index]! / UNITS, walk[index + 1]! / UNITS];
       if (ay === by) continue;
       const sense = by > ay ? -1 : 1;
       const from = Math.max(0, Math.ceil((Math.min(ay, by) - HAIR - y) / PITCH));
@@ -34,11 +34,11 @@ export function windingsOf(rings: readonly Corners[], { x, y, columns, rows }: N
         if (column < columns) turns[row * columns + column]! += sense;
       }
     }
-  const windings = new Int8Array(columns * rows);
+  const inside = new Uint8Array(columns * rows);
   for (let row = 0; row < rows; row++)
     for (let column = 0, winding = 0; column < columns; column++) {
       winding += turns[row * columns + column]!;
-      windings[row * columns + column] = winding;
+      if (winding > 0) inside[row * columns + column] = 1;
     }
-  return windings;
+  return inside;
 }
