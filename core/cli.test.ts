@@ -24,7 +24,7 @@ function bolt(...args: string[]) {
 interface Written {
   measures: Record<string, unknown>;
   cloths: unknown[];
-  garments: { figures?: unknown }[];
+  garments: { style?: string; choices?: object; figures?: unknown }[];
 }
 
 function changed(change: (order: Written) => void): string {
@@ -247,6 +247,24 @@ describe('bolt', () => {
       findings: ['outer', 'lining', 'stay'].map((subject) => ({ code: 'cloth-missing', where: { subject } })),
     });
   }, 20_000);
+
+  test('a lining pinned under the outer is laid after it and as it lies, proved with it', () => {
+    const pinned = changed((order) => {
+      order.garments = [{ style: 'waistcoat', choices: {} }];
+      order.cloths = [
+        { role: 'lining', width: 54, under: 'outer' },
+        { role: 'outer', width: 54 },
+      ];
+    });
+    const laid = bolt('lay', pinned, '--work', '20', '--json');
+    expect(laid.stderr).toBe('');
+    const { lays } = laid.json() as { lays: { role: string; fold: string; length: number }[] };
+    expect(lays.map(({ role }) => role)).toEqual(['outer', 'lining']);
+    expect(lays[1]?.fold).toBe(lays[0]?.fold);
+    const file = path.join(folder, 'pinned.json');
+    writeFileSync(file, laid.stdout);
+    expect(bolt('lay', pinned, '--prove', file, '--json').stdout).toBe('{"ok":true,"faults":[]}\n');
+  }, 90_000);
 
   test('a cloth that is too narrow is a stop and ends with 1', () => {
     const narrow = changed((order) => { order.cloths = [{ role: 'outer', width: 16 }]; }); // prettier-ignore

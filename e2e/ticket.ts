@@ -92,3 +92,32 @@ export async function putPart(
   const answer = await request.put(`/api/tickets/${id}/${part}`, { data: { version, ...body } });
   expect([part, answer.status()]).toEqual([part, 200]);
 }
+
+interface Opened {
+  readonly title: string;
+  readonly styleId: string;
+  /** The title of the ticket whose client is as tall and round. */
+  readonly like: string;
+  readonly cloths: readonly object[];
+}
+
+/** Opens a ticket past the page, measured like another one, with its cloths named; gives its id. */
+export async function openMeasured(
+  request: APIRequestContext,
+  { title, styleId, like, cloths }: Opened,
+): Promise<string> {
+  const opened = await request.post('/api/tickets', {
+    data: {
+      title,
+      client: { name: `${title} wearer`, kind: 'adult' },
+      dueOn: '2027-03-01',
+      unit: 'in',
+      styleId,
+    },
+  });
+  const { id } = (await opened.json()) as { id: string };
+  await putPart(request, id, 'measures', await measuresLike(request, like));
+  await putPart(request, id, 'choices', { choices: {} });
+  await putPart(request, id, 'cloths', { cloths });
+  return id;
+}

@@ -1,6 +1,6 @@
 import { expect, test, type APIRequestContext } from '@playwright/test';
 import { expectNoViolation } from './axe.ts';
-import { measuresLike, putPart } from './ticket.ts';
+import { openMeasured } from './ticket.ts';
 
 interface Stored {
   readonly id: string;
@@ -16,15 +16,8 @@ const ticketOf = async (request: APIRequestContext, id: string): Promise<Stored>
 
 /** A dress of the choir, measured like the gown, on cloth of the choir's own. */
 async function choirDress(request: APIRequestContext, title: string): Promise<Stored> {
-  const opened = await request.post('/api/tickets', {
-    data: { title, client: { name: `${title} singer`, kind: 'adult' }, dueOn: '2027-03-01', unit: 'in', styleId: 'fitted-dress' }, // prettier-ignore
-  });
-  const { id } = (await opened.json()) as Stored;
-  await putPart(request, id, 'measures', await measuresLike(request, 'Lamp-bearer'));
-  await putPart(request, id, 'choices', { choices: {} });
-  await putPart(request, id, 'cloths', {
-    cloths: [{ role: 'outer', name: 'Choir moss crepe', width: '45in' }],
-  });
+  const cloths = [{ role: 'outer', name: 'Choir moss crepe', width: '45in' }];
+  const id = await openMeasured(request, { title, styleId: 'fitted-dress', like: 'Lamp-bearer', cloths });
   return ticketOf(request, id);
 }
 

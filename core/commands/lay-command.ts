@@ -15,6 +15,7 @@ import { compareWidths } from '../src/lay/compare-widths.ts';
 import type { WidthPlan } from '../src/lay/compare-widths.ts';
 import { choosePlan } from '../src/lay/choose-plan.ts';
 import { longEnough, type Cloth } from '../src/lay/cloth.ts';
+import { pinnableWays } from '../src/lay/pinned.ts';
 import { layPiecesOn } from '../src/lay/layable.ts';
 import type { LayPiece } from '../src/lay/layable.ts';
 import { layWays } from '../src/lay/lay.ts';
@@ -68,13 +69,22 @@ interface SearchFlags {
   readonly seed: number;
 }
 
+/** What is laid on a cloth, as of the lays before it. */
+interface LayJob {
+  readonly cloth: Cloth;
+  /** Whether another cloth is pinned under it. */
+  readonly isAbove: boolean;
+  readonly piecesWith: (lays: readonly Lay[]) => readonly LayPiece[];
+}
+
 /** What is laid on which cloths, from an order or from a pieces file. */
 interface LayInput {
   readonly unit: Unit;
   readonly shrinkPercent: number;
   /** What a lay leaves open that is not of the lays. */
   readonly findings: readonly Finding[];
-  readonly jobs: readonly { readonly cloth: Cloth; readonly pieces: readonly LayPiece[] }[];
+  /** Cloths in the order in which they are laid: what is pinned under another one after it. */
+  readonly jobs: readonly LayJob[];
 }
 
 function orderInput(order: Order): LayInput {
@@ -83,9 +93,18 @@ function orderInput(order: Order): LayInput {
     unit: order.unit,
     shrinkPercent: order.rules['cloth.shrinkage'],
     findings: draft.findings.filter(({ code }) => code === 'cloth-missing'),
-    jobs: order.cloths
-      .map((cloth) => ({ cloth, pieces: layPiecesOn(cloth, draft.pieces) }))
-      .filter(({ pieces }) => pieces.length > 0),
+    jobs: [...order.cloths]
+      .sort((a, b) => Number(a.under !== undefined) - Number(b.under !== undefined))
+      .map((cloth): LayJob => ({
+        cloth,
+        isAbove: order.cloths.some(({ under }) => under === cloth.role),
+        piecesWith: (lays) =>
+          layPiecesOn(cloth, draft.pieces, {
+            cloths: order.cloths,
+            lays: Object.fromEntries(lays.map((lay) => [lay.role, lay])),
+          }),
+      }))
+      .filter(({ piecesWith }) => piecesWith([]).length > 0),
   };
 }
 
@@ -95,12 +114,18 @@ function inputFrom(path: string | undefined): LayInput {
     typeof file === 'object' && file !== null && 'format' in file && file.format === 'ample-bolt/pieces';
   if (!isPieces) return orderInput(valueOf(readOrder(file)));
   const { unit, cloth, pieces } = valueOf(readPieces(file));
-  return { unit, shrinkPercent: 0, findings: [], jobs: [{ cloth, pieces }] };
+  return {
+    unit,
+    shrinkPercent: 0,
+    findings: [],
+    jobs: [{ cloth, isAbove: false, piecesWith: () => pieces }],
+  };
 }
 
 /** The chosen plan of a cloth with its alternatives, or why there is none. */
 function laysOn(
-  { cloth, pieces }: LayInput['jobs'][number],
+  { cloth, isAbove, piecesWith }: LayJob,
+  before: readonly Lay[],
   { unit, shrinkPercent }: LayInput,
   { wanted, seed, seconds, work }: SearchFlags,
 ): {
@@ -108,6 +133,7 @@ function laysOn(
   readonly others: readonly Lay[];
   readonly findings: readonly Finding[];
 } {
+  const pieces = piecesWith(before);
   const taskFor = (fold: LayWay): LayTask => ({
     pieces,
     cloth,
@@ -116,7 +142,8 @@ function laysOn(
     shrinkPercent,
     buyIn: purchaseUnit(unit),
   });
-  const possible = wanted.map(taskFor).filter((task) => !layObstacle(task));
+  const ways = isAbove && wanted.length > 1 ? wanted.filter((fold) => pinnableWays.includes(fold)) : wanted;
+  const possible = ways.map(taskFor).filter((task) => !layObstacle(task));
   const book = noFitBook();
   const found = possible.map((task) =>
     searchFor(task, seconds === undefined ? undefined : seconds / possible.length, work, book),
@@ -148,7 +175,10 @@ export function layCommand({ positionals, values }: Flags): Answer {
     work: countFlag(values.work, 'work', 1) ?? DEFAULT_WORK,
     seed: countFlag(values.seed, 'seed', 0) ?? 1,
   };
-  const laid = input.jobs.map((job) => laysOn(job, input, flags));
+  const laid = input.jobs.reduce<readonly ReturnType<typeof laysOn>[]>((before, job) => {
+    const lays = before.flatMap(({ best }) => (best ? [best] : []));
+    return [...before, laysOn(job, lays, input, flags)];
+  }, []);
   const lays = laid.flatMap(({ best }) => (best ? [best] : []));
   const findings = [...input.findings, ...laid.flatMap((each) => each.findings)];
   if (values.out !== undefined && lays.length > 0) writeFileSync(values.out, laySvg(lays));
@@ -172,7 +202,7 @@ function proveCommand({ jobs }: LayInput, path: string): Answer {
   const faults = lays.flatMap((lay) => {
     const job = jobs.find(({ cloth }) => cloth.role === lay.role);
     if (!job) throw new BadInput('wrong-shape', 'prove', `There is no ${lay.role} cloth to lay on.`);
-    return checkLay(lay, job.pieces, job.cloth);
+    return checkLay(lay, job.piecesWith(lays), job.cloth);
   });
   const ok = faults.length === 0;
   return {

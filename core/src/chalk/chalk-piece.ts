@@ -3,6 +3,7 @@ import { distance, point, type Point } from '../geometry/point.ts';
 import { boxOf } from '../geometry/ring.ts';
 import type { Cloth } from '../lay/cloth.ts';
 import { chalkedPlacements, type Lay } from '../lay/lay.ts';
+import { cutWith } from '../lay/pinned.ts';
 import { edgesUnderRoofs } from '../pieces/dart-roof.ts';
 import { offsetEdge } from '../pieces/cut-line.ts';
 import { contourIntake } from '../pieces/contour-dart.ts';
@@ -27,6 +28,8 @@ import { placeMarks, type PlacedOnCloth } from './place-marks.ts';
 export interface ChalkOptions extends ChalkManner {
   /** Where each copy that is chalked lies on the cloth, once a lay is chosen. */
   readonly placed?: readonly PlacedOnCloth[];
+  /** It lies pinned under the piece that is its template, and is cut with it. */
+  readonly pinned?: boolean;
 }
 
 const levelEnds: { readonly [level in LevelName]: PointName } = {
@@ -197,7 +200,8 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
     const y = levelDown(level);
     return { kind: 'level', level: level.name, down: y + gain, out: widest, points: across(y) };
   });
-  const places = placeMarks(drafted, gain, options.placed ?? []);
+  const { pinned = false, placed = [] } = options;
+  const places = placeMarks(drafted, gain, pinned ? [] : placed);
   const drawn: UnorderedMark[] = [
     { kind: 'start-line', out: widest, points: across(-gain) },
     ...levels.filter((mark) => mark.kind !== 'level' || mark.down > gain),
@@ -208,7 +212,7 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
     ...notchMarks(chalked),
   ];
   const traced: UnorderedMark[] = piece.template
-    ? [{ kind: 'trace', template: piece.template, trims: piece.trims ?? [], points: drafted.outline }]
+    ? [{ kind: 'trace', template: piece.template, trims: piece.trims ?? [], pinned, points: drafted.outline }]
     : drawn;
   const marks: UnorderedMark[] = [
     ...places.first,
@@ -251,5 +255,9 @@ export const chalkLaid = (
       .filter(({ piece }) => piece === drafted.piece.id)
       .sort((a, b) => a.copy - b.copy)
       .map((placement) => ({ placement, section: lay.sections[placement.section], cloth }));
-    return chalkPiece(drafted, { ...manner, placed });
+    return chalkPiece(drafted, {
+      ...manner,
+      placed,
+      pinned: cutWith(drafted, cloth.under, pieces) !== undefined,
+    });
   });

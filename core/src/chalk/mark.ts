@@ -106,8 +106,13 @@ export type Mark =
       readonly notch: Notch['kind'];
       readonly mm: number;
     })
-  /** Chalked around a piece that is cut already. */
-  | (MarkBase & { readonly kind: 'trace'; readonly template: string; readonly trims: readonly Trim[] })
+  /** Chalked around a piece that is cut already; where it is pinned under that, it is cut with it and only trimmed. */
+  | (MarkBase & {
+      readonly kind: 'trace';
+      readonly template: string;
+      readonly trims: readonly Trim[];
+      readonly pinned: boolean;
+    })
   | (MarkBase & { readonly kind: 'label'; readonly copies: number });
 
 /** A mark before it has its place in the order; distributes over the union. */

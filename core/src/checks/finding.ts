@@ -86,6 +86,11 @@ export const findingSeverities = {
   'nothing-to-refold': 'stop',
   'piece-without-section': 'stop',
   'section-without-piece': 'stop',
+  'pinned-above-unlaid': 'stop',
+  'pinned-above-refolded': 'stop',
+  'pinned-otherwise-folded': 'stop',
+  'pinned-too-wide': 'stop',
+  'beneath-too-narrow': 'stop',
 } as const satisfies Record<string, Severity>;
 
 export type FindingCode = keyof typeof findingSeverities;

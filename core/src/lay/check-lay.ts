@@ -6,6 +6,7 @@ import type { LayPiece } from './layable.ts';
 import { atOrigin, claimed, nameOf, SAME, sameRing, type LayFault } from './lay-fault.ts';
 import { turnedBesides } from './outline-state.ts';
 import { overlapsOf } from './overlap.ts';
+import { offItsPins } from './pinned.ts';
 import { wholeLay } from './together.ts';
 import { turnOverRing } from './turn-over.ts';
 
@@ -153,6 +154,8 @@ export function checkLay(lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): L
     ];
     if (!sameRing(atOrigin(placement.polygon), atOrigin(claimed(piece, placement))))
       faults.push({ code: 'not-the-outline', pieces: [nameOf(placement)] });
+    const off = offItsPins(placement, piece);
+    if (off > SAME) faults.push({ code: 'off-its-pins', pieces: [nameOf(placement)], mm: off });
     const besides = turnedBesides(placement, piece.turn ?? 0);
     if (besides % 180 !== 0) faults.push({ code: 'off-its-grain', pieces: [nameOf(placement)] });
     else if ((cloth.oneWay || piece.oneWay) && besides !== 0)

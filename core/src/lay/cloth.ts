@@ -45,6 +45,8 @@ export interface Cloth {
   readonly joined?: readonly string[];
   /** Pieces of another cloth's that are cut from this one, by their ids. */
   readonly takes?: readonly string[];
+  /** The cloth that it is pinned under: what is traced there is cut through both at once. */
+  readonly under?: ClothRole;
 }
 
 /** A worked motif: one piece lies inside it, its middle on the motif's middle, and no other is cut from it. */

@@ -25,7 +25,8 @@ export type LayFaultCode =
   | 'too-close'
   | 'off-the-border'
   | 'off-its-grain'
-  | 'off-the-figure';
+  | 'off-the-figure'
+  | 'off-its-pins';
 
 export interface LayFault {
   readonly code: LayFaultCode;

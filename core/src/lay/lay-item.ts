@@ -3,6 +3,7 @@ import { usableSpan, type Cloth } from './cloth.ts';
 import type { Crease } from './lay.ts';
 import { wholeOutline, type LayPiece } from './layable.ts';
 import { asDrawn, halfTurned, mirroredState, upended, type OutlineState } from './outline-state.ts';
+import { spanOver } from './pinned.ts';
 import type { Band, Spread } from './spread.ts';
 
 /** One way for an outline to lie on the table. */
@@ -86,6 +87,29 @@ function onBorder(
     );
 }
 
+/** Narrowed to where what lies beneath is cut with it, in every layer. */
+function overBeneath(
+  stances: readonly Stance[],
+  width: number,
+  beneath: NonNullable<LayPiece['beneath']>,
+  cloth: Cloth,
+  { origin, fold }: Spread,
+): Stance[] {
+  return beneath.reduce<Stance[]>(
+    (kept, each) => {
+      const [left, right] = spanOver(each, cloth.width, fold).map((at) => at - origin) as [number, number];
+      return kept.flatMap((stance) => {
+        const creases = [...stance.through, ...(stance.onFold ? [stance.onFold] : [])];
+        const along = creases.filter(({ axis }) => axis === 'x');
+        const from = Math.max(stance.from, left, ...along.map(({ at }) => 2 * at - right));
+        const to = Math.min(stance.to, right, ...along.map(({ at }) => 2 * at - left));
+        return fits(width, { from, to, through: [] }) ? [{ ...stance, from, to }] : [];
+      });
+    },
+    [...stances],
+  );
+}
+
 const single = [asDrawn, halfTurned];
 const other = [mirroredState, upended];
 
@@ -103,8 +127,10 @@ export function layItems(
   isDouble: (piece: LayPiece) => boolean,
 ): LayItem[] {
   return pieces.flatMap((piece): LayItem[] => {
-    const kept = (stances: readonly Stance[]) =>
-      cloth.oneWay || piece.oneWay ? stances.filter(({ state }) => state.y === 1) : stances;
+    const kept = (stances: readonly Stance[]) => {
+      const ways = cloth.oneWay || piece.oneWay ? stances.filter(({ state }) => state.y === 1) : stances;
+      return piece.beneath ? overBeneath(ways, width, piece.beneath, cloth, spread) : ways;
+    };
     const double = isDouble(piece);
     const onFold = double && piece.cut.layers === 'fold' && spread.creases.length > 0;
     const outline = onFold ? piece.outline : wholeOutline(piece);

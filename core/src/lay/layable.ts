@@ -4,6 +4,7 @@ import type { Cut, LevelName } from '../pieces/piece.ts';
 import type { Cloth } from './cloth.ts';
 import type { Placement } from './lay.ts';
 import { stateOf, turnOutline } from './outline-state.ts';
+import { cutWith, layUnder, type Beneath, type OtherCloths, type Pinned } from './pinned.ts';
 import { BLOCK_MARGIN, blockAround, mannerFor, turnRing, type Turn } from './lay-manner.ts';
 
 /** What is to be laid: the pieces of one role, each with its cut, as it lies on its cloth. */
@@ -19,6 +20,10 @@ export interface LayPiece {
   readonly turn?: Turn;
   /** The selvedge that its hem lies on, for a piece that is cut on the border. */
   readonly border?: 'left' | 'right';
+  /** It is cut together with another cloth that lies above. */
+  readonly pinned?: Pinned;
+  /** Cloths that lie under it and are cut with it. */
+  readonly beneath?: readonly Beneath[];
 }
 
 /** A piece as its outline lies with the grain along the cloth. */
@@ -64,9 +69,36 @@ export function layPieceOf(drafted: DraftedPiece, cloth: Cloth): LayPiece {
   }
 }
 
-/** Those of a draft's pieces that are cut from a cloth, as they lie on it. */
-export const layPiecesOn = (cloth: Cloth, pieces: readonly DraftedPiece[]): LayPiece[] =>
-  pieces.filter(({ piece }) => piece.role === cloth.role).map((drafted) => layPieceOf(drafted, cloth));
+/** Those of a draft's pieces that are cut from a cloth, as they lie on it; what is pinned under another cloth has the outline of what is cut there. */
+export function layPiecesOn(
+  cloth: Cloth,
+  pieces: readonly DraftedPiece[],
+  { cloths, lays }: OtherCloths = { cloths: [], lays: {} },
+): LayPiece[] {
+  const clothAbove = cloths.find(({ role }) => role === cloth.under);
+  const own = pieces
+    .filter(({ piece }) => piece.role === cloth.role)
+    .map((drafted) => ({ drafted, above: clothAbove && cutWith(drafted, clothAbove.role, pieces) }));
+  const names = new Map(
+    own.flatMap(({ drafted, above }) => (above ? [[above.piece.id, drafted.piece.id]] : [])),
+  );
+  const layAbove = clothAbove && lays[clothAbove.role];
+  const under = layAbove && names.size > 0 ? layUnder(cloth, layAbove, names) : { above: undefined, from: 0 };
+  const beneathOf = ({ piece: { id } }: DraftedPiece): readonly Cloth[] =>
+    cloths.filter(
+      ({ role, under }) =>
+        under === cloth.role &&
+        pieces.some((each) => each.piece.role === role && cutWith(each, under, pieces)?.piece.id === id),
+    );
+  return own.map(({ drafted, above: template }): LayPiece => {
+    if (!clothAbove || !template) {
+      const beneath = beneathOf(drafted);
+      return { ...layPieceOf(drafted, cloth), ...(beneath.length > 0 ? { beneath } : {}) };
+    }
+    const pinned = { under: clothAbove.role, ...under };
+    return { ...layPieceOf(template, clothAbove), id: drafted.piece.id, pinned };
+  });
+}
 
 /** What is cut from the blocks of a lay once they are fused: each piece in the middle of its block. */
 export const insideBlocks = (

@@ -9,7 +9,8 @@ import { lengthBound } from './length-bound.ts';
 import { noFitBook, type NoFitBook } from './no-fit/no-fit-book.ts';
 import { isMirrored, rotationOf, type OutlineState } from './outline-state.ts';
 import { searchLay, type Arrangement, type Placed } from './search-lay.ts';
-import { openedLength, sectionOf, spreadTasks, type Spread } from './spread.ts';
+import { pinnedOf } from './pinned.ts';
+import { openedLength, sectionOf, spreadTasks, type Spread, type SpreadTask } from './spread.ts';
 import { turnOverRing } from './turn-over.ts';
 
 /** What is laid on a cloth by one fold from end to end. */
@@ -78,9 +79,17 @@ function layFrom({ pieces, cloth, fold, ...task }: FoldTask, spread: Spread, fou
   };
 }
 
+const held = (tasks: readonly SpreadTask[], { cloth, holding }: FoldTask): SpreadTask[] =>
+  tasks.flatMap((each) => (holding ? holdTask(each, cloth, holding) : [each]));
+
 /** Why a task cannot be laid at all, or nothing when it can. */
-export function foldObstacle({ pieces, cloth, fold }: FoldTask): Finding | undefined {
-  if (spreadTasks(pieces, cloth, fold).length > 0) return undefined;
+export function foldObstacle(task: FoldTask): Finding | undefined {
+  const { pieces, cloth, fold } = task;
+  const spread = spreadTasks(pieces, cloth, fold);
+  if (spread.length > 0)
+    return pinnedOf(pieces) && held(spread, task).length === 0
+      ? finding('pinned-too-wide', { subject: cloth.role })
+      : undefined;
   const isCross = fold === 'four' || fold === 'cross';
   if (isCross && cloth.oneWay) return finding('nap-forbids-fold', { subject: cloth.role });
   if (isCross && hasPlaces(cloth)) return finding('flaw-forbids-fold', { subject: cloth.role });
@@ -88,6 +97,9 @@ export function foldObstacle({ pieces, cloth, fold }: FoldTask): Finding | undef
     return finding('panel-not-kept', { subject: cloth.role });
   if (cloth.repeatAcross && spreadTasks(pieces, { ...cloth, repeatAcross: 0 }, fold).length > 0)
     return finding('fold-off-figure', { subject: cloth.role });
+  const alone = pieces.map((piece) => ({ ...piece, beneath: [] }));
+  if (pieces.some(({ beneath = [] }) => beneath.length > 0) && spreadTasks(alone, cloth, fold).length > 0)
+    return finding('beneath-too-narrow', { subject: cloth.role });
   const usable = usableWidth(cloth);
   const across = fold === 'open' || fold === 'cross' ? usable : fold === 'two' ? usable / 4 : usable / 2;
   const widest = Math.max(...pieces.map((piece) => widthFor(piece, fold)));
@@ -142,10 +154,7 @@ const HEAT = 60;
  * outline. Searches that share a book share what was worked out of the pieces.
  */
 export function* planFold(task: FoldTask, book: NoFitBook = noFitBook()): Generator<LayStep, void> {
-  const { holding } = task;
-  const tasks = spreadTasks(task.pieces, task.cloth, task.fold).flatMap((each) =>
-    holding ? holdTask(each, task.cloth, holding) : [each],
-  );
+  const tasks = held(spreadTasks(task.pieces, task.cloth, task.fold), task);
   if (tasks.length === 0) throw new Error('nothing to search: the cloth is too narrow');
   let runners = likeliest(
     tasks.map((each) => {

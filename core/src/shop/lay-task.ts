@@ -9,14 +9,19 @@ import type { Ticket } from './ticket.ts';
 
 /** What is to be laid on one cloth of a ticket: those of its drafted pieces that are cut from it, and those of tickets that share it. */
 export const layTaskOf = (
-  { rules, unit }: Pick<Ticket, 'rules' | 'unit'>,
+  {
+    rules,
+    unit,
+    cloths,
+    lays = {},
+  }: Pick<Ticket, 'rules' | 'unit' | 'cloths'> & Partial<Pick<Ticket, 'lays'>>,
   pieces: readonly DraftedPiece[],
   cloth: Cloth,
   fold: LayWay,
   seed: number,
   shared: readonly LayPiece[] = [],
 ): LayTask => ({
-  pieces: [...layPiecesOn(cloth, pieces), ...shared],
+  pieces: [...layPiecesOn(cloth, pieces, { cloths, lays }), ...shared],
   cloth,
   fold,
   seed,

@@ -4,6 +4,7 @@ import { formatLength } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import { ruleOf } from '../rules/catalogue.ts';
 import { capital } from './capital.ts';
+import { foldFindingWords } from './fold-finding-words.ts';
 import { pieceName } from './names.ts';
 import { ruleValueWords } from './rule-words.ts';
 
@@ -258,54 +259,20 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
         remedy: 'Lay it open, or take a wider cloth.',
       };
     case 'nap-forbids-fold':
-      return {
-        message: 'The cloth runs one way: folded across, its under layer would point the other way.',
-        remedy: 'Fold it along its length, or lay it open.',
-      };
     case 'flaw-forbids-fold':
-      return {
-        message:
-          'Something on the cloth has its place: a flaw, a panel, a slanted end or a print that is matched. Folded across, it would come to lie anywhere under the upper layer.',
-        remedy: 'Fold it along its length, or lay it open.',
-      };
     case 'panel-not-kept':
-      return {
-        message:
-          'Laid so, the piece of a panel cannot lie inside it, single or on the fold, with its middle on the motif’s.',
-        remedy: 'Lay it open, or fold it on the middle of the motif.',
-      };
     case 'places-forbid-refolding':
-      return {
-        message:
-          'Cloth with flaws, a panel, an outline of its own or a print that is matched is laid by one fold from end to end.',
-        remedy: 'Fold it to width, so that single pieces lie beside the fold.',
-      };
     case 'fold-off-figure':
-      return {
-        message:
-          'Folded so, the fold does not lie on a figure of the print, or no figure is where a piece fits.',
-        remedy: 'Measure again from the selvedge to the middle of a figure, or lay it open.',
-      };
     case 'nothing-to-refold':
-      return {
-        message: 'All pieces lie double, or all lie open: there is nothing to fold again for.',
-        remedy: 'Take one fold for all of it.',
-      };
+    case 'pinned-above-unlaid':
+    case 'pinned-above-refolded':
+    case 'pinned-otherwise-folded':
+    case 'pinned-too-wide':
+    case 'beneath-too-narrow':
     case 'piece-without-section':
-      return {
-        message: `${pieceName(where.piece ?? '')} is in no section.`,
-        remedy: 'Say in which section it is cut.',
-      };
     case 'section-without-piece':
-      return {
-        message: 'Nothing is cut from this section.',
-        remedy: 'Give it a piece, or take it out.',
-      };
     case 'fold-cuts-too-many':
-      return {
-        message: 'Folded so, every outline cuts more copies than a piece of this garment wants.',
-        remedy: 'Lay it open, or fold it to width so that single pieces lie beside the fold.',
-      };
+      return foldFindingWords(code, where);
     case 'cloth-too-short':
       return {
         message: `The lay needs ${length(found)}; there is ${length(expected)}, so it is ${by} short.`,

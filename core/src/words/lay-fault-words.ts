@@ -50,6 +50,8 @@ export function layFaultWords({ code, pieces, mm = 0 }: LayFault, unit: Unit): s
       return `${first} and ${second} are too close: ${by} more between them.`;
     case 'off-the-figure':
       return `${first} has its centre ${by} off the middle of a figure.`;
+    case 'off-its-pins':
+      return `${first} does not lie under what it is cut with.`;
     case 'off-its-grain':
       return `${first} does not lie with its grain as it was set.`;
     case 'off-the-border':

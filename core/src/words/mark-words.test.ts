@@ -49,7 +49,7 @@ const marks: readonly Mark[] = [
     downs: 'away',
     outs: 'right',
   },
-  { ...base, kind: 'trace', template: 'facing-back', trims: [] },
+  { ...base, kind: 'trace', template: 'facing-back', trims: [], pinned: false },
   { ...base, kind: 'start-line', out: inches(10) },
   { ...base, kind: 'level', level: 'bust', down: inches(10), out: inches(9) },
   { ...base, kind: 'point', name: 'underarm', down: inches(8), out: inches(9) },

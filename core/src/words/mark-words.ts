@@ -132,8 +132,8 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
       };
     case 'trace':
       return {
-        title: `Around the ${pieceName(mark.template).toLowerCase()}`,
-        text: `Cut it first, lay it on this cloth with the grain, and chalk around it. Allowances are in it.${mark.trims.map(({ role, mm }) => ` Then cut the ${roleName[role]} ${length(mm)} shorter.`).join('')}`,
+        title: `${mark.pinned ? 'With' : 'Around'} the ${pieceName(mark.template).toLowerCase()}`,
+        text: `${mark.pinned ? 'It is pinned under it: cut through both at once.' : 'Cut it first, lay it on this cloth with the grain, and chalk around it.'} Allowances are in it.${mark.trims.map(({ role, mm }) => ` Then cut the ${roleName[role]} ${length(mm)} shorter.`).join('')}`,
         figures: mark.trims.map(({ role, mm }) => figure(mm, `off the ${roleName[role]}`)),
       };
     case 'start-line':

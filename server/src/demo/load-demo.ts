@@ -52,7 +52,7 @@ function layOf(ticket: Ticket, role: ClothRole, fold: Fold): Lay {
   if (!cloth) throw new Error(`demo ticket ${ticket.title} has a ${role} lay but no ${role} cloth`);
   return planForWork(
     {
-      pieces: layPiecesOn(cloth, draftTicket(ticket).pieces),
+      pieces: layPiecesOn(cloth, draftTicket(ticket).pieces, ticket),
       cloth,
       fold,
       seed: 1,

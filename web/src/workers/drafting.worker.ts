@@ -30,9 +30,9 @@ export interface DraftedTicket {
 export type TicketToDraft = TicketInputs & Pick<Ticket, 'lays' | 'signedOff'>;
 
 /** A lay is stale when it no longer proves against today's pieces and cloth. */
-function isStale(lay: Lay, { cloths }: TicketToDraft, draft: Draft): boolean {
+function isStale(lay: Lay, { cloths, lays }: TicketToDraft, draft: Draft): boolean {
   const cloth = cloths.find(({ role }) => role === lay.role);
-  return !cloth || checkLay(lay, layPiecesOn(cloth, draft.pieces), cloth).length > 0;
+  return !cloth || checkLay(lay, layPiecesOn(cloth, draft.pieces, { cloths, lays }), cloth).length > 0;
 }
 
 /**

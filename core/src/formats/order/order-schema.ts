@@ -109,6 +109,7 @@ export const orderSchema = {
           },
           joined: pieceIds,
           takes: pieceIds,
+          under: { enum: [...clothRoles] },
         },
       },
     },

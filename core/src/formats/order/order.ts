@@ -67,6 +67,7 @@ export interface ClothFile {
   readonly joined?: readonly string[];
   /** Ids of pieces of another cloth's that are cut from this one. */
   readonly takes?: readonly string[];
+  readonly under?: Cloth['under'];
 }
 
 /** How one piece lies; the margin is a block's. */

@@ -61,7 +61,7 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
   if (!spacing.ok) return spacing;
   const manners = readManners(file, unit, field);
   if (!manners.ok) return manners;
-  const { matched = false, joined = [], takes = [], border, stretch } = file;
+  const { matched = false, joined = [], takes = [], border, stretch, under } = file;
   if (matched && repeat.value < LEAST_REPEAT)
     return refuse(
       'out-of-range',
@@ -87,6 +87,7 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
     ...(manners.value.length > 0 ? { manners: manners.value } : {}),
     ...(border ? { border } : {}),
     ...(stretch ? { stretch } : {}),
+    ...(under ? { under } : {}),
     ...(takes.length > 0 ? { takes: [...new Set(takes)] } : {}),
     ...(joined.length > 0 ? { joined: [...new Set(joined)] } : {}),
   });
@@ -251,5 +252,15 @@ function readEach<File, Value>(
 
 /** Reads cloths; the selvedge is ½ in unless given, the name its role. */
 export function readCloths(files: readonly ClothFile[], unit: Unit): Read<Cloth[]> {
-  return readEach(files, (file, index) => readCloth(file, unit, `cloths.${index}`));
+  return readEach(files, (file, index) => {
+    const { under } = file;
+    const above = files.find(({ role }) => role === under);
+    if (under && (!above || above.role === file.role || above.under))
+      return refuse(
+        'out-of-range',
+        `cloths.${index}.under`,
+        `The ${file.role} can be pinned only under another cloth of the order that is not pinned itself; name that cloth, or leave it out.`,
+      );
+    return readCloth(file, unit, `cloths.${index}`);
+  });
 }

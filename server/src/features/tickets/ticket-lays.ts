@@ -119,7 +119,7 @@ export async function sharedPieces(id: string, role: ClothRole): Promise<LayPiec
   const ticket = await ticketById(id);
   const cloth = ticket.cloths.find((each) => each.role === role);
   if (!cloth) return [];
-  return numberedPieces(ticket.number, layPiecesOn(cloth, (await draftToCut(ticket)).pieces));
+  return numberedPieces(ticket.number, layPiecesOn(cloth, (await draftToCut(ticket)).pieces, ticket));
 }
 
 function proveLay(ticket: Ticket, draft: Draft, lay: Lay): void {
@@ -128,7 +128,7 @@ function proveLay(ticket: Ticket, draft: Draft, lay: Lay): void {
     throw new Problem(422, 'no-cloth', `The ticket has no ${lay.role} cloth; add it first.`, {
       field: 'cloths',
     });
-  const faults = checkLay(lay, layPiecesOn(cloth, draft.pieces), cloth);
+  const faults = checkLay(lay, layPiecesOn(cloth, draft.pieces, ticket), cloth);
   if (faults.length === 0) return;
   const first = faults.slice(0, 3).map((fault) => `${fault.code} ${fault.pieces.join(', ')}`);
   throw new Problem(422, 'lay-not-proved', `This lay does not hold: ${first.join('; ')}. Plan it again.`, {

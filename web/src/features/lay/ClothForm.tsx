@@ -4,6 +4,7 @@ import type { ClothFile } from '@ample-bolt/core/formats/order/order';
 import { clothFileOf } from '@ample-bolt/core/formats/order/write-order';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { mayBeJoined, maySwitchCloth } from '@ample-bolt/core/drafting/operations/off-fold';
+import { cutWith } from '@ample-bolt/core/lay/pinned';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
@@ -35,6 +36,7 @@ interface ClothFields extends PlaceFields {
   readonly takes: readonly string[];
   readonly border: NonNullable<Cloth['border']> | '';
   readonly stretch: NonNullable<Cloth['stretch']>;
+  readonly under: NonNullable<Cloth['under']> | '';
 }
 
 /** Fields that are typed in one line. */
@@ -79,6 +81,7 @@ const fieldsOf = (cloth: Cloth | undefined, unit: Unit): ClothFields => {
     takes: cloth?.takes ?? [],
     border: cloth?.border ?? '',
     stretch: cloth?.stretch ?? 'across',
+    under: cloth?.under ?? '',
     ...placeFieldsOf(cloth, text),
   };
 };
@@ -121,6 +124,7 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
       panels,
       border,
       stretch,
+      under,
       ...rest
     } = fields;
     const manners = cloth && clothFileOf(cloth).manners;
@@ -148,6 +152,7 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
       ...(manners ? { manners } : {}),
       ...(border === '' ? {} : { border }),
       ...(stretch === 'along' ? { stretch } : {}),
+      ...(under === '' ? {} : { under }),
     };
     // This cloth first, so that a fault in it is always found at place 0.
     return send([own, ...others]);
@@ -156,6 +161,12 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
   const all = drafted?.draft.pieces ?? [];
   const takeable = all.filter(
     ({ piece }) => fields.takes.includes(piece.id) || (role !== 'outer' && maySwitchCloth(piece)),
+  );
+  /** Cloths of which something is traced on this one: it can be pinned under them. */
+  const aboves = ticket.cloths.filter(
+    (above) =>
+      fields.under === above.role ||
+      (above.under === undefined && pieces.some((piece) => cutWith(piece, above.role, all) !== undefined)),
   );
   const joinable = pieces.filter(({ piece }) => mayBeJoined(piece) || fields.joined.includes(piece.id));
   const faulty = (field: string) => problem?.field === `cloths.0.${field}`;
@@ -219,6 +230,23 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
       >
         Stretches along its length: pieces lie across
       </CheckBox>
+      {aboves.length > 0 && (
+        <Row label="Pinned under">
+          <select
+            className={inputClass}
+            value={fields.under}
+            aria-invalid={faulty('under')}
+            onChange={({ target }) => set({ under: target.value as ClothFields['under'] })}
+          >
+            <option value="">nothing, cut by itself</option>
+            {aboves.map((above) => (
+              <option key={above.role} value={above.role}>
+                the {above.role}, cut with it
+              </option>
+            ))}
+          </select>
+        </Row>
+      )}
       <ClothPlaces
         fields={fields}
         unit={unit}

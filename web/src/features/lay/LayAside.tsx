@@ -61,6 +61,7 @@ export function LayAside({
   const { unit } = ticket;
   const cloth = ticket.cloths.find((each) => each.role === role);
   const placement = shown?.placements.find((each) => placementKey(each) === selected);
+  const pinned = task.pieces.find(({ id }) => id === placement?.piece)?.pinned;
   const isOwn = pieces.some(({ piece }) => piece.id === placement?.piece);
   if (editing === 'sections' && shown)
     return (
@@ -104,7 +105,15 @@ export function LayAside({
       {placement && (
         <Facts
           title={pieceName(placement.piece)}
-          below={isOwn && cloth && <HowItLies cloth={cloth} piece={placement.piece} />}
+          below={
+            pinned ? (
+              <p className="mt-1.5 text-[15px] text-walnut-2">
+                Cut with the {pinned.under} that it lies under.
+              </p>
+            ) : (
+              isOwn && cloth && <HowItLies cloth={cloth} piece={placement.piece} />
+            )
+          }
         >
           <Fact words="From the start">
             <Length mm={boxOf(placement.polygon).minY} unit={unit} />

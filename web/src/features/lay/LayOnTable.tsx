@@ -2,6 +2,7 @@ import type { Ring } from '@ample-bolt/core/geometry/ring';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import type { Lay } from '@ample-bolt/core/lay/lay';
 import type { Leftover } from '@ample-bolt/core/lay/leftover';
+import type { Pinned } from '@ample-bolt/core/lay/pinned';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { Check } from 'lucide-react';
 import { Button } from '../../ui/Button.tsx';
@@ -22,6 +23,8 @@ interface LayOnTableProps {
   readonly selected: string | undefined;
   readonly onSelect: (key: string | undefined) => void;
   readonly byHand: ByHand;
+  /** The cloth that it is pinned under, where it is. */
+  readonly pinned: Pinned | undefined;
   /** Undefined while it is done already. */
   readonly onChangeCloth: (() => void) | undefined;
 }
@@ -39,6 +42,7 @@ export function LayOnTable({
   selected,
   onSelect,
   byHand,
+  pinned,
   onChangeCloth,
 }: LayOnTableProps) {
   return (
@@ -51,6 +55,12 @@ export function LayOnTable({
           {cloth.oneWay ? 'one way' : 'both ways'}
           {figures.length > 0 ? ', matched' : ''} · usable{' '}
           <Length mm={cloth.width - 2 * cloth.selvedge} unit={unit} />
+          {pinned?.above && (
+            <>
+              {' '}
+              · pinned under the {pinned.under}, its start <Length mm={pinned.from} unit={unit} /> along
+            </>
+          )}
         </span>
         <Button look="quiet" disabled={!onChangeCloth} onClick={onChangeCloth} className="px-3 text-sm">
           Change the cloth

@@ -52,7 +52,10 @@ export function LayPage() {
             cloth={cloth}
             stale={drafted.staleLays.includes(role)}
             comparing={view === 'compare'}
-            next={toLay.find((each) => each !== role)}
+            // What is pinned under this cloth follows its plan.
+            next={
+              toLay.find((each) => each !== role) ?? ticket.cloths.find(({ under }) => under === role)?.role
+            }
             onNext={setRole}
           />
         ) : (

@@ -5,6 +5,7 @@ import { figureStart } from '@ample-bolt/core/lay/matched-levels';
 import { largestLeftover } from '@ample-bolt/core/lay/leftover';
 import { insideBlocks } from '@ample-bolt/core/lay/layable';
 import { layWays, type LayWay, type Lay } from '@ample-bolt/core/lay/lay';
+import { pinnedOf } from '@ample-bolt/core/lay/pinned';
 import { isSharedWith, wholeLay } from '@ample-bolt/core/lay/together';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
@@ -21,6 +22,7 @@ import { ComparePlans } from './ComparePlans.tsx';
 import { LayAside, type Editing } from './LayAside.tsx';
 import { LayOnTable } from './LayOnTable.tsx';
 import { LookLonger } from './LookLonger.tsx';
+import { PinnedFirst } from './PinnedFirst.tsx';
 import { PlanCard } from './PlanCard.tsx';
 import { plansOf } from './plans-of.ts';
 import { stillHolding } from './still-holding.ts';
@@ -52,7 +54,7 @@ const isOfTickets = (key: unknown): boolean => JSON.stringify(key).includes('/ap
 
 /** One cloth being planned: its plans, the one on screen, and what a hand makes of it. */
 export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, next, onNext }: PlanLayProps) {
-  const { ticket, actions, goTo, layWorker } = useTicketContext();
+  const { ticket, drafted: whole, actions, goTo, layWorker } = useTicketContext();
   const { mutate } = useSWRConfig();
   const stillHere = useStillHere();
   const { unit } = ticket;
@@ -61,19 +63,26 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
   const stored = ticket.lays[role];
   const { pieces: shared } = together;
   const others = together.with.map(({ id }) => id);
-  const taskFor = (fold: LayWay, seed: number) => layTaskOf(ticket, drafted, cloth, fold, seed, shared);
+  // What is pinned under another cloth follows the pieces of that one.
+  const all = whole?.draft.pieces ?? drafted;
+  const taskFor = (fold: LayWay, seed: number) => layTaskOf(ticket, all, cloth, fold, seed, shared);
   const openTask = useMemo(
-    () => layTaskOf(ticket, drafted, cloth, 'open', 1, shared),
-    [ticket, drafted, cloth, shared],
+    () => layTaskOf(ticket, all, cloth, 'open', 1, shared),
+    [ticket, all, cloth, shared],
   );
+  const pinned = pinnedOf(openTask.pieces);
   const isHeld = stored && !stale && isSharedWith(stored, others);
   const chosen = useMemo(() => (isHeld ? wholeLay(stored) : undefined), [isHeld, stored]);
   const boxes = drafted.map(({ outline }) => boxOf(outline));
   const sharedBoxes = shared.map(({ id, outline }) => [id, boxOf(outline)]);
-  const inputs = JSON.stringify([cloth, unit, boxes, sharedBoxes]);
+  const pins = [
+    pinned && [pinned.above?.fold, pinned.above?.placements.map(({ polygon }) => boxOf(polygon))],
+    openTask.pieces.flatMap(({ id, beneath = [] }) => beneath.map((each) => [id, each.width, each.selvedge])),
+  ];
+  const inputs = JSON.stringify([cloth, unit, boxes, sharedBoxes, pins]);
   // What a hand made stands when the cloth is only named, coloured, priced or counted otherwise.
   const spreadCloth = { ...cloth, name: '', colour: '', price: 0, length: null };
-  const handInputs = JSON.stringify([spreadCloth, unit, boxes, sharedBoxes]);
+  const handInputs = JSON.stringify([spreadCloth, unit, boxes, sharedBoxes, pins]);
   // A chosen plan is not searched again by itself: a better one would be another lay than the one that is chalked.
   const search = useLaySearch({
     layWorker,
@@ -96,13 +105,12 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
   const [asking, setAsking] = useState<Lay>();
 
   const wantedFold = wanted === 'hand' ? undefined : wanted;
-  const { all, possible, lays, planned } = plansOf(
-    search,
-    elsewhere,
-    chosen,
-    wantedFold,
-    cloth.length ?? Infinity,
-  );
+  const {
+    all: plans,
+    possible,
+    lays,
+    planned,
+  } = plansOf(search, elsewhere, chosen, wantedFold, cloth.length ?? Infinity);
   const byHand = useByHand({
     key: `${ticket.id}-${role}`,
     inputs: handInputs,
@@ -159,6 +167,10 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
   const marksDone = drafted.reduce((sum, { piece }) => sum + (ticket.chalked[piece.id] ?? 0), 0);
   const choose = (lay: Lay) => (marksDone > 0 ? setAsking(lay) : void store(lay));
   const tooLong = shown && cloth.length !== null && shown.length > cloth.length;
+  const instead =
+    others.length > 0
+      ? 'Leave a ticket out, or take more of it.'
+      : pinned && `Plan the ${pinned.under} shorter, or take more of this cloth.`;
   const minutesOf = (lay: Lay) => layMinutes(lay, rules);
 
   return (
@@ -221,6 +233,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
           <LookLonger long={long} folds={wantedFold ? [wantedFold] : layWays} />
         </div>
       </div>
+      {pinned && possible.length === 0 && <PinnedFirst pinned={pinned} plans={plans} unit={unit} />}
       {stale && (
         <Notice tone="care">
           The chosen lay no longer fits: pieces or cloth were changed after it. Choose one again.
@@ -232,7 +245,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
           cloth={cloth}
           searching={search.running !== undefined}
           plans={lays}
-          isShared={others.length > 0}
+          instead={instead}
           onShow={setWanted}
           onMadeToFit={setMadeToFit}
         />
@@ -276,6 +289,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
             selected={selected}
             onSelect={setSelected}
             byHand={byHand}
+            pinned={pinned}
             onChangeCloth={editing === 'cloth' ? undefined : () => setEditing('cloth')}
           />
           <LayAside
@@ -285,7 +299,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
             selected={selected}
             leftover={leftover}
             minutes={shown && minutesOf(shown)}
-            plans={all}
+            plans={plans}
             byHand={byHand}
             handActions={handActions}
             together={together}

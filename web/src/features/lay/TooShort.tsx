@@ -14,15 +14,15 @@ interface TooShortProps {
   readonly cloth: Cloth;
   readonly searching: boolean;
   readonly plans: readonly Lay[];
-  /** Other tickets are laid on it too: nothing of this one alone is tried. */
-  readonly isShared: boolean;
+  /** What to do where nothing of this cloth alone can be tried: others lie on it, or above it. */
+  readonly instead: string | undefined;
   readonly onShow: (fold: LayWay) => void;
   /** Carried out: the lay by which it fits. */
   readonly onMadeToFit: (lay: Lay) => void;
 }
 
 /** The cloth in hand is too short: by how much, and what would make it fit, each tried for real and carried out with one press. */
-export function TooShort({ lay, cloth, searching, plans, isShared, onShow, onMadeToFit }: TooShortProps) {
+export function TooShort({ lay, cloth, searching, plans, instead, onShow, onMadeToFit }: TooShortProps) {
   const { ticket, actions, attempt } = useTicketContext();
   const { unit } = ticket;
   const most = cloth.length ?? 0;
@@ -31,7 +31,7 @@ export function TooShort({ lay, cloth, searching, plans, isShared, onShow, onMad
   const { tries, trying } = useMakeItFit(
     ticket,
     cloth.role,
-    isShared || searching || fitting.length > 0 ? undefined : lay.fold,
+    instead !== undefined || searching || fitting.length > 0 ? undefined : lay.fold,
   );
   return (
     <Notice tone="stop">
@@ -74,9 +74,8 @@ export function TooShort({ lay, cloth, searching, plans, isShared, onShow, onMad
         {trying && !searching && <li role="status">Trying what would make it fit</li>}
         {!trying && !searching && !tries.some(({ fits }) => fits) && fitting.length === 0 && (
           <li>
-            {isShared
-              ? 'Leave a ticket out, or take more of it.'
-              : 'Nothing of what was tried will do. Take more of it, or lay some of the pieces on another cloth.'}
+            {instead ??
+              'Nothing of what was tried will do. Take more of it, or lay some of the pieces on another cloth.'}
           </li>
         )}
       </ul>

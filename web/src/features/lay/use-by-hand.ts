@@ -66,7 +66,11 @@ export function useByHand({ key, inputs, planned, isShown, task, search, onStep 
   const own = base && task(base.fold);
   const faults =
     changed && own ? checkLay(changed, own.pieces, longEnough(own.cloth, changed.length)) : noFaults;
-  const locked = isOn ? hand.locked : [];
+  // What is cut with the cloth above stays under it.
+  const pins = new Set(own?.pieces.flatMap(({ id, pinned }) => (pinned ? [id] : [])));
+  const pinned = base?.placements.filter(({ piece }) => pins.has(piece)).map(placementKey) ?? [];
+  const lockedByHand = isOn ? hand.locked : [];
+  const locked = [...lockedByHand, ...pinned];
 
   const step = (to: Lay) => {
     if (!base) return;
@@ -131,11 +135,11 @@ export function useByHand({ key, inputs, planned, isShown, task, search, onStep 
         words: isLocked ? 'Unlock' : 'Lock',
         hotkey: 'l',
         act:
-          base && index >= 0 && selected !== undefined
+          base && index >= 0 && selected !== undefined && !pinned.includes(selected)
             ? () => {
                 hand.lock(
                   base,
-                  isLocked ? locked.filter((each) => each !== selected) : [...locked, selected],
+                  isLocked ? lockedByHand.filter((each) => each !== selected) : [...lockedByHand, selected],
                 );
                 onStep();
               }
@@ -149,7 +153,7 @@ export function useByHand({ key, inputs, planned, isShown, task, search, onStep 
       {
         words: 'Lay the rest',
         hotkey: 'e',
-        act: locked.length > 0 && base?.fold !== 'mixed' && !search.running ? layRest : undefined,
+        act: lockedByHand.length > 0 && base?.fold !== 'mixed' && !search.running ? layRest : undefined,
       },
       { words: 'Back', hotkey: 'b', act: isOn ? hand.back : undefined },
       { words: 'Again', hotkey: 'a', act: isOn ? hand.again : undefined },
