@@ -8,7 +8,7 @@ import { checkLay } from './check-lay.ts';
 import type { Lay } from './lay.ts';
 import type { LayPiece } from './layable.ts';
 import { planForWork } from './plan-lay.ts';
-import { dealtOut, isSharedWith, numberedPieces, wholeLay } from './together.ts';
+import { dealtOut, isSharedWith, leftBy, numberedPieces, wholeLay } from './together.ts';
 
 const cloth = sampleCloth();
 const pieces = [samplePanel('front', 'fold', 9, 20), samplePanel('back', 'pair', 12, 20)];
@@ -42,6 +42,27 @@ describe('several tickets on one cloth', () => {
       expect([lay.length, lay.buy]).toEqual([whole.length, whole.buy]);
     }
     expect(dealt.map(({ lay }) => lay.boughtBy)).toEqual([undefined, 3, 3]);
+  });
+
+  test('once one is laid elsewhere the others stay where they are, on less cloth, and one of them buys it', () => {
+    const measuring = { cloth, shrinkPercent: 0, buyIn: 'yd' as const };
+    const after = [bela, cora].map((own) => leftBy(shareOf(own.id), own, [anna.id], measuring));
+    const [first, second] = after;
+    if (!first || !second) throw new Error('two are left');
+    for (const lay of after) {
+      expect(checkLay(lay, pieces, cloth)).toEqual([]);
+      expect(lay.beside).toHaveLength(1);
+      expect(lay.length).toBeLessThanOrEqual(whole.length);
+      expect(lay.utilisation).toBeLessThan(whole.utilisation);
+    }
+    expect(first.placements).toEqual(shareOf(bela.id).placements);
+    expect([first.boughtBy, second.boughtBy]).toEqual([undefined, bela.number]);
+    expect(first.length).toBe(second.length);
+    const alone = leftBy(second, cora, [bela.id], measuring);
+    expect([alone.beside, alone.boughtBy]).toEqual([undefined, undefined]);
+    expect(checkLay(alone, pieces, cloth)).toEqual([]);
+    // Whoever buys goes on to, where another one goes.
+    expect(leftBy(shareOf(cora.id), cora, [bela.id], measuring).boughtBy).toBe(anna.number);
   });
 
   test('whoever looks at it, it is the same lay on the table', () => {

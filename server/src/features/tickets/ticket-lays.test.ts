@@ -61,6 +61,27 @@ describe('tickets of one cloth', () => {
     expect(after.find((each) => each.id === second.id)?.toBuy).toHaveLength(1);
   });
 
+  test('that are planned anew by themselves leave the others where they lie, without them, to buy for themselves', async () => {
+    const client = ticketClient(app);
+    const [first, second] = [await client.measured(), await client.measured()];
+    const lay = await together(first, second);
+    const shared = (await client.put(first, 'lay', { role: 'outer', lay, others: [versionOf(second)] })).body;
+    const before = (await client.get(second.id)).lays.outer;
+    const alone = await client.put(shared, 'lay', { role: 'outer', lay: outerLay(first) });
+    expect(alone.body.lays.outer?.beside).toBeUndefined();
+    const after = (await client.get(second.id)).lays.outer;
+    expect(after?.placements).toEqual(before?.placements);
+    expect([after?.beside, after?.boughtBy]).toEqual([undefined, undefined]);
+    expect(after?.length).toBeLessThanOrEqual(before?.length ?? NaN);
+    const list = await read<TicketSummary[]>('/api/tickets');
+    for (const { id } of [first, second])
+      expect(list.find((each) => each.id === id)?.toBuy).toMatchObject([{ with: [] }]);
+    // The lay that is left proves, and can be chalked.
+    const left = await client.get(second.id);
+    const chalked = await client.put(left, 'lay', { role: 'outer', lay: left.lays.outer });
+    expect(chalked.status).toBe(200);
+  });
+
   test('are stored all or none: one that was changed, is being chalked or does not fit keeps all as they were', async () => {
     const client = ticketClient(app);
     const [first, second] = [await client.measured(), await client.measured()];

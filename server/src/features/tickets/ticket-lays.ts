@@ -3,13 +3,21 @@ import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { layPiecesOn, type LayPiece } from '@ample-bolt/core/lay/layable';
 import type { Lay } from '@ample-bolt/core/lay/lay';
-import { dealtOut, numberedPieces, type Sharer } from '@ample-bolt/core/lay/together';
+import { dealtOut, leftBy, numberedPieces, type Sharer } from '@ample-bolt/core/lay/together';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import { ruleSet } from '@ample-bolt/core/rules/catalogue';
+import { purchaseUnit } from '@ample-bolt/core/lay/buying';
 import { pieceOfCut } from '@ample-bolt/core/shop/cut-id';
 import { progressOf } from '@ample-bolt/core/shop/stations';
 import { orderOfTicket, type Lays, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
 import { Problem } from '../../http/problem.ts';
-import { changeTicket, changeTickets, shareChanged, ticketById } from './ticket-changes.ts';
+import {
+  changeTicket,
+  changeTickets,
+  shareChanged,
+  ticketById,
+  type TicketChange,
+} from './ticket-changes.ts';
 import { listTickets } from './ticket-repository.ts';
 import type { LayEdit } from './ticket-schemas.ts';
 import { draftToCut, marksOf } from './ticket-service.ts';
@@ -38,13 +46,34 @@ async function withLay(ticket: Ticket, role: ClothRole, lay: Lay | null): Promis
   };
 }
 
+/** Tickets that were laid with some that now lie elsewhere: what is theirs stays where it is, without those beside it. */
+async function leftBehind(role: ClothRole, going: readonly Ticket[]): Promise<TicketChange[]> {
+  const gone = going.map(({ id }) => id);
+  return (await listTickets()).flatMap((ticket): TicketChange[] => {
+    const [lay, cloth] = [ticket.lays[role], ticket.cloths.find((each) => each.role === role)];
+    if (!lay || !cloth || gone.includes(ticket.id)) return [];
+    if (!lay.beside?.some((each) => gone.includes(each.ticket))) return [];
+    const measuring = {
+      cloth,
+      shrinkPercent: ruleSet(ticket.rules)['cloth.shrinkage'],
+      buyIn: purchaseUnit(ticket.unit),
+    };
+    const lays = { ...ticket.lays, [role]: leftBy(lay, ticket, gone, measuring) };
+    return [{ ticket, on: { version: ticket.version }, change: { lays } }];
+  });
+}
+
 /** Stores a lay; one that other tickets share is dealt out to all of them, or to none. */
 export async function setLay(id: string, { role, lay, others = [], ...on }: LayEdit): Promise<Ticket> {
   const ticket = await ticketById(id);
   if (!lay || others.length === 0) {
     // Who shares a lay is known by whom it is dealt out to, and by nothing else.
     const own = lay && { ...lay, beside: undefined, boughtBy: undefined };
-    return changeTicket(ticket, on, await withLay(ticket, role, own));
+    const change = await withLay(ticket, role, own);
+    const left = await leftBehind(role, [ticket]);
+    if (left.length === 0) return changeTicket(ticket, on, change);
+    await changeTickets([{ ticket, on, change }, ...left]);
+    return ticketById(id);
   }
   const sharers = await Promise.all(
     others.map(async ({ id: other, version }) => ({ ticket: await ticketById(other), on: { version } })),
@@ -67,14 +96,17 @@ export async function setLay(id: string, { role, lay, others = [], ...on }: LayE
     ticket,
     sharers.map((sharer) => sharer.ticket),
   );
-  await changeTickets(
-    await Promise.all(
-      all.map(async (sharer) => {
-        const share = dealt.find((each) => each.ticket === sharer.ticket.id)?.lay ?? null;
-        return { ...sharer, change: await withLay(sharer.ticket, role, share) };
-      }),
-    ),
+  const shared = await Promise.all(
+    all.map(async (sharer) => {
+      const share = dealt.find((each) => each.ticket === sharer.ticket.id)?.lay ?? null;
+      return { ...sharer, change: await withLay(sharer.ticket, role, share) };
+    }),
   );
+  const left = await leftBehind(
+    role,
+    all.map((sharer) => sharer.ticket),
+  );
+  await changeTickets([...shared, ...left]);
   return ticketById(id);
 }
 

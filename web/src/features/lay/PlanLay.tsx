@@ -159,7 +159,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
       setFailure(undefined);
       byHand.leave();
       if (stillHere()) goOn();
-      if (others.length > 0) await mutate(isOfTickets);
+      if (others.length > 0 || stored?.beside) await mutate(isOfTickets);
     } catch (error) {
       setFailure(error instanceof Error ? error.message : 'The lay was not stored; try again.');
     }
