@@ -1,8 +1,8 @@
-import { boxOf } from '../geometry/ring.ts';
+import { boxOf, mirrorRing } from '../geometry/ring.ts';
 import type { Cloth } from './cloth.ts';
 import { placeFaults } from './check-places.ts';
 import { creasesOf, type Crease, type Fold, type Lay, type Placement, type Section } from './lay.ts';
-import type { LayPiece } from './layable.ts';
+import { wholeOutline, type LayPiece } from './layable.ts';
 import { atOrigin, claimed, nameOf, SAME, sameRing, type LayFault } from './lay-fault.ts';
 import { turnedBesides } from './outline-state.ts';
 import { overlapsOf } from './overlap.ts';
@@ -112,15 +112,25 @@ function withinSection(lay: Lay, placement: Placement): LayFault[] {
   return section && !inside ? [{ code: 'out-of-section', pieces: [nameOf(placement)] }] : [];
 }
 
+/** Whether a piece is its own mirror, so that it has no hand. */
+function isEven(piece: LayPiece): boolean {
+  const whole = atOrigin(wholeOutline(piece));
+  return sameRing(whole, atOrigin(mirrorRing(whole)));
+}
+
 function countFaults(lay: Lay, pieces: readonly LayPiece[]): LayFault[] {
-  return pieces.flatMap(({ id, cut }): LayFault[] => {
+  return pieces.flatMap((piece): LayFault[] => {
+    const { id, cut } = piece;
     const laid = lay.placements.filter(({ piece }) => piece === id);
     if (laid.length !== cut.copies || new Set(laid.map(({ copy }) => copy)).size !== laid.length)
       return [{ code: 'wrong-count', pieces: [id] }];
-    const mirrored = laid.filter((placement) => placement.mirrored).length;
-    return cut.layers === 'pair' && mirrored * 2 !== laid.length
-      ? [{ code: 'not-mirrored-in-pairs', pieces: [id] }]
-      : [];
+    if (piece.eitherFace) return [];
+    const mirrored = laid.filter((placement) => placement.mirrored);
+    if (cut.layers === 'pair')
+      return mirrored.length * 2 === laid.length ? [] : [{ code: 'not-mirrored-in-pairs', pieces: [id] }];
+    return isEven(piece)
+      ? []
+      : mirrored.map((placement) => ({ code: 'of-the-wrong-hand', pieces: [nameOf(placement)] }));
   });
 }
 

@@ -16,6 +16,8 @@ export interface Cloth {
   readonly length: number | null;
   /** Pile or print points one way, so every piece must too. */
   readonly oneWay: boolean;
+  /** It has no wrong side: a piece may be turned over, and either hand of a pair cut from either face. */
+  readonly bothSides?: boolean;
   /** What a yard or a metre of it costs, in the shop's own money. */
   readonly price?: number;
   /** Cut off the ends before anything is laid: crooked, or stamped. */

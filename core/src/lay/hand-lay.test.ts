@@ -94,11 +94,11 @@ describe('outlines moved by hand', () => {
       expect(codes(turned)).toEqual([]);
       expect(turned.placements[index]?.rotation).not.toBe(placement.rotation);
       const over = turnOver(lay, index, measuring);
-      expect([canTurnOver(lay, index), codes(over)]).toEqual([true, []]);
+      expect([canTurnOver(lay, index, laid), codes(over)]).toEqual([true, []]);
       expect(boxOf(over.placements[index]?.polygon ?? []).minX).toBeCloseTo(boxOf(placement.polygon).minX, 6);
     });
     const open = plan('open');
-    expect(canTurnOver(open, indexOf(open, 'back'))).toBe(false);
+    expect(canTurnOver(open, indexOf(open, 'back'), pieces)).toBe(false);
   });
 
   test('a move snaps to what is near, and to nothing that is not', () => {

@@ -4,6 +4,7 @@ import { creasesOf, type Lay, type Placement } from './lay.ts';
 import { claimed } from './lay-fault.ts';
 import { centrePastFigure, figuresAcross } from './on-figures.ts';
 import { alongToMatch, matchedLevels } from './matched-levels.ts';
+import type { LayPiece } from './layable.ts';
 import { overlapsOf } from './overlap.ts';
 import type { LayTask } from './plan-lay.ts';
 import { grownRing } from './spacing.ts';
@@ -107,7 +108,10 @@ export const halfTurnOutline = (lay: Lay, index: number, measuring: Measuring): 
   });
 
 /** Whether a placement may be turned over: only where what is cut with it is its other hand. */
-export const canTurnOver = (lay: Lay, index: number): boolean => layersOf(lay, index).length > 1;
+export const canTurnOver = (lay: Lay, index: number, pieces: readonly LayPiece[]): boolean =>
+  layersOf(lay, index).length > 1 ||
+  (pieces.find(({ id }) => id === lay.placements[index]?.piece)?.eitherFace === true &&
+    lay.placements[index]?.onFold === false);
 
 /** The lay with an outline turned over where it lies: both hands are cut all the same. */
 export const turnOver = (lay: Lay, index: number, measuring: Measuring): Lay =>

@@ -12,6 +12,7 @@ export type LayFaultCode =
   | 'unknown-piece'
   | 'not-the-outline'
   | 'not-mirrored-in-pairs'
+  | 'of-the-wrong-hand'
   | 'against-the-nap'
   | 'off-the-fold'
   | 'not-on-double-cloth'

@@ -154,7 +154,8 @@ export function layItems(
       return outlines(piece, stances).map((copy) => item(copy, stances));
     }
     return Array.from({ length: piece.cut.copies }, (_, copy) => {
-      const states = piece.cut.layers === 'pair' && copy % 2 === 1 ? other : single;
+      const hand = piece.cut.layers === 'pair' && copy % 2 === 1 ? other : single;
+      const states = piece.eitherFace ? [...single, ...other] : hand;
       const stances = spread.single.flatMap((band) => inBand(states, width, band));
       return item(copy, piece.border ? onBorder(stances, width, piece.border, cloth, spread) : stances);
     });

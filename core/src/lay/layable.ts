@@ -20,6 +20,8 @@ export interface LayPiece {
   readonly turn?: Turn;
   /** The selvedge that its hem lies on, for a piece that is cut on the border. */
   readonly border?: 'left' | 'right';
+  /** It may lie on either face, because its cloth has no wrong side. */
+  readonly eitherFace?: boolean;
   /** It is cut together with another cloth that lies above. */
   readonly pinned?: Pinned;
   /** Cloths that lie under it and are cut with it. */
@@ -90,7 +92,7 @@ export function layPiecesOn(
         under === cloth.role &&
         pieces.some((each) => each.piece.role === role && cutWith(each, under, pieces)?.piece.id === id),
     );
-  return own.map(({ drafted, above: template }): LayPiece => {
+  const laid = own.map(({ drafted, above: template }): LayPiece => {
     if (!clothAbove || !template) {
       const beneath = beneathOf(drafted);
       return { ...layPieceOf(drafted, cloth), ...(beneath.length > 0 ? { beneath } : {}) };
@@ -98,6 +100,11 @@ export function layPiecesOn(
     const pinned = { under: clothAbove.role, ...under };
     return { ...layPieceOf(template, clothAbove), id: drafted.piece.id, pinned };
   });
+  // What is cut through two cloths keeps its hand for the other one.
+  const isAlone = ({ pinned, beneath }: LayPiece) => !pinned && !beneath;
+  return cloth.bothSides
+    ? laid.map((piece) => (isAlone(piece) ? { ...piece, eitherFace: true } : piece))
+    : laid;
 }
 
 /** What is cut from the blocks of a lay once they are fused: each piece in the middle of its block. */

@@ -110,9 +110,10 @@ const copiesAtOnce = ({ creases, double }: Spread, { cut }: LayPiece): number =>
   return cut.layers === 'fold' && creases.length > 0 ? layers / 2 : layers;
 };
 
-/** Whether folded cloth can cut a piece: a single copy, or an odd one, would leave one too many. */
+/** Whether folded cloth can cut a piece: a single copy, or an odd one, would leave one too many, and one that has a hand is cut in both. */
 export const canLieDouble = (spread: Spread, piece: LayPiece): boolean => {
-  if (piece.cut.layers === 'single' || piece.border || spread.double.length === 0) return false;
+  const needsFace = piece.cut.layers === 'single' && !piece.eitherFace;
+  if (needsFace || piece.border || spread.double.length === 0) return false;
   // The layer that a cross fold turns under points the other way.
   if (piece.oneWay && spread.isCross) return false;
   return piece.cut.copies % copiesAtOnce(spread, piece) === 0;

@@ -28,6 +28,8 @@ export function layFaultWords({ code, pieces, mm = 0 }: LayFault, unit: Unit): s
       return `${first} has another outline now.`;
     case 'not-mirrored-in-pairs':
       return `${first} is not cut in equal numbers for left and right.`;
+    case 'of-the-wrong-hand':
+      return `${first} is turned over: cut so, it would be for the other side of the body.`;
     case 'against-the-nap':
       return `${first} points against the nap.`;
     case 'off-the-fold':

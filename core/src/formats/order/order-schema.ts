@@ -83,6 +83,7 @@ export const orderSchema = {
           selvedge: length,
           length: { type: ['number', 'string', 'null'] },
           oneWay: { type: 'boolean' },
+          bothSides: { type: 'boolean' },
           price: { type: 'number', minimum: 0, maximum: 1e6 },
           endTrim: length,
           repeat: length,

@@ -48,6 +48,7 @@ export interface ClothFile {
   readonly selvedge?: WrittenLength;
   readonly length?: WrittenLength | null;
   readonly oneWay?: boolean;
+  readonly bothSides?: boolean;
   /** For a yard in a file in inches, for a metre in one in cm. */
   readonly price?: number;
   readonly endTrim?: WrittenLength;

@@ -61,7 +61,7 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
   if (!spacing.ok) return spacing;
   const manners = readManners(file, unit, field);
   if (!manners.ok) return manners;
-  const { matched = false, joined = [], takes = [], border, stretch, under } = file;
+  const { bothSides = false, matched = false, joined = [], takes = [], border, stretch, under } = file;
   if (matched && repeat.value < LEAST_REPEAT)
     return refuse(
       'out-of-range',
@@ -77,6 +77,7 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
     selvedge: selvedge.value,
     length,
     oneWay,
+    ...(bothSides ? { bothSides } : {}),
     ...(price === undefined ? {} : { price }),
     ...(endTrim.value > 0 ? { endTrim: endTrim.value } : {}),
     ...(repeat.value > 0 ? { repeat: repeat.value } : {}),

@@ -8,6 +8,7 @@ export interface PiecesFile {
   readonly width: number;
   readonly length?: number | null;
   readonly oneWay?: boolean;
+  readonly bothSides?: boolean;
   /** Kept free between pieces. */
   readonly spacing?: number;
   /** Of a print: pieces that say where are matched by it. */
@@ -59,6 +60,7 @@ export const piecesSchema = {
     width: { type: 'number', exclusiveMinimum: 0 },
     length: { type: ['number', 'null'], exclusiveMinimum: 0 },
     oneWay: { type: 'boolean' },
+    bothSides: { type: 'boolean' },
     spacing: { type: 'number', minimum: 0, maximum: 1e3 },
     repeat: { type: 'number', exclusiveMinimum: 0, maximum: 1e5 },
     ...placeSchemas(place),

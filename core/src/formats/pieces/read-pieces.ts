@@ -118,7 +118,16 @@ function placesOf({
 export function readPieces(file: unknown): Read<PiecesToLay> {
   const checked = checkFile(file, 'ample-bolt/pieces', validate);
   if (!checked.ok) return checked;
-  const { unit, width, length = null, oneWay = false, spacing = 0, repeat, pieces: files } = checked.value;
+  const {
+    unit,
+    width,
+    length = null,
+    oneWay = false,
+    bothSides = false,
+    spacing = 0,
+    repeat,
+    pieces: files,
+  } = checked.value;
   const mm = MM_PER[unit];
   if (width * mm < WIDTH.least || width * mm > WIDTH.most)
     return refuse(
@@ -136,7 +145,7 @@ export function readPieces(file: unknown): Read<PiecesToLay> {
         `pieces.${index}.name`,
         `${each.name} is there twice; name every piece otherwise.`,
       );
-    pieces.push(piece.value);
+    pieces.push(bothSides ? { ...piece.value, eitherFace: true } : piece.value);
   }
   const most = length === null ? null : length * mm;
   const places = readPlaces(placesOf(checked.value), 'cm', '', width * mm, most);
@@ -161,6 +170,7 @@ export function readPieces(file: unknown): Read<PiecesToLay> {
       selvedge: 0,
       length: most,
       oneWay,
+      ...(bothSides ? { bothSides } : {}),
       ...(spacing > 0 ? { spacing: spacing * mm } : {}),
       ...(repeat === undefined ? {} : { repeat: repeat * mm, matched: true }),
       ...places.value,

@@ -25,6 +25,7 @@ interface ClothFields extends PlaceFields {
   readonly selvedge: string;
   readonly length: string;
   readonly oneWay: boolean;
+  readonly bothSides: boolean;
   readonly price: string;
   readonly endTrim: string;
   readonly repeat: string;
@@ -70,6 +71,7 @@ const fieldsOf = (cloth: Cloth | undefined, unit: Unit): ClothFields => {
     selvedge: cloth ? text(cloth.selvedge) : unit === 'in' ? '1/2' : '1.5',
     length: cloth?.length ? text(cloth.length) : '',
     oneWay: cloth?.oneWay ?? false,
+    bothSides: cloth?.bothSides ?? false,
     price: cloth?.price === undefined ? '' : String(cloth.price),
     endTrim: cloth?.endTrim ? text(cloth.endTrim) : '',
     repeat: cloth?.repeat ? text(cloth.repeat) : '',
@@ -202,6 +204,9 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
       </Row>
       <CheckBox checked={fields.oneWay} onChange={(oneWay) => set({ oneWay })}>
         One way: pile or print has a top
+      </CheckBox>
+      <CheckBox checked={fields.bothSides} onChange={(bothSides) => set({ bothSides })}>
+        Alike on both sides: pieces may be turned over
       </CheckBox>
       <Row label={`Price of a ${unit === 'in' ? 'yard' : 'metre'}`}>{input('price', 'not known')}</Row>
       <Row label={`Ends off, ${unit}`}>{input('endTrim', 'none')}</Row>

@@ -127,7 +127,7 @@ export function useByHand({ key, inputs, planned, isShown, task, search, onStep 
         words: 'Turn over',
         hotkey: 'f',
         act:
-          free && canTurnOver(free.base, index)
+          free && canTurnOver(free.base, index, free.own.pieces)
             ? () => step(turnOver(free.base, index, free.own))
             : undefined,
       },
