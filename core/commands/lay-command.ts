@@ -113,11 +113,11 @@ function inputFrom(path: string | undefined): LayInput {
   const isPieces =
     typeof file === 'object' && file !== null && 'format' in file && file.format === 'ample-bolt/pieces';
   if (!isPieces) return orderInput(valueOf(readOrder(file)));
-  const { unit, cloth, pieces } = valueOf(readPieces(file));
+  const { unit, cloth, pieces, findings } = valueOf(readPieces(file));
   return {
     unit,
     shrinkPercent: 0,
-    findings: [],
+    findings,
     jobs: [{ cloth, isAbove: false, piecesWith: () => pieces }],
   };
 }

@@ -91,6 +91,7 @@ export const findingSeverities = {
   'pinned-otherwise-folded': 'stop',
   'pinned-too-wide': 'stop',
   'beneath-too-narrow': 'stop',
+  'flare-in-parts': 'note',
 } as const satisfies Record<string, Severity>;
 
 export type FindingCode = keyof typeof findingSeverities;

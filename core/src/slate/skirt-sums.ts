@@ -1,5 +1,6 @@
 import { inches } from '../units/length.ts';
 import { chosen, divided, minus, plus, sum, times, evaluate } from '../workings/working.ts';
+import { sectorsOf } from '../lay/sectors.ts';
 import { piecesFor } from './piecing.ts';
 import {
   countLine,
@@ -29,6 +30,12 @@ function ringJoins(outer: number, circle: number, clothWidth: number): { joins: 
       : { joins: 2, how: 'two quarters' };
   return { joins: 1, how: 'one piece, closed by one join' };
 }
+
+/** Where equal parts are joined, so that no join comes to centre front. */
+const joinWords = (joins: readonly number[]): string =>
+  joins.length === 0
+    ? 'in one, without a join'
+    : `joined ${joins.map((at) => `${Math.round(at)}°`).join(', ')} from centre front, on either side`;
 
 /** The stitched inner radius: (round + extra) ÷ (2π × circle). */
 const innerRadius = ({ term, of, has }: SumInputs) =>
@@ -70,6 +77,10 @@ export const flare: QuickSum = {
     if (has('clothWidth')) {
       const { joins, how } = ringJoins(outerMm, circle, of('clothWidth'));
       lines.push(countLine('joins', 'joins', joins, how));
+      const ring = { inner: evaluate(inner), outer: outerMm, circle, join: of('waistAllowance') };
+      const parts = sectorsOf(ring, of('clothWidth'));
+      if (parts)
+        lines.push(countLine('parts', 'equal parts that lie on it', parts.count, joinWords(parts.joins)));
     }
     if (!has('rule')) return outcome(lines);
     const wanted = of('round') + of('extra');

@@ -97,6 +97,10 @@ describe('quick sums, against paper', () => {
     expect(joins('flare round=28 length=44 clothWidth=45')).toBe(4);
     expect(joins('flare round=28 circle=0.5 length=20 clothWidth=45')).toBe(1);
     expect(joins('flare round=28 circle=0.5 length=40 clothWidth=45')).toBe(2);
+    const parts = (line: string) => give(line).results['parts']?.value;
+    expect(parts('flare round=28 length=20 clothWidth=60')).toBe(1);
+    expect(parts('flare round=28 length=30 clothWidth=45')).toBe(2);
+    expect(parts('flare round=28 length=44 clothWidth=45')).toBe(6);
   });
 });
 

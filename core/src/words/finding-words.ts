@@ -273,6 +273,11 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
     case 'section-without-piece':
     case 'fold-cuts-too-many':
       return foldFindingWords(code, where);
+    case 'flare-in-parts':
+      return {
+        message: `${piece} is cut in ${found ?? 0} equal parts, joined ${where.subject ?? ''} from centre front on either side.`,
+        remedy: 'Lay it on wider cloth for fewer joins.',
+      };
     case 'cloth-too-short':
       return {
         message: `The lay needs ${length(found)}; there is ${length(expected)}, so it is ${by} short.`,

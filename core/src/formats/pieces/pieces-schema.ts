@@ -27,9 +27,19 @@ export interface PlaceOnCloth {
   readonly right: number;
 }
 
+/** A skirt, peplum or flounce that is cut from a circle: its cut radii, how much of a circle, and the allowance at its joins. */
+export interface FlareFile {
+  readonly inner: number;
+  readonly outer: number;
+  readonly circle?: number;
+  readonly join?: number;
+}
+
 export interface PieceFile {
   readonly name: string;
-  readonly polygon: readonly (readonly [number, number])[];
+  /** Its outline; a flare has its radii in its place. */
+  readonly polygon?: readonly (readonly [number, number])[];
+  readonly flare?: FlareFile;
   /** All copies that are cut; half of them mirrored where `mirror` says so. */
   readonly count?: number;
   readonly mirror?: boolean;
@@ -70,7 +80,9 @@ export const piecesSchema = {
       maxItems: 500,
       items: {
         type: 'object',
-        required: ['name', 'polygon'],
+        required: ['name'],
+        if: { not: { required: ['flare'] } },
+        then: { required: ['polygon'] },
         additionalProperties: false,
         properties: {
           name: { type: 'string', minLength: 1, maxLength: 80 },
@@ -79,6 +91,17 @@ export const piecesSchema = {
             minItems: 3,
             maxItems: 2000,
             items: { type: 'array', items: coordinate, minItems: 2, maxItems: 2 },
+          },
+          flare: {
+            type: 'object',
+            required: ['inner', 'outer'],
+            additionalProperties: false,
+            properties: {
+              inner: { type: 'number', exclusiveMinimum: 0, maximum: 1e5 },
+              outer: { type: 'number', exclusiveMinimum: 0, maximum: 1e5 },
+              circle: { type: 'number', minimum: 0.05, maximum: 4 },
+              join: { type: 'number', minimum: 0, maximum: 1e3 },
+            },
           },
           count: { type: 'integer', minimum: 1, maximum: 200 },
           mirror: { type: 'boolean' },

@@ -3,6 +3,7 @@ import { boxOf, openHalf, signedArea } from '../../geometry/ring.ts';
 import { checkLay } from '../../lay/check-lay.ts';
 import { planForWork } from '../../lay/plan-lay.ts';
 import { inches } from '../../units/length.ts';
+import { findingWords } from '../../words/finding-words.ts';
 import { readPieces } from './read-pieces.ts';
 
 const square = [
@@ -34,6 +35,20 @@ const faultOf = (input: unknown) => {
 };
 
 describe('a pieces file', () => {
+  test('a flare too large for the cloth becomes equal parts, told with their joins, that are laid and proved', () => {
+    const read = readPieces(file([{ name: 'skirt', flare: { inner: 110, outer: 1240, join: 12 } }], { width: 1120 })); // prettier-ignore
+    if (!read.ok) throw new Error(read.fault.message);
+    const { cloth, pieces, findings } = read.value;
+    expect(pieces).toMatchObject([{ id: 'skirt', cut: { copies: 6, layers: 'single' } }]);
+    expect(findings.map((each) => findingWords(each, 'in').message)).toEqual([
+      'Skirt is cut in 6 equal parts, joined 30°, 90°, 150° from centre front on either side.',
+    ]);
+    const lay = planForWork({ pieces, cloth, fold: 'open', seed: 1, shrinkPercent: 0, buyIn: 'm' }, 40);
+    expect(checkLay(lay, pieces, cloth)).toEqual([]);
+    const small = readPieces(file([{ name: 'peplum', flare: { inner: 110, outer: 300 } }]));
+    expect(small.ok && [small.value.findings, small.value.pieces[0]?.cut.copies]).toEqual([[], 1]);
+  });
+
   test('gives a cloth whose usable width is the file’s, and pieces in mm', () => {
     const found = readPieces(
       file(
@@ -78,6 +93,10 @@ describe('a pieces file', () => {
     ['no width', file([{ name: 'a', polygon: square }], { width: undefined }), ['wrong-shape', 'width']],
     ['a cloth as narrow as a thread', file([{ name: 'a', polygon: square }], { width: 3 }), ['out-of-range', 'width']],
     ['a word for a corner', file([{ name: 'a', polygon: [[0, 0], [1, 'x'], [2, 2]] }]), ['wrong-shape', 'pieces.0.polygon.1.1']],
+    ['neither an outline nor radii', file([{ name: 'a' }]), ['wrong-shape', 'pieces.0.polygon']],
+    ['radii and an outline', file([{ name: 'a', polygon: square, flare: { inner: 10, outer: 40 } }]), ['out-of-range', 'pieces.0.polygon']],
+    ['a ring that is none', file([{ name: 'a', flare: { inner: 40, outer: 40 } }]), ['out-of-range', 'pieces.0.flare.outer']],
+    ['a flare for a ribbon', file([{ name: 'a', flare: { inner: 50, outer: 4000 } }], { width: 30 }), ['out-of-range', 'pieces.0.flare']],
     ['two corners', file([{ name: 'a', polygon: square.slice(0, 2) }]), ['wrong-shape', 'pieces.0.polygon']],
     ['corners in a line', file([{ name: 'a', polygon: [[0, 0], [10, 0], [20, 0]] }]), ['out-of-range', 'pieces.0.polygon']],
     ['an outline that crosses itself', file([{ name: 'a', polygon: [[0, 0], [100, 100], [100, 0], [0, 120]] }]), ['out-of-range', 'pieces.0.polygon']],

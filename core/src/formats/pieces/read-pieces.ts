@@ -1,8 +1,10 @@
 import { Ajv2020 } from 'ajv/dist/2020.js';
+import { finding, type Finding } from '../../checks/finding.ts';
 import { point, type Point } from '../../geometry/point.ts';
 import { boxOf, countSelfCrossings, openHalf, sidesOf, signedArea, type Ring } from '../../geometry/ring.ts';
 import type { Cloth } from '../../lay/cloth.ts';
 import { turnedPiece, type LayPiece } from '../../lay/layable.ts';
+import { sectorsOf } from '../../lay/sectors.ts';
 import { inches, MM_PER_CENTIMETRE, MM_PER_INCH, type Unit } from '../../units/length.ts';
 import { readPlaces } from '../order/read-cloths.ts';
 import { checkFile } from '../check-file.ts';
@@ -15,6 +17,8 @@ export interface PiecesToLay {
   readonly unit: Unit;
   readonly cloth: Cloth;
   readonly pieces: readonly LayPiece[];
+  /** Flares that are cut in parts. */
+  readonly findings: readonly Finding[];
 }
 
 const validate = new Ajv2020({ allErrors: false, allowUnionTypes: true }).compile<PiecesFile>(piecesSchema);
@@ -61,7 +65,7 @@ function readPiece(file: PieceFile, mmPerUnit: number, field: string): Read<LayP
     matchAt,
     bias = false,
   } = file;
-  const points = file.polygon
+  const points = (file.polygon ?? [])
     .map(([x, y]) => point(x * mmPerUnit, y * mmPerUnit))
     .filter((p, index, all) => {
       const next = all[(index + 1) % all.length];
@@ -91,6 +95,39 @@ function readPiece(file: PieceFile, mmPerUnit: number, field: string): Read<LayP
     ...(matchAt === undefined ? {} : { levels: { waist: matchAt * mmPerUnit } }),
   };
   return read(bias ? turnedPiece(piece, 45) : piece);
+}
+
+/** A flare as its equal parts on cloth whose usable width is given, mm, and where they are joined. */
+function readFlare(
+  { name, count = 1, rotations = [0, 180], flare, ...others }: PieceFile,
+  mmPerUnit: number,
+  usable: number,
+  field: string,
+): Read<{ readonly piece: LayPiece; readonly found: Finding | undefined }> {
+  const bad = (part: string, words: string) =>
+    refuse('out-of-range', `${field}.${part}`, `${name}: ${words}`);
+  const [stranger] = (['polygon', 'mirror', 'onFold', 'bias', 'matchAt'] as const).filter(
+    (part) => others[part],
+  );
+  if (!flare || stranger)
+    return bad(stranger ?? 'flare', 'a flare is given by its radii alone; leave this out.');
+  const { inner, outer, circle = 1, join = 0 } = flare;
+  if (outer <= inner + 1 / mmPerUnit)
+    return bad('flare.outer', 'its outer radius must be more than its inner one.');
+  const ring = { inner: inner * mmPerUnit, outer: outer * mmPerUnit, circle, join: join * mmPerUnit };
+  const parts = sectorsOf(ring, usable);
+  if (!parts)
+    return bad('flare', 'no part of it lies on cloth so narrow; make it shorter, or take wider cloth.');
+  const piece: LayPiece = {
+    id: name,
+    cut: { copies: count * parts.count, layers: 'single' },
+    outline: parts.outline,
+    // A part is even about its middle: turned over it is still the same part.
+    eitherFace: true,
+    oneWay: !rotations.includes(180),
+  };
+  const found = finding('flare-in-parts', { piece: name, subject: parts.joins.map((at) => `${Math.round(at)}°`).join(', ') }, { found: parts.count }); // prettier-ignore
+  return read({ piece, found: parts.count > 1 ? found : undefined });
 }
 
 /** The places of a file as an order file has them, each with its unit. */
@@ -136,8 +173,12 @@ export function readPieces(file: unknown): Read<PiecesToLay> {
       `width ${width} ${unit} is no width of cloth; give the usable width.`,
     );
   const pieces: LayPiece[] = [];
+  const findings: Finding[] = [];
   for (const [index, each] of files.entries()) {
-    const piece = readPiece(each, mm, `pieces.${index}`);
+    const flared = each.flare ? readFlare(each, mm, width * mm, `pieces.${index}`) : undefined;
+    if (flared && !flared.ok) return flared;
+    if (flared?.value.found) findings.push(flared.value.found);
+    const piece = flared ? read(flared.value.piece) : readPiece(each, mm, `pieces.${index}`);
     if (!piece.ok) return piece;
     if (pieces.some(({ id }) => id === piece.value.id))
       return refuse(
@@ -176,5 +217,6 @@ export function readPieces(file: unknown): Read<PiecesToLay> {
       ...places.value,
     },
     pieces,
+    findings,
   });
 }
