@@ -92,6 +92,20 @@ test('by the arrow keys a piece goes by the step of the tape, turns half, and is
   await expect(card).toBeHidden();
 });
 
+test('with more processors several workers search at once, and stop together', async ({ page, request }) => {
+  await page.addInitScript(() => Object.defineProperty(navigator, 'hardwareConcurrency', { get: () => 4 }));
+  await page.goto(`/tickets/${await ticketId(request, 'Harbour-office')}/lay`);
+  await expect(page.getByText(/proved: all inside/)).toBeVisible({ timeout: 30_000 });
+  // One drafts, three search.
+  await expect.poll(() => page.workers().length).toBe(4);
+  const improve = page.getByRole('button', { name: 'Improve' });
+  await expect(improve).toBeVisible({ timeout: 30_000 });
+  await improve.click();
+  await page.getByRole('button', { name: 'Stop', exact: true }).click();
+  await expect(improve).toBeVisible();
+  await expect(page.getByText(/proved: all inside/)).toBeVisible();
+});
+
 test('ways of folding that cannot be are named with why', async ({ page, request }) => {
   const id = await ticketId(request, 'Bell-ringer');
   await page.goto(`/tickets/${id}/lay`);

@@ -3,36 +3,59 @@ import { wrap, type Remote } from 'comlink';
 import { useEffect, useMemo, useRef } from 'react';
 import type { LayApi } from './lay.worker.ts';
 
-/** The worker that searches for lays, made when it is first asked for. */
+/** The workers that search for lays, made when they are first asked for. */
 export interface LayWorker {
+  /** One of them, for what is done once. */
   readonly api: () => Remote<LayApi>;
-  /** Stops what it does; where there is none, none is made for that. */
+  /** All of them, for what can be shared out. */
+  readonly all: () => readonly Remote<LayApi>[];
+  /** Stops what they do; where there are none, none are made for that. */
   readonly stop: () => void;
 }
 
-/** One worker for as long as a ticket is open: what it worked out of the pieces serves every cloth, fold and width. */
+/** More than so many bring little, and a laptop gets loud. */
+const MOST_WORKERS = 4;
+
+/** One processor is left to the page. */
+const workerCount = (): number => Math.max(1, Math.min(MOST_WORKERS, navigator.hardwareConcurrency - 1));
+
+interface Held {
+  readonly worker: Worker;
+  readonly api: Remote<LayApi>;
+}
+
+function newWorker(): Held {
+  const worker = new Worker(new URL('./lay.worker.ts', import.meta.url), { type: 'module' });
+  return { worker, api: wrap<LayApi>(worker) };
+}
+
+/** The same workers for as long as a ticket is open: what they worked out of the pieces serves every cloth, fold and width. */
 export function useLayWorker(): LayWorker {
-  const held = useRef<{ worker: Worker; api: Remote<LayApi> }>(undefined);
+  const held = useRef<readonly Held[]>([]);
   useEffect(
     () => () => {
-      held.current?.worker.terminate();
-      held.current = undefined;
+      for (const { worker } of held.current) worker.terminate();
+      held.current = [];
     },
     [],
   );
-  return useMemo(
-    () => ({
+  return useMemo(() => {
+    const atLeast = (count: number): readonly Remote<LayApi>[] => {
+      while (held.current.length < count) held.current = [...held.current, newWorker()];
+      return held.current.map(({ api }) => api);
+    };
+    return {
       api: () => {
-        held.current ??= (() => {
-          const worker = new Worker(new URL('./lay.worker.ts', import.meta.url), { type: 'module' });
-          return { worker, api: wrap<LayApi>(worker) };
-        })();
-        return held.current.api;
+        const [first] = atLeast(1);
+        if (!first) throw new Error('there is a worker');
+        return first;
       },
-      stop: () => void held.current?.api.stop(),
-    }),
-    [],
-  );
+      all: () => atLeast(workerCount()),
+      stop: () => {
+        for (const { api } of held.current) void api.stop();
+      },
+    };
+  }, []);
 }
 
 /** How long nothing is changed before a station ahead is prepared, ms. */
@@ -43,7 +66,9 @@ export function useWarmLays(layWorker: LayWorker, tasks: readonly Omit<LayTask, 
   const asked = tasks.length > 0 ? JSON.stringify(tasks) : undefined;
   useEffect(() => {
     if (asked === undefined) return undefined;
-    const wait = setTimeout(() => void layWorker.api().warm(asked), QUIET);
+    const wait = setTimeout(() => {
+      for (const api of layWorker.all()) void api.warm(asked);
+    }, QUIET);
     return () => clearTimeout(wait);
   }, [layWorker, asked]);
 }

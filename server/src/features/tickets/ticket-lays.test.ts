@@ -111,6 +111,14 @@ describe('tickets of one cloth', () => {
     await client.put(other, 'cloths', { cloths: [{ role: 'outer', name: 'Other', width: '45in' }] });
     const sharers = await read<ClothSharer[]>(`/api/tickets/${first.id}/cloths/outer/sharers`);
     expect(sharers.map(({ id }) => id)).not.toContain(other.id);
+    const both = await client.measured();
+    const [outer] = both.cloths;
+    const pinned = { role: 'lining', name: 'Twill', width: '45in', under: 'outer' };
+    for (const each of [both, await client.measured()])
+      await client.put(each, 'cloths', {
+        cloths: [{ role: 'outer', name: outer?.name, width: '45in' }, pinned],
+      });
+    expect(await read(`/api/tickets/${both.id}/cloths/lining/sharers`)).toEqual([]);
     expect(await read(`/api/tickets/${first.id}/cloths/lining/sharers`)).toEqual([]);
     expect((await app.agent.get(`/api/tickets/${first.id}/cloths/sail/sharers`)).status).toBe(404);
   });

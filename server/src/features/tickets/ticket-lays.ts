@@ -110,8 +110,10 @@ export async function setLay(id: string, { role, lay, others = [], ...on }: LayE
   return ticketById(id);
 }
 
-/** Whether a cloth is the same as another one as far as laying goes: bought under one name, as wide, its nap alike. */
+/** Whether a cloth is the same as another one as far as laying goes: bought under one name, as wide, its nap alike, and neither pinned under another. */
 const isSameCloth = (a: Cloth, b: Cloth): boolean =>
+  !a.under &&
+  !b.under &&
   a.role === b.role &&
   a.name.trim().toLowerCase() === b.name.trim().toLowerCase() &&
   Math.abs(a.width - b.width) < 0.5 &&

@@ -243,10 +243,10 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
             aria-invalid={faulty('under')}
             onChange={({ target }) => set({ under: target.value as ClothFields['under'] })}
           >
-            <option value="">nothing, cut by itself</option>
+            <option value="">nothing</option>
             {aboves.map((above) => (
               <option key={above.role} value={above.role}>
-                the {above.role}, cut with it
+                the {above.role}
               </option>
             ))}
           </select>

@@ -4,6 +4,7 @@ import { layWays, type LayWay, type Lay } from '@ample-bolt/core/lay/lay';
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { LayWorker } from '../../workers/use-lay-worker.ts';
+import { shareTasks } from './share-tasks.ts';
 
 export interface FoldPlan {
   readonly fold: LayWay;
@@ -87,18 +88,26 @@ export function useLaySearch({
     turn.current += 1;
     const mine = turn.current;
     setFailure(undefined);
-    const api = layWorker.api();
+    const workers = layWorker.all();
     // A new seed for every run: asking again looks elsewhere instead of finding the same lay twice.
-    const tasks = which.map((fold) => taskFor(fold, mine)).filter((task) => !layObstacle(task));
-    for (const task of tasks) {
-      const { fold } = task;
-      if (mine !== turn.current) return;
-      setRunning(fold);
-      const listen = proxy(({ work, lay }: { work: number; lay: Lay | undefined }) => {
-        if (mine === turn.current) tell(fold, work, lay);
-      });
-      await api.search(task, milliseconds / tasks.length, listen);
-    }
+    const tasks = shareTasks(
+      which.map((fold) => taskFor(fold, mine)).filter((task) => !layObstacle(task)),
+      workers.length,
+    );
+    const each = (milliseconds * workers.length) / tasks.length;
+    const waiting = [...tasks];
+    const work = async (worker: (typeof workers)[number]) => {
+      for (let task = waiting.shift(); task; task = waiting.shift()) {
+        const { fold } = task;
+        if (mine !== turn.current) return;
+        setRunning(fold);
+        const listen = proxy(({ work, lay }: { work: number; lay: Lay | undefined }) => {
+          if (mine === turn.current) tell(fold, work, lay);
+        });
+        await worker.search(task, each, listen);
+      }
+    };
+    await Promise.all(workers.map(work));
     if (mine === turn.current) setRunning(undefined);
   };
 
