@@ -157,7 +157,7 @@ export const demoTickets: readonly DemoTicket[] = [
     client: adult('Isaura Quill'), title: 'Fireworks top', style: 'tube-top', dueIn: 38, unit: 'in', observations: seen('slim', 'flat', 'middle'),
     measures: { shoulder: '14 3/4', bustSpan: '7', shoulderToBust: '10', shoulderToUnderBust: '13', frontWaistLength: '16 3/4', backWaistLength: '16', highBust: '32 1/2', bust: '35', underBust: '30', waist: '26 1/2', armhole: '15 3/4' },
     choices: { topEdge: 'sweetheart', cups: 'seam' },
-    cloths: [outer('Ember duchess', '#8c3b2e', '54in'), lining('Ivory lawn', '#e6dfd0', '45in'), stay],
+    cloths: [outer('Ember duchess', '#8c3b2e', '54in'), { ...lining('Ivory lawn', '#e6dfd0', '45in'), under: 'outer' }, stay],
   },
   {
     client: adult('Thomasin Roe'), title: 'Net-loft blouse', style: 'yoke-blouse', dueIn: 52, unit: 'cm', observations: seen('middle', 'flat', 'middle'),
