@@ -1,6 +1,6 @@
 import { boxOf, mirrorRing } from '../geometry/ring.ts';
 import type { Cloth } from './cloth.ts';
-import { placeFaults } from './check-places.ts';
+import { placeFaults, spacingFaults } from './check-places.ts';
 import { creasesOf, type Crease, type Fold, type Lay, type Placement, type Section } from './lay.ts';
 import { wholeOutline, type LayPiece } from './layable.ts';
 import { atOrigin, claimed, nameOf, SAME, sameRing, type LayFault } from './lay-fault.ts';
@@ -172,12 +172,17 @@ export function checkLay(lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): L
       faults.push({ code: 'against-the-nap', pieces: [nameOf(placement)] });
     return faults;
   });
+  const overlaps = overlapFaults(lay.placements);
+  const isOverlap = ({ pieces: [a, b] }: LayFault) =>
+    overlaps.some((each) => each.pieces[0] === a && each.pieces[1] === b);
+  // What a piece itself does wrong comes first: it is often why it lies on others.
   return [
     ...placed,
     ...sectionFaults(lay, cloth),
     ...countFaults(lay, pieces),
-    ...overlapFaults(lay.placements),
-    ...besideFaults(lay),
     ...placeFaults(lay, pieces, cloth),
+    ...overlaps,
+    ...besideFaults(lay),
+    ...spacingFaults(lay, cloth).filter((fault) => !isOverlap(fault)),
   ];
 }

@@ -53,7 +53,7 @@ const panelFaults = (
   });
 
 /** Placements that are nearer to each other than the cloth wants; those that overlap are told of as such. */
-function spacingFaults({ placements, sections }: Lay, { spacing = 0 }: Cloth): LayFault[] {
+export function spacingFaults({ placements, sections }: Lay, { spacing = 0 }: Cloth): LayFault[] {
   if (spacing === 0) return [];
   // What lies on the two sides of a crease is one outline on the table.
   const areTwins = (a: Placement, b: Placement): boolean => {
@@ -143,12 +143,11 @@ const outlineFaults = (placements: readonly Placement[], { outline }: Cloth): La
         return mm > 0 ? [{ code: 'off-the-cloth', pieces: [nameOf(placement)], mm }] : [];
       });
 
-/** What is wrong with a lay by what has its place on the cloth: flaws, panels, a leftover's outline, a print, a border, room between pieces. */
+/** What is wrong with a lay by what has its place on the cloth: flaws, panels, a leftover's outline, a print, a border. */
 export const placeFaults = (lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): LayFault[] => [
   ...flawFaults(lay.placements, cloth),
   ...panelFaults(lay.placements, pieces, cloth),
   ...outlineFaults(lay.placements, cloth),
-  ...spacingFaults(lay, cloth),
   ...repeatFaults(lay.placements, pieces, cloth),
   ...borderFaults(lay.placements, pieces, cloth),
   ...figureFaults(lay.placements, pieces, cloth),

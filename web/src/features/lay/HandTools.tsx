@@ -16,7 +16,8 @@ interface HandToolsProps {
   /** Whether the plan on screen was changed by hand. */
   readonly changed: boolean;
   readonly unit: Unit;
-  readonly onFoldInSections: () => void;
+  /** Undefined where it cannot be. */
+  readonly onFoldInSections: (() => void) | undefined;
 }
 
 /** Faults that are told at once: a hand clears one after the other. */
@@ -56,6 +57,7 @@ export const HandTools = ({ actions, faults, changed, unit, onFoldInSections }: 
       ))}
       <Button
         look="quiet"
+        disabled={!onFoldInSections}
         onClick={onFoldInSections}
         className="col-span-2 min-h-9 justify-start px-2 text-[13px]"
       >

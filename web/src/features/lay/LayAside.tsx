@@ -2,6 +2,7 @@ import { boxOf } from '@ample-bolt/core/geometry/ring';
 import type { Lay } from '@ample-bolt/core/lay/lay';
 import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
 import type { Leftover } from '@ample-bolt/core/lay/leftover';
+import { pinnedOf } from '@ample-bolt/core/lay/pinned';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { pieceName } from '@ample-bolt/core/words/names';
@@ -94,7 +95,8 @@ export function LayAside({
       faults={byHand.faults}
       changed={byHand.isOn}
       unit={unit}
-      onFoldInSections={() => onEdit('sections')}
+      // What is pinned lies as the cloth above does.
+      onFoldInSections={pinnedOf(task.pieces) ? undefined : () => onEdit('sections')}
     />
   );
   // The hand's tools come first while there is a piece in hand, or something that a hand made.
