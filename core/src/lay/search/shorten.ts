@@ -13,7 +13,7 @@ const IDLE = 2;
 const NEAR_MISSES = 12;
 
 /** How often a length is tried anew, shaken, before a smaller cut is made: the finer the cut, the longer. */
-const triesAt = (cut: number): number => (cut > 0.02 ? 1 : cut > 0.008 ? 2 : cut > 0.003 ? 5 : 14);
+const triesAt = (cut: number): number => (cut > 0.02 ? 1 : cut > 0.008 ? 2 : cut > 0.003 ? 5 : 7);
 
 export interface ShortenStep {
   readonly best: Positions;
