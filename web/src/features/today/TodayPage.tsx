@@ -25,7 +25,8 @@ export function TodayPage() {
     <main className="flex flex-col gap-4 p-6 max-md:p-4">
       <header className="flex flex-wrap items-center gap-4">
         <h1 className="text-3xl">{format(today, 'EEEE d MMMM')}</h1>
-        <p className="grow text-walnut-2">
+        {/* Its room is kept while the tickets come, so that nothing moves away from under a thumb. */}
+        <p className="min-w-32 grow text-walnut-2">
           {tickets &&
             tickets.length > 0 &&
             (tickets.length === 1 ? 'one ticket open' : `${tickets.length} tickets open`)}
