@@ -80,9 +80,9 @@ const views = (id, privateLink) => [
     fill: [
       ['label:has-text("seam round") input', '28'],
       ['label:has-text("length") input', '24'],
-      ['label:has-text("habit") input', '8'],
+      ['label:has-text("cloth width") input', '44'],
     ],
-    sign: 'text=misses by 6 in',
+    sign: 'text=from centre front',
   },
   {
     name: 'phone',

@@ -165,7 +165,12 @@ export function checkLay(lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): L
     if (!sameRing(atOrigin(placement.polygon), atOrigin(claimed(piece, placement))))
       faults.push({ code: 'not-the-outline', pieces: [nameOf(placement)] });
     const off = offItsPins(placement, piece);
-    if (off > SAME) faults.push({ code: 'off-its-pins', pieces: [nameOf(placement)], mm: off });
+    if (off > SAME)
+      faults.push({
+        code: 'off-its-pins',
+        pieces: [nameOf(placement)],
+        ...(Number.isFinite(off) ? { mm: off } : {}),
+      });
     const besides = turnedBesides(placement, piece.turn ?? 0);
     if (besides % 180 !== 0) faults.push({ code: 'off-its-grain', pieces: [nameOf(placement)] });
     else if ((cloth.oneWay || piece.oneWay) && besides !== 0)

@@ -131,6 +131,9 @@ describe('a lining pinned under its outer cloth', () => {
     const under = laid(lining, 'open', [first]);
     const faults = checkLay(under, taskOn(lining, 'open', [second]).pieces, lining);
     expect(faults.map(({ code }) => code)).toContain('off-its-pins');
+    // With no lay above it there is nothing that it could be cut with.
+    const alone = checkLay(under, taskOn(lining, 'open', []).pieces, lining);
+    expect(new Set(alone.map(({ code }) => code))).toEqual(new Set(['off-its-pins']));
     expect(layFaultWords(faults.find(({ code }) => code === 'off-its-pins')!, 'in')).toMatch(/does not lie under what it is cut with/); // prettier-ignore
   });
 
@@ -154,7 +157,7 @@ describe('a lining pinned under its outer cloth', () => {
     const above = laid(outer, 'open');
     const lays = [above, laid(lining, 'open', [above])];
     const marks = (under: Cloth) =>
-      chalkLaid(drafted, { startLine: 'stitch', line: 'stitch' } as never, lays, [outer, under]).filter(
+      chalkLaid(drafted, { startLine: 'stitch', line: 'stitch' }, lays, [outer, under]).filter(
         ({ piece }) => piece === pairs[0]?.own.id,
       );
     expect(marks(lining).map(({ kind }) => kind)).toEqual(['trace', 'label']);

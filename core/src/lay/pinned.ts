@@ -93,7 +93,7 @@ export function pinnedObstacle(pieces: readonly LayPiece[], fold: LayWay): Findi
   return above.fold === fold ? undefined : finding('pinned-otherwise-folded', place);
 }
 
-/** How far a copy of a pinned piece lies from where it is cut, mm; 0 for what is not pinned. */
+/** How far a copy of a pinned piece lies from where it is cut, mm; 0 for what is not pinned, without end where the cloth above has no such lay. */
 export function offItsPins(placement: Placement, { pinned }: LayPiece): number {
   if (!pinned) return 0;
   const own = boxOf(placement.polygon);
@@ -106,5 +106,5 @@ export function offItsPins(placement: Placement, { pinned }: LayPiece): number {
       const box = boxOf(polygon);
       return Math.hypot(box.minX - own.minX, box.minY - own.minY);
     });
-  return Math.min(...gaps, pinned.above ? Infinity : 0);
+  return Math.min(...gaps, Infinity);
 }

@@ -57,5 +57,7 @@ describe('a flare in parts that lie on the cloth', () => {
   test('there are none where the cloth is a ribbon, or the ring is closed by its allowances', () => {
     expect(sectorsOf(flare(60), inches(3))).toBeUndefined();
     expect(parts(20, 0.99)?.count).toBe(2);
+    // Two whole rings would have no room for the allowance where they are slit.
+    expect(parts(20, 2)?.count).toBe(3);
   });
 });

@@ -47,6 +47,9 @@ function sector({ inner, outer, join }: Flare, angle: number): Ring | undefined 
   ];
 }
 
+/** A circle in one piece is closed and has no join; two circles are slit, and cut in more parts than two for the allowance. */
+const isInOne = ({ circle }: Flare, count: number): boolean => count === 1 && Math.abs(circle - 1) < 1e-9;
+
 /** A whole ring is cut as a disc: its middle comes out of it. */
 const disc = ({ outer }: Flare): Ring => arc(outer, 0, FULL).slice(0, -1);
 
@@ -54,8 +57,8 @@ const widthOf = (ring: Ring): number => boxOf(ring).maxX - boxOf(ring).minX;
 
 /** The part as it lies: its middle with the grain, else one of its joins, where the part is narrower so. */
 function lying(flare: Flare, count: number, usable: number): Ring | undefined {
+  if (isInOne(flare, count)) return widthOf(disc(flare)) <= usable ? disc(flare) : undefined;
   const angle = (FULL * flare.circle) / count;
-  if (Math.abs(angle - FULL) < 1e-9) return widthOf(disc(flare)) <= usable ? disc(flare) : undefined;
   const upright = angle < FULL ? sector(flare, angle) : undefined;
   if (!upright) return undefined;
   const onItsSide = upright.map((p) => rotate(p, point(0, 0), angle / 2));
@@ -74,8 +77,7 @@ export function sectorsOf(flare: Flare, usable: number): Sectors | undefined {
   for (let count = Math.max(1, Math.ceil(flare.circle - 1e-9)); count <= MOST; count++) {
     const outline = lying(flare, count, usable);
     if (!outline) continue;
-    const isWhole = count === 1 && Math.abs(flare.circle - 1) < 1e-9;
-    return { count, outline, joins: isWhole ? [] : joinsOf(count) };
+    return { count, outline, joins: isInOne(flare, count) ? [] : joinsOf(count) };
   }
   return undefined;
 }
