@@ -15,12 +15,12 @@ import {
   levelDown,
   OUTLINE_TOLERANCE,
   type Edge,
-  type EdgeRole,
   type LevelName,
   type Piece,
 } from '../pieces/piece.ts';
 import type { ChalkManner } from './chalk-manner.ts';
-import { curvePoints } from './curve-points.ts';
+import { chalkOrigin } from './chalk-origin.ts';
+import { cornersOf, curvePoints } from './curve-points.ts';
 import { cutPiece } from './cut-piece.ts';
 import type { Mark, PointName, UnorderedMark } from './mark.ts';
 import { placeMarks, type PlacedOnCloth } from './place-marks.ts';
@@ -52,23 +52,12 @@ const seamEnds: { readonly [level in LevelName]: PointName } = {
 
 const isStraight = (edge: Edge): boolean => edge.path.length === 1 && edge.path[0]?.kind === 'line';
 
-/** The seam that a piece hangs from: the first of these that it has. */
-const topSeams: readonly EdgeRole[] = ['shoulder', 'inner', 'waist'];
-
-/** How much the shop's downs gain where they start at the cut edge: the allowance of the topmost seam. */
-export function startLineGain({ piece }: DraftedPiece, startLine: ChalkManner['startLine']): number {
-  if (startLine === 'stitch') return 0;
-  const roles = piece.edges.map(({ role }) => role);
-  const top = topSeams.find((role) => roles.includes(role));
-  return piece.edges.find(({ role }) => role === top)?.allowance ?? 0;
-}
-
-function pointMarks(piece: Piece, gain: number): UnorderedMark[] {
+function pointMarks(piece: Piece, origin: Point): UnorderedMark[] {
   const mark = (name: PointName, p: Point): UnorderedMark => ({
     kind: 'point',
     name,
-    down: p.y + gain,
-    out: p.x,
+    down: p.y - origin.y,
+    out: p.x - origin.x,
     points: [p],
   });
   const neck = piece.edges.find(({ role }) => role === 'neck');
@@ -89,19 +78,42 @@ function pointMarks(piece: Piece, gain: number): UnorderedMark[] {
     // The levels of a piece that was opened flat start at its other side.
     return [...(start && isWhole ? [start] : []), ...(end ? [end] : [])].map((p) => mark(called, p));
   });
-  return [
+  const named = [
+    ...(front ? [mark('front-top', endOf(front.path)), mark('front-foot', startOf(front.path))] : []),
     ...(neck ? [mark('neck-centre', startOf(neck.path)), mark('neck-point', endOf(neck.path))] : []),
     ...(top ? [mark('top-start', startOf(top.path)), mark('top-end', endOf(top.path))] : []),
-    ...(front ? [mark('front-top', endOf(front.path)), mark('front-foot', startOf(front.path))] : []),
     ...(shoulder ? [mark('shoulder-tip', endOf(shoulder.path))] : []),
     ...(bustLine ? [mark('bust-point', bustLine)] : []),
     ...ends,
     ...(armhole && !hasChest ? [mark(toSeam ? 'seam-armhole' : 'underarm', endOf(armhole.path))] : []),
     ...(inner ? innerMarks(inner, mark) : []),
     ...(slit ? [mark('slit-top', highest(slit))] : []),
-    ...(piece.buttons ?? []).map((at) => mark('button', at)),
   ];
+  const corners = cornerMarks(piece).map(({ at, meet }) => ({ ...mark('corner', at), meet }));
+  return [...eachOnce([...named, ...corners]), ...(piece.buttons ?? []).map((at) => mark('button', at))];
 }
+
+/** Nearer to each other than this two marks are one to the chalk, mm. */
+const SAME_POINT = 1;
+
+/** Two edges that meet may both ask for their corner: it is marked once, by the name that comes first. */
+const eachOnce = (marks: readonly UnorderedMark[]): UnorderedMark[] =>
+  marks.filter(
+    ({ points: [p] }, index) =>
+      !marks.slice(0, index).some(({ points: [q] }) => p && q && distance(p, q) < SAME_POINT),
+  );
+
+/** Corners inside an edge, and the ends of straight edges: a line is drawn between two marks, so that both must be there. */
+const cornerMarks = ({ edges }: Piece): { readonly at: Point; readonly meet: readonly string[] }[] =>
+  edges.flatMap((edge, index) => {
+    const next = edges[(index + 1) % edges.length] ?? edge;
+    const isDrawn = ({ role }: Edge) => role !== 'fold' && role !== 'dart';
+    const isRuled = (each: Edge) => isStraight(each) && isDrawn(each);
+    const inside = isDrawn(edge) ? cornersOf(edge.path).map((at) => ({ at, meet: [edge.id] })) : [];
+    return isRuled(edge) || isRuled(next)
+      ? [...inside, { at: endOf(edge.path), meet: [edge.id, next.id] }]
+      : inside;
+  });
 
 /** The end of an edge that lies nearer to the start line. */
 const highest = ({ path }: Edge): Point => (startOf(path).y < endOf(path).y ? startOf(path) : endOf(path));
@@ -131,14 +143,14 @@ function edgeMarks(piece: Piece): UnorderedMark[] {
   return [...slopes, ...curves];
 }
 
-function dartMarks(piece: Piece, gain: number): UnorderedMark[] {
+function dartMarks(piece: Piece, origin: Point): UnorderedMark[] {
   const contours = (piece.contours ?? []).map((dart): UnorderedMark => ({
     kind: 'dart',
     dart: dart.id,
     intake: contourIntake(dart),
-    down: dart.top.y + gain,
-    out: dart.top.x,
-    foot: dart.bottom.y + gain,
+    down: dart.top.y - origin.y,
+    out: dart.top.x - origin.x,
+    foot: dart.bottom.y - origin.y,
     points: [dart.top, dart.outer, dart.bottom, dart.inner, dart.top],
   }));
   const inEdges = piece.darts.map((dart): UnorderedMark => {
@@ -148,8 +160,8 @@ function dartMarks(piece: Piece, gain: number): UnorderedMark[] {
       kind: 'dart',
       dart: dart.id,
       intake: distance(startOf(first), endOf(second)),
-      down: tip.y + gain,
-      out: tip.x,
+      down: tip.y - origin.y,
+      out: tip.x - origin.x,
       points: [startOf(first), tip, endOf(second)],
     };
   });
@@ -193,21 +205,23 @@ const notchMarks = (piece: Piece): UnorderedMark[] =>
 export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[] {
   const { piece, stitch } = drafted;
   const chalked = options.line === 'cut' ? cutPiece(piece) : piece;
-  const gain = startLineGain(drafted, options.startLine);
-  const widest = boxOf(stitch).maxX;
-  const across = (y: number): Point[] => [point(0, y), point(widest, y)];
+  const origin = chalkOrigin(drafted, options);
+  const { at } = origin;
+  const end = boxOf(stitch).maxX;
+  const widest = end - at.x;
+  const across = (y: number): Point[] => [point(at.x, y), point(end, y)];
   const levels = piece.levels.map((level): UnorderedMark => {
     const y = levelDown(level);
-    return { kind: 'level', level: level.name, down: y + gain, out: widest, points: across(y) };
+    return { kind: 'level', level: level.name, down: y - at.y, out: widest, points: across(y) };
   });
   const { pinned = false, placed = [] } = options;
-  const places = placeMarks(drafted, gain, pinned ? [] : placed);
+  const places = placeMarks(drafted, origin, pinned ? [] : placed);
   const drawn: UnorderedMark[] = [
-    { kind: 'start-line', out: widest, points: across(-gain) },
-    ...levels.filter((mark) => mark.kind !== 'level' || mark.down > gain),
-    ...pointMarks(chalked, gain),
+    { kind: 'start-line', out: widest, points: across(at.y) },
+    ...levels.filter((mark) => mark.kind !== 'level' || mark.down > Math.max(0, -at.y)),
+    ...pointMarks(chalked, at),
     ...edgeMarks(chalked),
-    ...dartMarks(piece, gain),
+    ...dartMarks(piece, at),
     ...allowanceMarks(piece, options.line),
     ...notchMarks(chalked),
   ];
@@ -223,7 +237,7 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
   // A front that buttons or overlaps is drafted from its centre line too, which then lies inside of its edge.
   const centred = piece.edges.some(({ role }) => ['fold', 'centre', 'join', 'front'].includes(role));
   const from = centred ? 'centre' : 'grain';
-  return marks.map((mark, index): Mark => ({ ...mark, piece: piece.id, from, order: index + 1 }));
+  return marks.map((mark, index): Mark => ({ ...mark, piece: piece.id, from, origin: at, order: index + 1 }));
 }
 
 /** Pieces in cutting order: the cloth that shows first, and of each cloth the largest first, as the trade cuts. */

@@ -18,7 +18,7 @@ export function chalkDrift(
     unit === 'in' ? roundLength(mm, 'in', { denominator: 8 }) : Math.round(mm / 5) * 5;
   return marks.flatMap((mark) => {
     if (mark.kind !== 'curve' && mark.kind !== 'slope') return [];
-    const chalked = mark.points.map((p) => point(rounded(p.x), rounded(p.y)));
+    const chalked = mark.points.map((p) => point(rounded(p.x - mark.origin.x), rounded(p.y - mark.origin.y)));
     return [{ piece: mark.piece, edge: mark.edge, mm: chords(chalked) - chords(mark.points) }];
   });
 }

@@ -9,7 +9,7 @@ import { plainBodice } from '../styles/plain-bodice/plain-bodice.ts';
 import type { Style } from '../styles/style.ts';
 import { styleBook } from '../styles/style-book.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
-import { distanceToRing } from '../testing/distance-to-ring.ts';
+import { distanceToRing } from '../geometry/distance-to-ring.ts';
 import { inches } from '../units/length.ts';
 import { markWords } from '../words/mark-words.ts';
 import { chalkPiece } from './chalk-piece.ts';

@@ -13,6 +13,8 @@ export interface Place {
   /** From the fold where the cloth lies double, else from the left selvedge, or from the left edge of its block; mm. */
   readonly across: number;
   readonly acrossFrom: 'fold' | 'left selvedge' | 'block';
+  /** How far the start line lies below the one that figures count from: on a piece that begins under it, at its own top; mm. */
+  readonly below: number;
   readonly onFold: boolean;
   /** A half-piece laid on single cloth: what is chalked is chalked again, mirrored, on the other side of the centre. */
   readonly bothSides: boolean;
@@ -24,6 +26,8 @@ interface MarkBase {
   readonly piece: string;
   /** What outs are measured from: the centre or fold, or the grain line of a panel that has neither. */
   readonly from: 'centre' | 'grain';
+  /** Where downs and outs start, in the piece's own coordinates, mm. */
+  readonly origin: Point;
   /** Place in the order of chalking, from 1. */
   readonly order: number;
   /** What the mark draws, in the piece's own coordinates, mm. */
@@ -54,6 +58,7 @@ export type PointName =
   | 'inner-centre'
   | 'inner-side'
   | 'slit-top'
+  | 'corner'
   | 'button';
 
 /** One thing that the chalk does. Downs are from the start line, outs from the centre or fold, mm. */
@@ -78,6 +83,8 @@ export type Mark =
   | (MarkBase & {
       readonly kind: 'point';
       readonly name: PointName;
+      /** The edges that meet in a corner, or the one that turns there. */
+      readonly meet?: readonly Edge['id'][];
       readonly down: number;
       readonly out: number;
     })
@@ -118,6 +125,6 @@ export type Mark =
 /** A mark before it has its place in the order; distributes over the union. */
 export type UnorderedMark = Mark extends infer M
   ? M extends Mark
-    ? Omit<M, 'piece' | 'order' | 'from'>
+    ? Omit<M, 'piece' | 'order' | 'from' | 'origin'>
     : never
   : never;

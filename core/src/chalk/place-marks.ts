@@ -1,4 +1,4 @@
-import { DOWN, OUT, point, rotateDirection, scale, type Point } from '../geometry/point.ts';
+import { DOWN, OUT, point, rotateDirection, type Point } from '../geometry/point.ts';
 import { boxOf } from '../geometry/ring.ts';
 import type { Cloth } from '../lay/cloth.ts';
 import { mannerFor, turnFor } from '../lay/lay-manner.ts';
@@ -6,6 +6,7 @@ import { creasesOf, type Placement, type Section } from '../lay/lay.ts';
 import { layPieceOf, wholeOutline } from '../lay/layable.ts';
 import { stateOf, turnOutline } from '../lay/outline-state.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
+import type { ChalkOrigin } from './chalk-origin.ts';
 import type { Heading, Place, UnorderedMark } from './mark.ts';
 
 /** A copy that is chalked, as it lies on its cloth. */
@@ -42,8 +43,12 @@ function measuredTo(
   };
 }
 
-/** The crossing of start line and centre, found from where the outline's box came to lie; `gain` as of the start line, mm. */
-function placeOf(drafted: DraftedPiece, gain: number, { placement, section, cloth }: PlacedOnCloth): Place {
+/** The piece's origin, found from where the outline's box came to lie. */
+function placeOf(
+  drafted: DraftedPiece,
+  origin: ChalkOrigin,
+  { placement, section, cloth }: PlacedOnCloth,
+): Place {
   const degrees = turnFor(cloth, drafted.piece.id);
   const state = stateOf(placement, degrees);
   const turn = (degrees * Math.PI) / 180;
@@ -53,12 +58,13 @@ function placeOf(drafted: DraftedPiece, gain: number, { placement, section, clot
   };
   const asCut = boxOf(turnOutline(wholeOutline(layPieceOf(drafted, cloth)), state));
   const onCloth = boxOf(placement.polygon);
-  const crossing = asLaid(scale(DOWN, -gain));
+  const crossing = asLaid(origin.at);
   return {
     ...measuredTo(
       point(onCloth.minX - asCut.minX + crossing.x, onCloth.minY - asCut.minY + crossing.y),
       section,
     ),
+    below: origin.below,
     onFold: placement.onFold,
     bothSides: drafted.piece.cut.layers === 'fold' && !placement.onFold,
     downs: headingOf(asLaid(DOWN)),
@@ -67,15 +73,20 @@ function placeOf(drafted: DraftedPiece, gain: number, { placement, section, clot
 }
 
 /** The same inside a block that was cut out: from its own edges, whichever way it lay. */
-function placeInBlock(drafted: DraftedPiece, gain: number, { placement, cloth }: PlacedOnCloth): Place {
+function placeInBlock(
+  drafted: DraftedPiece,
+  origin: ChalkOrigin,
+  { placement, cloth }: PlacedOnCloth,
+): Place {
   const { onFold } = placement;
   const laid = layPieceOf(drafted, cloth);
   const { minX, minY } = boxOf(onFold ? laid.outline : wholeOutline(laid));
   return {
-    fromStart: -gain - minY,
+    fromStart: origin.at.y - minY,
     alongFrom: 'block',
-    across: -minX,
+    across: origin.at.x - minX,
     acrossFrom: 'block',
+    below: origin.below,
     onFold,
     bothSides: drafted.piece.cut.layers === 'fold' && !onFold,
     downs: 'away',
@@ -96,7 +107,7 @@ function blockMark(drafted: DraftedPiece, each: PlacedOnCloth): UnorderedMark {
     width: placement.onFold ? (maxX - minX) / 2 : maxX - minX,
     height: maxY - minY,
     points: [],
-    ...placeInBlock(drafted, 0, each),
+    ...placeInBlock(drafted, { at: point(0, 0), below: 0 }, each),
     ...nearest,
     ...(placement.onFold ? { across: 0 } : {}),
   };
@@ -105,7 +116,7 @@ function blockMark(drafted: DraftedPiece, each: PlacedOnCloth): UnorderedMark {
 /** Where the first copy starts, and after it where each further one does; what is fused first has its blocks before. */
 export function placeMarks(
   drafted: DraftedPiece,
-  gain: number,
+  origin: ChalkOrigin,
   placed: readonly PlacedOnCloth[],
 ): { first: UnorderedMark[]; again: UnorderedMark[] } {
   const [first, ...others] = placed;
@@ -115,14 +126,14 @@ export function placeMarks(
   return {
     first: [
       ...(isBlock ? placed.map((each) => blockMark(drafted, each)) : []),
-      { kind: 'place', points: [], ...place(drafted, gain, first) },
+      { kind: 'place', points: [], ...place(drafted, origin, first) },
     ],
     again: others.map((each): UnorderedMark => ({
       kind: 'again',
       copy: each.placement.copy,
       mirrored: each.placement.mirrored !== first.placement.mirrored,
       points: [],
-      ...place(drafted, gain, each),
+      ...place(drafted, origin, each),
     })),
   };
 }

@@ -51,6 +51,8 @@ export const findingSeverities = {
   'waist-unsolved': 'stop',
   'waist-dart-large': 'care',
   'under-bust-off': 'care',
+  'under-bust-not-shaped': 'note',
+  'dart-left-out': 'note',
   'edge-covers-little': 'care',
   'top-too-low': 'stop',
   'hem-above-tip': 'care',

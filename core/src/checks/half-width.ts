@@ -3,7 +3,7 @@ import type { Ring } from '../geometry/ring.ts';
 import { contourIntake, contourOpening } from '../pieces/contour-dart.ts';
 import { segmentLength } from '../geometry/segment.ts';
 import { edgesWithRole, roleLength, type EdgeRole, type LevelName, type Piece } from '../pieces/piece.ts';
-import { levelWidth } from './level-width.ts';
+import { loopCrossings, ringCrossings, widthAlong, type Crossings } from './level-width.ts';
 
 /** An edge that ends this near to the centre line, mm, is not past it. */
 const PAST_CENTRE = 0.01;
@@ -30,8 +30,7 @@ function heightAt(path: readonly Point[], x: number): number {
   return to.x === from.x ? to.y : from.y + ((x - from.x) / (to.x - from.x)) * (to.y - from.y);
 }
 
-/** Finished width of one half-piece at a level, measured on its stitch ring, mm: a waist that is a seam is measured along it, other levels straight across. */
-export function halfWidth(piece: Piece, stitch: Ring, level: LevelName): number {
+function widthAt(piece: Piece, crossings: Crossings, level: LevelName): number {
   const found = piece.levels.find(({ name }) => name === level);
   const seam = level === 'waist' ? 'waist' : found?.along;
   const along = seam ? lengthFromCentre(piece, seam, found?.path[0]) : 0;
@@ -43,5 +42,13 @@ export function halfWidth(piece: Piece, stitch: Ring, level: LevelName): number 
       (level === 'waist' ? contourIntake(dart) : contourOpening(dart, heightAt(found.path, dart.top.x))),
     0,
   );
-  return levelWidth(stitch, found.path) - taken;
+  return widthAlong(crossings, found.path) - taken;
 }
+
+/** Finished width of one half-piece at a level, measured on its stitch ring, mm: a waist that is a seam is measured along it, other levels straight across. */
+export const halfWidth = (piece: Piece, stitch: Ring, level: LevelName): number =>
+  widthAt(piece, ringCrossings(stitch), level);
+
+/** The same on the curves themselves, mm: drafting gives back by it, since what chords leave out would make the draft jump. */
+export const drawnHalfWidth = (piece: Piece, level: LevelName): number =>
+  widthAt(piece, loopCrossings(piece.edges.flatMap(({ path }) => path)), level);

@@ -1,4 +1,6 @@
 import { add, cross, distance, scale, subtract, unitVector, type Point } from '../geometry/point.ts';
+import type { Curve } from '../geometry/curve.ts';
+import { lineCrossings } from '../geometry/line-crossings.ts';
 import { sidesOf, type Ring } from '../geometry/ring.ts';
 
 /** The level's start lies on the centre or on a curved seam, as near as it is sampled; crossings this near to it, mm, are the start itself. */
@@ -6,36 +8,49 @@ const AT_START = 0.2;
 /** The level is carried on past its end to be sure to meet the side, mm. */
 const BEYOND = 100;
 
-function crossingsAlong(ring: Ring, from: Point, to: Point): number[] {
+/** Where a closed outline crosses the line through `from` along `run`. */
+export type Crossings = (from: Point, run: Point) => Point[];
+
+export const ringCrossings =
+  (ring: Ring): Crossings =>
+  (from, run) =>
+    sidesOf(ring).flatMap(([a, b]) => {
+      const [sideA, sideB] = [cross(run, subtract(a, from)), cross(run, subtract(b, from))];
+      return sideA < 0 === sideB < 0 ? [] : [add(a, scale(subtract(b, a), sideA / (sideA - sideB)))];
+    });
+
+/** The crossings of curves that close to a loop: exact, where a ring's are those of its chords. */
+export const loopCrossings =
+  (loop: Curve): Crossings =>
+  (from, run) =>
+    loop.flatMap((segment) => lineCrossings(segment, from, run));
+
+function crossingsAlong(crossings: Crossings, from: Point, to: Point): number[] {
   const run = subtract(to, from);
-  const found: number[] = [];
-  for (const [a, b] of sidesOf(ring)) {
-    const [sideA, sideB] = [cross(run, subtract(a, from)), cross(run, subtract(b, from))];
-    if (sideA < 0 === sideB < 0) continue;
-    const p = add(a, scale(subtract(b, a), sideA / (sideA - sideB)));
-    const along = (run.x * (p.x - from.x) + run.y * (p.y - from.y)) / Math.hypot(run.x, run.y);
-    if (along > AT_START && along <= distance(from, to)) found.push(along);
-  }
-  return found.sort((p, q) => p - q);
+  const whole = distance(from, to);
+  return crossings(from, run)
+    .map((p) => (run.x * (p.x - from.x) + run.y * (p.y - from.y)) / whole)
+    .filter((along) => along > AT_START && along <= whole)
+    .sort((p, q) => p - q);
 }
 
 /** Further than any piece reaches, mm. */
 const FAR = 5000;
 
 /** Whether a level starts off the piece: a neckline that falls below the level leaves its centre bare. */
-function startsOutside(ring: Ring, [from, to]: readonly Point[]): boolean {
+function startsOutside(crossings: Crossings, [from, to]: readonly Point[]): boolean {
   if (!from || !to || distance(from, to) === 0) return false;
   const far = add(from, scale(unitVector(subtract(to, from)), FAR));
-  return crossingsAlong(ring, from, far).length % 2 === 0;
+  return crossingsAlong(crossings, from, far).length % 2 === 0;
 }
 
 /**
  * The finished width of a piece at a level, mm: how much of the level line lies inside the stitch ring, so that open
- * darts do not count; what a neckline leaves bare at the centre does, since the body is as wide there. Measured on the ring
+ * darts do not count; what a neckline leaves bare at the centre does, since the body is as wide there. Measured on the outline
  * alone, without knowledge of how it was drawn.
  */
-export function levelWidth(ring: Ring, path: readonly Point[]): number {
-  let bare = startsOutside(ring, path);
+export function widthAlong(crossings: Crossings, path: readonly Point[]): number {
+  let bare = startsOutside(crossings, path);
   let inside = true;
   let width = 0;
   path.slice(1).forEach((end, index) => {
@@ -43,7 +58,7 @@ export function levelWidth(ring: Ring, path: readonly Point[]): number {
     const isLast = index === path.length - 2;
     const to = isLast ? add(end, scale(unitVector(subtract(end, from)), BEYOND)) : end;
     let position = 0;
-    for (const crossing of crossingsAlong(ring, from, to)) {
+    for (const crossing of crossingsAlong(crossings, from, to)) {
       if (bare) {
         bare = false;
         continue;
@@ -58,6 +73,9 @@ export function levelWidth(ring: Ring, path: readonly Point[]): number {
   return width;
 }
 
+export const levelWidth = (ring: Ring, path: readonly Point[]): number =>
+  widthAlong(ringCrossings(ring), path);
+
 /** Length of a level line, mm; on a drafted piece it ends on the stitch line. */
 export const levelLength = (path: readonly Point[]): number =>
   path.slice(1).reduce((sum, end, index) => sum + distance(path[index] ?? end, end), 0);
@@ -69,6 +87,10 @@ export const levelLength = (path: readonly Point[]): number =>
 export function levelReach(ring: Ring, path: readonly Point[]): number {
   const [from, end] = path.slice(-2);
   if (!from || !end) throw new Error('a level line has two points or more');
-  const last = crossingsAlong(ring, from, add(end, scale(unitVector(subtract(end, from)), BEYOND))).at(-1);
+  const last = crossingsAlong(
+    ringCrossings(ring),
+    from,
+    add(end, scale(unitVector(subtract(end, from)), BEYOND)),
+  ).at(-1);
   return levelLength(path.slice(0, -1)) + (last ?? distance(from, end));
 }

@@ -58,7 +58,7 @@ const ANGLE_STEP = 0.1;
 function solveAngle(excess: (angle: number) => number): Solution {
   let low = 0;
   while (low < WIDEST - ANGLE_STEP && excess(low + ANGLE_STEP) > 0) low += ANGLE_STEP;
-  return solve(excess, low, low + ANGLE_STEP, 1e-6);
+  return solve(excess, low, low + ANGLE_STEP);
 }
 
 /** The seam with all darts closed by the common angle: one cubic, square to both neighbours. */
@@ -87,7 +87,7 @@ function cutAt(seam: SeamToDraw, turns: readonly number[], index: number, closed
     tip = rotate(tip, seam.darts[inner]?.tip ?? tip, turns[inner] ?? 0);
     leg = rotateDirection(leg, turns[inner] ?? 0);
   }
-  const root = solve((t) => cross(leg, subtract(pointAt(segment, t), tip)), 0, 1, 1e-9);
+  const root = solve((t) => cross(leg, subtract(pointAt(segment, t), tip)), 0, 1);
   return root.ok ? segmentLength(segment, 0, root.x) : undefined;
 }
 

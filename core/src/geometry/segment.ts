@@ -161,15 +161,21 @@ export const mapSegment = (segment: Segment, move: (p: Point) => Point): Segment
     : cubic(move(segment.a), move(segment.c), move(segment.d), move(segment.b));
 
 /**
- * Points along the segment, the first left out, whose chords stay within `tolerance` mm of the curve.
- * The count follows from the second differences of the control polygon, an upper bound of the sagitta.
+ * How many chords of equal parameter stay within `tolerance` mm of the curve: from the second differences of the control
+ * polygon, an upper bound of the sagitta.
  */
-export function sampleSegment(segment: Segment, tolerance: number): Point[] {
-  if (segment.kind === 'line') return [segment.b];
+export function chordsOf(segment: Segment, tolerance: number): number {
+  if (segment.kind === 'line') return 1;
   const { a, c, d, b } = segment;
   const bend = Math.max(norm(add(subtract(a, scale(c, 2)), d)), norm(add(subtract(c, scale(d, 2)), b)));
-  const count = Math.min(200, Math.max(1, Math.ceil(Math.sqrt((0.75 * bend) / tolerance))));
+  return Math.min(200, Math.max(1, Math.ceil(Math.sqrt((0.75 * bend) / tolerance))));
+}
+
+/** Points along the segment, the first left out, whose chords stay within `tolerance` mm of the curve. */
+export function sampleSegment(segment: Segment, tolerance: number): Point[] {
+  if (segment.kind === 'line') return [segment.b];
+  const count = chordsOf(segment, tolerance);
   return Array.from({ length: count }, (_, index) =>
-    index + 1 === count ? b : pointAt(segment, (index + 1) / count),
+    index + 1 === count ? segment.b : pointAt(segment, (index + 1) / count),
   );
 }

@@ -7,13 +7,21 @@ export interface Solution {
 }
 
 /**
+ * A root is sought until `f` gives less than this: near the last digit of lengths in mm, so that where the search stopped is
+ * nothing that a draft could show.
+ */
+const CONVERGED = 1e-11;
+/** What `f` may still give at a root, where its own last digits are all that is left of it. */
+const ROOT = 1e-5;
+
+/**
  * A root of `f` in [low, high]: false position after Illinois, with a bisection every eighth step for stubborn curves.
  * Callers must look at `ok` before they use `x` as a root.
  */
-export function solve(f: (x: number) => number, low: number, high: number, tolerance = 1e-6): Solution {
+export function solve(f: (x: number) => number, low: number, high: number): Solution {
   let [a, b, fa, fb] = [low, high, f(low), f(high)];
-  if (Math.abs(fa) <= tolerance) return { x: a, ok: true, residual: fa };
-  if (Math.abs(fb) <= tolerance) return { x: b, ok: true, residual: fb };
+  if (Math.abs(fa) <= CONVERGED) return { x: a, ok: true, residual: fa };
+  if (Math.abs(fb) <= CONVERGED) return { x: b, ok: true, residual: fb };
   if (!(fa * fb < 0)) {
     return Math.abs(fa) < Math.abs(fb)
       ? { x: a, ok: false, residual: fa }
@@ -24,7 +32,7 @@ export function solve(f: (x: number) => number, low: number, high: number, toler
   for (let step = 1; step <= 80; step++) {
     x = step % 8 === 0 ? (a + b) / 2 : (fa * b - fb * a) / (fa - fb);
     fx = f(x);
-    if (Math.abs(fx) <= tolerance || Math.abs(b - a) < 1e-12) break;
+    if (Math.abs(fx) <= CONVERGED || Math.abs(b - a) <= 4 * Number.EPSILON * Math.abs(x)) break;
     if (fx * fb > 0) {
       [b, fb] = [x, fx];
       if (kept === 'a') fa /= 2;
@@ -35,5 +43,5 @@ export function solve(f: (x: number) => number, low: number, high: number, toler
       kept = 'b';
     }
   }
-  return { x, ok: Math.abs(fx) <= tolerance * 100, residual: fx };
+  return { x, ok: Math.abs(fx) <= ROOT, residual: fx };
 }

@@ -1,3 +1,4 @@
+import { ringGap } from '../geometry/distance-to-ring.ts';
 import { boxOf, mirrorRing } from '../geometry/ring.ts';
 import type { Cloth } from './cloth.ts';
 import { placeFaults, spacingFaults } from './check-places.ts';
@@ -162,8 +163,9 @@ export function checkLay(lay: Lay, pieces: readonly LayPiece[], cloth: Cloth): L
       ...foldFaults(lay, placement, lay.placements, piece),
       ...withinSection(lay, placement),
     ];
-    if (!sameRing(atOrigin(placement.polygon), atOrigin(claimed(piece, placement))))
-      faults.push({ code: 'not-the-outline', pieces: [nameOf(placement)] });
+    const [laid, drawn] = [atOrigin(placement.polygon), atOrigin(claimed(piece, placement))];
+    if (!sameRing(laid, drawn))
+      faults.push({ code: 'not-the-outline', pieces: [nameOf(placement)], mm: ringGap(laid, drawn) });
     const off = offItsPins(placement, piece);
     if (off > SAME)
       faults.push({

@@ -7,6 +7,8 @@ import type { PieceManner } from './lay-manner.ts';
 export interface Cloth {
   readonly role: ClothRole;
   readonly name: string;
+  /** Which bolt of the shop's it is cut from: tickets with the same one share it, whatever it is called. */
+  readonly bolt?: string;
   /** As #rrggbb: what the drawings are laid on, and what the chalk is chosen against. */
   readonly colour: string;
   readonly width: number;

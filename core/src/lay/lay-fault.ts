@@ -1,3 +1,4 @@
+import { ringGap } from '../geometry/distance-to-ring.ts';
 import { boxOf, mirrorRing, moveRing, type Ring } from '../geometry/ring.ts';
 import { point, rotate } from '../geometry/point.ts';
 import type { Placement } from './lay.ts';
@@ -41,8 +42,8 @@ export const SAME = 0.02;
 
 export const nameOf = ({ piece, copy }: Placement): string => `${piece} ${copy + 1}`;
 
-/** Whether two rings are the same up to where they start, within SAME. */
-export function sameRing(a: Ring, b: Ring): boolean {
+/** Whether two rings have the same points up to where they start, within SAME. */
+function samePoints(a: Ring, b: Ring): boolean {
   if (a.length !== b.length) return false;
   const close = (i: number, j: number) => {
     const [p, q] = [a[i], b[j % b.length]];
@@ -50,6 +51,9 @@ export function sameRing(a: Ring, b: Ring): boolean {
   };
   return b.some((_, shift) => close(0, shift) && a.every((__, index) => close(index, index + shift)));
 }
+
+/** Whether two rings are the same outline within SAME, whatever points they are drawn through: machines may round otherwise. */
+export const sameRing = (a: Ring, b: Ring): boolean => samePoints(a, b) || ringGap(a, b) <= SAME;
 
 export const atOrigin = (ring: Ring): Ring => {
   const { minX, minY } = boxOf(ring);

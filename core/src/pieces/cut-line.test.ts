@@ -9,7 +9,7 @@ import { draftInput, middleBody } from '../testing/bodies.ts';
 import { cutLine } from './cut-line.ts';
 import { edgesUnderRoofs } from './dart-roof.ts';
 import { edgeLength, stitchRing, type Edge, type EdgeRole, type Piece } from './piece.ts';
-import { distanceToRing } from '../testing/distance-to-ring.ts';
+import { distanceToRing } from '../geometry/distance-to-ring.ts';
 
 const corners = [point(0, 0), point(200, 0), point(200, 300), point(0, 300)];
 const square = (

@@ -1,4 +1,4 @@
-import { FillRule, ramerDouglasPeucker, union } from 'clipper2-ts';
+import { FillRule, union } from 'clipper2-ts';
 import { endDirection, endOf, startDirection, startOf } from '../geometry/curve.ts';
 import {
   add,
@@ -15,7 +15,7 @@ import {
   type Point,
 } from '../geometry/point.ts';
 import { signedArea } from '../geometry/ring.ts';
-import { directionAt, pointAt, segmentLength, type Segment } from '../geometry/segment.ts';
+import { chordsOf, directionAt, pointAt, type Segment } from '../geometry/segment.ts';
 import { edgesUnderRoofs } from './dart-roof.ts';
 import { OUTLINE_TOLERANCE, type Edge, type EdgeRole, type Piece } from './piece.ts';
 
@@ -39,16 +39,17 @@ export interface CutLine {
 const MITRE_LIMIT = 2.5;
 /** Edges that meet flatter than this (radians) run on without a corner. */
 const STRAIGHT_ON = 0.03;
-/** Points that lie this near (mm) to the line between their neighbours are dropped; the rest is left to sampling. */
-const THINNING = OUTLINE_TOLERANCE / 2;
-/** The union works on whole numbers; a micrometre loses nothing and keeps its products exact. */
-const PER_MM = 1000;
+/** An offset curve has this many chords at least: its own bends may be tighter than those of the curve that it runs beside. */
+const LEAST_CHORDS = 8;
+/** The union works on whole numbers; a ten-thousandth of a mm loses nothing, and its products are exact on pieces of some metres. */
+const PER_MM = 10_000;
 
 /** Outward on a clockwise loop: a quarter turn to the left of travel. */
 const outward = (direction: Point): Point => point(direction.y, -direction.x);
 
 function offsetSegment(segment: Segment, allowance: number): Point[] {
-  const count = segment.kind === 'line' ? 1 : Math.max(8, Math.ceil(segmentLength(segment) / 3));
+  const count =
+    segment.kind === 'line' ? 1 : Math.max(LEAST_CHORDS, chordsOf(segment, OUTLINE_TOLERANCE / 2));
   return Array.from({ length: count + 1 }, (_, index) => {
     const t = index / count;
     return add(pointAt(segment, t), scale(outward(directionAt(segment, t)), allowance));
@@ -164,8 +165,7 @@ export function cutLine(piece: Piece): CutLine {
   });
   const raw = cutEdges.flatMap(({ points }) => points.slice(1));
   const whole = raw.map((p) => ({ x: Math.round(p.x * PER_MM), y: Math.round(p.y * PER_MM) }));
-  // Thinned before it is united: thinning can fold a spike over itself, which the union irons out.
-  const loops = union([ramerDouglasPeucker(whole, THINNING * PER_MM)], FillRule.Positive)
+  const loops = union([whole], FillRule.Positive)
     .map((loop) => loop.map(({ x, y }) => point(x / PER_MM, y / PER_MM)))
     .sort((a, b) => Math.abs(signedArea(b)) - Math.abs(signedArea(a)));
   const [ring] = loops;

@@ -1,4 +1,5 @@
 import { isLaterEdge } from './cut-id.ts';
+import type { ClothRole } from '../pieces/piece.ts';
 import { styleOf } from '../styles/style-book.ts';
 import { missingMeasures, type Ticket } from './ticket.ts';
 
@@ -26,7 +27,10 @@ export interface TicketProgress {
   readonly styleAgreed: boolean;
   /** Findings that hold the cut. */
   readonly stops: number;
-  readonly hasLay: boolean;
+  /** Cloths of the garment that nobody named yet. */
+  readonly withoutCloth: readonly ClothRole[];
+  /** Cloths that are named and have no plan yet. */
+  readonly toLay: readonly ClothRole[];
   readonly marksDone: number;
   /** How many marks there are, once the pieces are known; 0 before. */
   readonly marksInAll: number;
@@ -35,18 +39,24 @@ export interface TicketProgress {
   readonly piecesLaid: number;
 }
 
-/** The cloth that shows is laid, and so is every other cloth that was named for the style. */
-function isLaid({ styleId, cloths, lays }: Pick<Ticket, 'styleId' | 'cloths' | 'lays'>): boolean {
-  const [shown, ...others] = styleOf(styleId)?.cloths ?? [];
-  const named = others.filter((role) => cloths.some((cloth) => cloth.role === role));
-  return shown !== undefined && [shown, ...named].every((role) => lays[role] !== undefined);
+/** Every cloth of the garment that is not laid: without a cloth, or without a plan. A garment is ready when there is none. */
+export function openCloths({
+  styleId,
+  cloths,
+  lays,
+}: Pick<Ticket, 'styleId' | 'cloths' | 'lays'>): Pick<TicketProgress, 'withoutCloth' | 'toLay'> {
+  const unlaid = (styleOf(styleId)?.cloths ?? []).filter((role) => lays[role] === undefined);
+  const hasCloth = (role: ClothRole) => cloths.some((cloth) => cloth.role === role);
+  return { withoutCloth: unlaid.filter((role) => !hasCloth(role)), toLay: unlaid.filter(hasCloth) };
 }
+
+const isLaid = ({ withoutCloth, toLay }: TicketProgress): boolean => withoutCloth.length + toLay.length === 0;
 
 export const progressOf = (ticket: Ticket): TicketProgress => ({
   measuresMissing: missingMeasures(ticket).length,
   styleAgreed: ticket.choices !== null,
   stops: ticket.stops,
-  hasLay: isLaid(ticket),
+  ...openCloths(ticket),
   marksDone: Object.values(ticket.chalked).reduce((sum, count) => sum + count, 0),
   marksInAll: ticket.marksInAll,
   piecesCut: ticket.cut.filter((id) => !isLaterEdge(id)).length,
@@ -67,12 +77,12 @@ export function stationsOf(
     style: agreed,
     figures: agreed,
     draft: agreed && !draft.stopped,
-    lay: agreed && progress.hasLay && !draft.layStale,
-    chalk: progress.marksInAll > 0 && progress.marksDone >= progress.marksInAll,
+    lay: agreed && isLaid(progress) && !draft.layStale,
+    chalk: isLaid(progress) && progress.marksInAll > 0 && progress.marksDone >= progress.marksInAll,
   };
   const held: { readonly [id in StationId]?: boolean } = {
     draft: agreed && draft.stopped,
-    lay: progress.hasLay && draft.layStale,
+    lay: draft.layStale,
   };
   const next = stationIds.find((id) => !done[id]);
   return stationIds.map((id) => ({

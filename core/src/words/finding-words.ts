@@ -147,6 +147,16 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
         message: `Under the bust the garment comes out ${length(found)} round; ${length(expected)} is wanted. One seam shapes no more there.`,
         remedy,
       };
+    case 'under-bust-not-shaped':
+      return {
+        message: 'The bust line falls so low at the side that nothing is shaped under the bust.',
+        remedy,
+      };
+    case 'dart-left-out':
+      return {
+        message: `${piece}: only ${length(found)} to take in, too little for a ${where.subject ?? 'dart'}; the side takes it.`,
+        remedy,
+      };
     case 'arm-share-small':
       return {
         message: `Off the shoulders, ${length(found)} of the round are left for each arm; an arm needs ${length(expected)} or more.`,
@@ -250,7 +260,7 @@ export function findingWords(finding: Finding, unit: Unit): FindingWords {
       };
     case 'cloth-missing':
       return {
-        message: `No cloth is named for the ${where.subject ?? 'outer'}; its lay is left out.`,
+        message: `The ${where.subject ?? 'outer'} has no cloth yet; it is not planned.`,
         remedy,
       };
     case 'cloth-too-narrow':

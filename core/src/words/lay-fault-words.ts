@@ -25,7 +25,7 @@ export function layFaultWords({ code, pieces, mm = 0 }: LayFault, unit: Unit): s
     case 'unknown-piece':
       return `${first} is no piece of this garment.`;
     case 'not-the-outline':
-      return `${first} has another outline now.`;
+      return `${first} is drawn differently now, by up to ${by}.`;
     case 'not-mirrored-in-pairs':
       return `${first} is not cut in equal numbers for left and right.`;
     case 'of-the-wrong-hand':

@@ -8,6 +8,7 @@ const base = {
   piece: 'bodice-back',
   from: 'centre',
   order: 1,
+  origin: { x: 0, y: 0 },
   points: [point(0, 0), point(inches(3), inches(1.03))],
 } as const;
 const marks: readonly Mark[] = [
@@ -19,6 +20,7 @@ const marks: readonly Mark[] = [
     alongFrom: 'start',
     acrossFrom: 'fold',
     onFold: false,
+    below: 0,
     bothSides: false,
     downs: 'away',
     outs: 'left',
@@ -31,6 +33,7 @@ const marks: readonly Mark[] = [
     alongFrom: 'start',
     acrossFrom: 'fold',
     onFold: true,
+    below: 0,
     bothSides: false,
     downs: 'back',
     outs: 'right',
@@ -45,6 +48,7 @@ const marks: readonly Mark[] = [
     alongFrom: 'start',
     acrossFrom: 'left selvedge',
     onFold: false,
+    below: 0,
     bothSides: false,
     downs: 'away',
     outs: 'right',

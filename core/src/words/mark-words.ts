@@ -2,6 +2,7 @@ import { capital } from './capital.ts';
 import type { Heading, Mark, Place, PointName } from '../chalk/mark.ts';
 import { formatNumber, type LengthFormat } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
+import { subtract, type Point } from '../geometry/point.ts';
 import { ownId } from '../pieces/other-half.ts';
 import type { Later } from '../pieces/piece.ts';
 import { edgeName, levelName, pieceName, roleName } from './names.ts';
@@ -37,8 +38,13 @@ const pointNames: { readonly [name in PointName]: string } = {
   'inner-centre': 'Edge to the lining, at the centre',
   'inner-side': 'Edge to the lining, at the side',
   'slit-top': 'Top of the slit',
+  corner: 'Corner',
   button: 'Button',
 };
+
+/** `Corner of the hem`; `Corner of waist and side`. */
+const cornerWords = (edges: readonly string[]): string =>
+  `Corner of ${edges.length === 1 ? 'the ' : ''}${edges.map(edgeName).join(' and ')}`;
 
 /** When an edge is cut that is left for later. */
 const laterWords: { readonly [after in Later['after']]: string } = {
@@ -100,6 +106,10 @@ const placeFigures = (place: Place, figure: FigureWords): MarkWords['figures'] =
   ...(place.onFold ? [] : [figure(place.across, edgeWords[place.acrossFrom])]),
 ];
 
+/** The points of a mark as outs and downs from where its piece starts, mm. */
+export const fromOrigin = ({ points, origin }: Pick<Mark, 'points' | 'origin'>): Point[] =>
+  points.map((p) => subtract(p, origin));
+
 /** What the Chalk station says of a mark. */
 export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] = 'plain'): MarkWords {
   const length = (mm: number) => chalkNumber(mm, unit, style);
@@ -121,7 +131,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'place':
       return {
         title: 'Where it starts',
-        text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and ${originWords[mark.from]} cross here. ${directions(mark)}${mark.bothSides ? ' Chalk every mark on both sides of the centre.' : ''}`,
+        text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and ${originWords[mark.from]} cross here. ${mark.below > 0 ? `It begins ${length(mark.below)} below the start line of the figures; downs start at its own top. ` : ''}${directions(mark)}${mark.bothSides ? ' Chalk every mark on both sides of the centre.' : ''}`,
         figures: placeFigures(mark, figure),
       };
     case 'again':
@@ -150,7 +160,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
       };
     case 'point':
       return {
-        title: pointNames[mark.name],
+        title: mark.meet ? cornerWords(mark.meet) : pointNames[mark.name],
         text: `From the start line and from the ${originWords[mark.from]}.${mark.name === 'button' ? ' Its hole goes on the front that laps over.' : ''}`,
         figures: [out(mark.out), down(mark.down)],
       };
@@ -211,7 +221,9 @@ export function markLine(mark: Mark, unit: Unit): string {
   const numbers = figures.map(({ value, word }) => `${value} ${word}`).join(', ');
   const through =
     mark.kind === 'curve'
-      ? ` Out and down: ${mark.points.map(({ x, y }) => `${chalkNumber(x, unit)}, ${chalkNumber(y, unit)}`).join('; ')}.`
+      ? ` Out and down: ${fromOrigin(mark)
+          .map(({ x, y }) => `${chalkNumber(x, unit)}, ${chalkNumber(y, unit)}`)
+          .join('; ')}.`
       : '';
   return (numbers ? `${title}: ${numbers}. ${text}` : `${title}. ${text}`) + through;
 }

@@ -1,3 +1,4 @@
+import type { ClothFile } from '@ample-bolt/core/formats/order/order';
 import { writeCsv } from '@ample-bolt/core/formats/csv/table';
 import { cuttingOrder } from '@ample-bolt/core/chalk/chalk-piece';
 import { layPiecesOn } from '@ample-bolt/core/lay/layable';
@@ -101,6 +102,9 @@ async function open(demo: DemoTicket, today: Date): Promise<Ticket> {
   });
 }
 
+/** In the demo a name is one bolt of the workroom's, whoever is dressed in it. */
+const onItsBolt = (cloth: ClothFile): ClothFile => ({ ...cloth, bolt: `demo ${cloth.name ?? cloth.role}` });
+
 /** Everything that is agreed before the cloth is touched. */
 async function agree(ticket: Ticket, demo: DemoTicket): Promise<Ticket> {
   const { id } = ticket;
@@ -109,7 +113,7 @@ async function agree(ticket: Ticket, demo: DemoTicket): Promise<Ticket> {
   if (demo.choices) current = await setChoices(id, { ...on(), choices: demo.choices });
   if (demo.rules) current = await setRules(id, { ...on(), rules: demo.rules });
   if (demo.figures) current = await setFigures(id, { ...on(), figures: demo.figures });
-  if (demo.cloths) current = await setCloths(id, { ...on(), cloths: demo.cloths });
+  if (demo.cloths) current = await setCloths(id, { ...on(), cloths: demo.cloths.map(onItsBolt) });
   if (demo.signedOff !== undefined) {
     const why = demo.signedOff;
     const stops = openStops(draftTicket(current).findings, {});

@@ -67,8 +67,11 @@ export function ticketClient(app: TestApp) {
   const measured = async () => {
     const opened = (await open()).body;
     const taken = (await put(opened, 'measures', measures)).body;
-    return (await put(taken, 'cloths', { cloths: [{ role: 'outer', width: '45in', colour: '#23545b' }] }))
-      .body;
+    return (
+      await put(taken, 'cloths', {
+        cloths: [{ role: 'outer', name: 'Test teal', bolt: 'test teal', width: '45in', colour: '#23545b' }],
+      })
+    ).body;
   };
   const get = async (id: string): Promise<Ticket> =>
     (await app.agent.get(`/api/tickets/${id}`)).body as Ticket;

@@ -1,3 +1,4 @@
+import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import type { LayPiece } from '@ample-bolt/core/lay/layable';
 import type { Sharer } from '@ample-bolt/core/lay/together';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
@@ -23,6 +24,16 @@ export const useSharers = (ticketId: string, role: ClothRole, cloth: string) =>
     ([url]: [string]) => fetcher<ClothSharer[]>(url),
     { keepPreviousData: true },
   );
+
+/** A cloth that other tickets are cut from already. */
+export interface KnownCloth {
+  readonly cloth: Cloth;
+  readonly tickets: readonly number[];
+}
+
+/** The cloths of other tickets in a role, one of which can be this ticket's too. */
+export const useKnownCloths = (ticketId: string, role: ClothRole) =>
+  useSWR<KnownCloth[], Error>(`${keyOf(ticketId, role)}/known`, fetcher<KnownCloth[]>);
 
 /** What of some tickets lies on their cloth, numbered; undefined until all of it is there. */
 export const useSharedPieces = (sharers: readonly ClothSharer[], role: ClothRole) =>

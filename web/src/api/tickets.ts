@@ -22,6 +22,7 @@ export interface TicketSummary extends Pick<
   readonly colour: string | null;
   readonly toBuy: readonly {
     readonly role: ClothRole;
+    readonly bolt: string;
     readonly name: string;
     readonly colour: string;
     readonly buy: Purchase;

@@ -1,4 +1,5 @@
 import { finding, type Finding } from '../../checks/finding.ts';
+import { distance, point } from '../../geometry/point.ts';
 import { settle } from '../../geometry/settle.ts';
 import { roleLength, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -9,7 +10,7 @@ import { shortenDarts } from '../operations/shorten-dart.ts';
 import { draftBack, type BackDraft } from './back.ts';
 import { bodiceFrame, type BodiceChoices, type BodiceFrame, type FrontBack } from './frame.ts';
 import { draftFront, type FrontDraft } from './front.ts';
-import type { BodiceShape } from './shape.ts';
+import type { BodiceShape, DartsDrawn } from './shape.ts';
 import { solveArmhole } from './solve-armhole.ts';
 
 export interface Bodice {
@@ -26,13 +27,17 @@ export interface Bodice {
 
 /** Below this much to take in at the waist, mm, the side takes it and no dart is drawn. */
 const LEAST_WAIST_DART = 7;
+/** Below this excess of the front side, mm, the waist end takes it and no bust dart is drawn. */
+const LEAST_BUST_DART = 8;
+/** A wedge that would close less than this, mm, is left to the armhole's depth: the dart that it opens could not be sewn. */
+const LEAST_WEDGE = 3;
 /** Beyond these a dart stands up in a cone; the team's drafting study. mm. */
 const LARGE_WAIST_DART = inches(2.1);
 const LARGE_BUST_DART = inches(2.6);
 /** Redrafts stop when each width is this close to what is wanted, mm. */
-const SETTLED = 0.005;
+const SETTLED = 1e-8;
 const LONGEST_STRIDE = 40;
-const MOST_REDRAFTS = 10;
+const MOST_REDRAFTS = 40;
 
 interface Attempt {
   readonly shape: BodiceShape;
@@ -81,6 +86,21 @@ const startFrom = ({ shape, frame }: Pick<Bodice, 'shape' | 'frame'>): Start => 
   ],
 });
 
+/** The darts that a first draft asks for; what is too little to sew is left to side, waist end and armhole. */
+function dartsFor(frame: BodiceFrame, first: Attempt): DartsDrawn {
+  if (!frame.darted) return { front: false, back: false, bust: false, wedge: false };
+  const { waist } = shortfalls(frame, first);
+  const { shape, front } = first;
+  const closed = shape.wedge * distance(frame.bustPoint, point(shape.underarm.front, shape.chest));
+  const wedge = closed >= LEAST_WEDGE;
+  return {
+    front: -waist.front > LEAST_WAIST_DART,
+    back: -waist.back > LEAST_WAIST_DART,
+    bust: wedge || front.balance.excess > LEAST_BUST_DART,
+    wedge,
+  };
+}
+
 /** Gives back by measuring: draft, measure the finished widths, correct the drawn ones, draft again. */
 function settleBodice(
   body: Body,
@@ -94,16 +114,12 @@ function settleBodice(
     wedge: 0,
     underarm: frame.bustWidth,
     waistShift: { front: 0, back: 0 },
-    darts: { front: false, back: false },
+    darts: { front: false, back: false, bust: frame.darted, wedge: frame.darted },
   };
-  const fromNothing = (): Start => {
-    const first = shortfalls(frame, attempt(body, frame, bare, rules, allowances));
-    const takes = (lacking: number) => frame.darted && -lacking > LEAST_WAIST_DART;
-    return {
-      darts: { front: takes(first.waist.front), back: takes(first.waist.back) },
-      unknowns: [0, 0, 0, 0],
-    };
-  };
+  const fromNothing = (): Start => ({
+    darts: dartsFor(frame, attempt(body, frame, bare, rules, allowances)),
+    unknowns: [0, 0, 0, 0],
+  });
   const { darts, unknowns: start } = near ? startFrom(near) : fromNothing();
   const shapeOf = ([front = 0, back = 0, frontWaist = 0, backWaist = 0]: readonly number[]): BodiceShape => ({
     ...bare,
@@ -125,8 +141,24 @@ function settleBodice(
   });
 }
 
-function bodiceFindings({ front, back, armhole }: Attempt): Finding[] {
-  const findings: Finding[] = [];
+/** Shaping that is too little for a dart of its own, and what takes it instead; less than this is nothing to tell, mm. */
+const LEAST_TOLD = 3;
+
+function leftOut(frame: BodiceFrame, { shape, front, back }: Attempt): Finding[] {
+  if (!frame.darted) return [];
+  const told = (piece: string, subject: string, mm: number): Finding[] =>
+    mm < LEAST_TOLD ? [] : [finding('dart-left-out', { piece, subject }, { found: mm })];
+  const taken = (which: 'front' | 'back') => (shape.darts[which] ? 0 : Math.abs(shape.waistShift[which]));
+  return [
+    ...(shape.darts.bust ? [] : told(front.piece.id, 'bust dart', front.balance.excess)),
+    ...told(front.piece.id, 'waist dart', taken('front')),
+    ...told(back.piece.id, 'waist dart', taken('back')),
+  ];
+}
+
+function bodiceFindings(frame: BodiceFrame, attempted: Attempt): Finding[] {
+  const { front, back, armhole } = attempted;
+  const findings: Finding[] = [...leftOut(frame, attempted)];
   if (Math.abs(armhole.found - armhole.wanted) > inches(0.5)) {
     findings.push(
       finding(
@@ -212,6 +244,6 @@ export function draftBodice(
     frame,
     shape: draft.shape,
     sideNip: { front: draft.front.nip, back: draft.back.nip },
-    findings: [...findings, ...bodiceFindings(draft)],
+    findings: [...findings, ...bodiceFindings(frame, draft)],
   };
 }

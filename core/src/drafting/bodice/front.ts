@@ -35,6 +35,8 @@ export interface FrontDraft {
 }
 
 interface Balance {
+  /** By how much the front side is longer than the back's before any of this, mm. */
+  readonly excess: number;
   /** Angle of the side dart about the bust point, radians; 0 when there is none. */
   readonly angle: number;
   readonly solved: boolean;
@@ -44,8 +46,6 @@ interface Balance {
   readonly waistSide: Point;
 }
 
-/** Below this excess of the front side, mm, the waist end takes it and no dart is drawn. */
-const LEAST_DART = 8;
 /** The side ends at least this far below the bust line, mm. */
 const PAST_BUST = 5;
 /** The side dart opens at most this far, radians. */
@@ -72,18 +72,18 @@ function solveBalance(frame: BodiceFrame, shape: BodiceShape, waistX: number, ba
   const lengthTo = (waistSide: Point) => curveLength(sideCurve(underarm, waistSide));
   const atLevel = point(waistX, frame.waist.front);
   const excess = lengthTo(atLevel) - backSide;
-  if (frame.darted && (excess > LEAST_DART || (shape.wedge > 0 && excess >= 0))) {
+  if (shape.darts.bust && excess >= 0) {
     const turn = solve(
       (angle) => lengthTo(rotate(atLevel, frame.bustPoint, -angle)) - backSide,
       0,
       WIDEST_DART,
     );
-    return { angle: turn.x, solved: turn.ok, residual: turn.residual, waistSide: atLevel };
+    return { excess, angle: turn.x, solved: turn.ok, residual: turn.residual, waistSide: atLevel };
   }
   // The side passes the bust line, whatever it then lacks: above it no width could be measured.
   const highest = Math.max(shape.chest + 20, frame.bustPoint.y + PAST_BUST);
   const drop = solve((y) => lengthTo(point(waistX, y)) - backSide, highest, frame.waist.front + 120);
-  return { angle: 0, solved: drop.ok, residual: drop.residual, waistSide: point(waistX, drop.x) };
+  return { excess, angle: 0, solved: drop.ok, residual: drop.residual, waistSide: point(waistX, drop.x) };
 }
 
 /** Where along the closed side the dart opens: a little below the bust line, so that the line stays whole. mm. */

@@ -1,8 +1,16 @@
 import type { FrontBack } from './frame.ts';
 
+/** Which of a bodice's darts are drawn: at the waist of front and back, at the bust, and the armhole's wedge that opens into that. */
+export interface DartsDrawn {
+  readonly front: boolean;
+  readonly back: boolean;
+  readonly bust: boolean;
+  readonly wedge: boolean;
+}
+
 /**
- * What the bodice's solver varies until the finished rounds are right. Which darts exist is settled once, from the
- * first draft: a dart that came and went between rounds would keep the solver from settling.
+ * What the bodice's solver varies until the finished rounds are right. Which darts exist is decided once, on the
+ * first draft: a dart that came and went between rounds would keep the solver from converging.
  */
 export interface BodiceShape {
   /** Depth of the chest line, mm. */
@@ -13,5 +21,5 @@ export interface BodiceShape {
   readonly underarm: FrontBack;
   /** How far the side's waist point is moved out where no dart can take up the difference, mm. */
   readonly waistShift: FrontBack;
-  readonly darts: { readonly front: boolean; readonly back: boolean };
+  readonly darts: DartsDrawn;
 }

@@ -43,7 +43,6 @@ export function standCollar(plan: StandCollarPlan): Piece {
     (width) => curveLength(edgeAt(height, width, plan)) - neck,
     0.5 * neck,
     neck + raise,
-    1e-4,
   );
   const [upper, lower] = [reverseCurve(edgeAt(0, span, plan)), edgeAt(height, span, plan)];
   return makePiece({

@@ -110,6 +110,9 @@ function dartedSide(
 /** Less than this between front and back lengths is eased in, mm. */
 const LEAST_DART = inches(0.25);
 
+const hasBustDart = ({ darted, waist }: BodiceFrame): boolean =>
+  darted && waist.front - waist.back >= LEAST_DART;
+
 function habitPanel(
   frame: BodiceFrame,
   which: Which,
@@ -140,7 +143,7 @@ function habitPanel(
     allowance: allowances.side,
   };
   const side =
-    frame.darted && which === 'front' && balance >= LEAST_DART
+    which === 'front' && hasBustDart(frame)
       ? dartedSide(underarm, waistSide, frame.bustPoint, balance, allowances.side)
       : { edges: [plain], darts: [] };
   const lower = side.edges.at(-1) ?? plain;
@@ -199,7 +202,7 @@ export function draftHabitBodice(
       wedge: 0,
       underarm: frame.bustWidth,
       waistShift: { front: 0, back: 0 },
-      darts: { front: frame.darted, back: frame.darted },
+      darts: { front: frame.darted, back: frame.darted, bust: hasBustDart(frame), wedge: false },
     },
     sideNip: { front: 0, back: 0 },
     findings,

@@ -24,6 +24,8 @@ export interface WedgePlan {
   readonly level: LevelName | 'armhole';
 }
 
+/** A wedge narrower than chalk can show is none, mm. */
+const LEAST = 0.5;
 /** A wedge takes at most this part of its edge. */
 const MOST = 0.4;
 
@@ -41,7 +43,7 @@ export function closeWedge(piece: Piece, plan: WedgePlan): Piece {
   if (from >= to) throw new Error(`${piece.id}: ${plan.edge} does not come before ${plan.dart}`);
   const whole = curveLength(edge.path);
   const mm = Math.min(plan.mm, MOST * whole);
-  if (mm <= 0) return piece;
+  if (mm < LEAST) return piece;
   const tip = endOf(edgeOf(piece, first).path);
   const at = plan.at * whole;
   const [before, rest] = splitCurve(edge.path, at);
@@ -54,7 +56,7 @@ export function closeWedge(piece: Piece, plan: WedgePlan): Piece {
   };
   // The edge does not run square to the wedge: what is cut out of it is found so that it loses just `mm`.
   const most = Math.min(2 * mm, curveLength(rest) - 1);
-  const { x: cut } = solve((each) => whole - curveLength(close(each).path) - mm, mm / 4, most, 1e-3);
+  const { x: cut } = solve((each) => whole - curveLength(close(each).path) - mm, mm / 4, most);
   const { turn, path } = close(cut);
   const turned = piece.edges.slice(from + 1, to + 1);
   const edges = piece.edges.map((each): Edge => {

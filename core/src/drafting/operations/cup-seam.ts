@@ -9,15 +9,16 @@ import {
 import { clamp } from '../../geometry/clamp.ts';
 import { distance, point, quarterTurn, scale, type Point } from '../../geometry/point.ts';
 import { handleCurve } from '../../geometry/segment.ts';
-import { edgeOf, type LevelName, type Piece } from '../../pieces/piece.ts';
+import { edgeOf, type Piece } from '../../pieces/piece.ts';
 import { cutAcross, pointOn } from './cut-across.ts';
 import type { PrincessPanels } from './split-on-princess.ts';
 
 export interface CupPlan {
   /** From the bust point down to the seam, mm: bust line to under bust, less up to 1 in. */
   readonly radius: number;
-  /** Level of the bust point. */
+  /** Levels of the bust point and under the bust. */
   readonly bust: number;
+  readonly under: number;
   readonly allowance: number;
 }
 
@@ -44,16 +45,13 @@ function arc(from: Point, leaving: Point, to: Point, arriving: Point): Curve {
 }
 
 /** Along the side, in mm: at the wanted level, but under the bust line as it lies there and above the level under the bust. */
-function sidePlaceOf(side: Piece, level: number): number {
+function sidePlaceOf(side: Piece, level: number, underBust: number): number {
   const { path } = edgeOf(side, 'side');
-  const alongOf = (name: LevelName): number | undefined => {
-    const end = side.levels.find((each) => each.name === name)?.path.at(-1);
-    return end && nearestOn(path, end).along;
-  };
-  const bust = (alongOf('bust') ?? 0) + CLEAR;
-  const under = (alongOf('underBust') ?? curveLength(path)) - CLEAR;
+  const bustEnd = side.levels.find(({ name }) => name === 'bust')?.path.at(-1);
+  const bust = (bustEnd ? nearestOn(path, bustEnd).along : 0) + CLEAR;
+  const under = (lengthWhere(path, 'y', underBust) ?? curveLength(path)) - CLEAR;
   const wanted = lengthWhere(path, 'y', level) ?? bust;
-  return bust < under ? clamp(wanted, bust, under) : (bust + under) / 2;
+  return clamp(wanted, bust, Math.max(bust, under));
 }
 
 /**
@@ -78,7 +76,7 @@ export function cupSeam({ centre, side }: Pick<PrincessPanels, 'centre' | 'side'
     cupEdge(plan.allowance),
   );
   const sideSeam = edgeOf(side, 'side').path;
-  const sidePlace = { edge: 'side', at: sidePlaceOf(side, rise(RISE.side)) };
+  const sidePlace = { edge: 'side', at: sidePlaceOf(side, rise(RISE.side), plan.under) };
   const onSide = placeAtLength(sideSeam, sidePlace.at);
   const seamAt = whole - down;
   const onSeam = placeAtLength(edgeOf(side, 'princess').path, seamAt);

@@ -14,6 +14,8 @@ export interface EdgeDartPlan {
   readonly pressed: Dart['pressed'];
 }
 
+/** A dart narrower than chalk can show is none, mm. */
+const LEAST = 0.5;
 /** A dart takes at most this part of its edge. */
 const MOST = 0.5;
 
@@ -25,7 +27,7 @@ const MOST_OF_ROOM = 0.6;
  * middle of the mouth, so that both legs are equal. What it takes in is recorded, and nothing else is moved.
  */
 export function dartInEdge(piece: Piece, edgeId: string, plan: EdgeDartPlan): Piece {
-  if (plan.intake <= 0) return piece;
+  if (plan.intake < LEAST) return piece;
   const edge = edgeOf(piece, edgeId);
   const whole = curveLength(edge.path);
   const half = Math.min(plan.intake, MOST * whole) / 2;

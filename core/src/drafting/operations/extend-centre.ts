@@ -1,3 +1,4 @@
+import { clamp } from '../../geometry/clamp.ts';
 import { add, point, type Point } from '../../geometry/point.ts';
 import { curveLength, endDirection, endOf, startOf, type Curve } from '../../geometry/curve.ts';
 import { line } from '../../geometry/segment.ts';
@@ -11,13 +12,13 @@ export interface ExtendPlan {
   readonly redraw?: (corner: Point) => Curve;
 }
 
-/** A hem that arrives steeper than this at the centre is carried on level instead, sine. */
-const STEEPEST = 0.8;
+/** A hem that arrives steeper than this at the centre is carried on no steeper: mm of rise to each mm across. */
+const STEEPEST = 1.3;
 
 /** The lower edge carried on past the centre, the way that it arrives there. */
 function footOf(path: Curve, by: number): Point {
   const { x, y } = endDirection(path);
-  return add(endOf(path), point(-by, Math.abs(y) < STEEPEST ? (y / Math.abs(x)) * by : 0));
+  return add(endOf(path), point(-by, clamp(y / Math.abs(x), -STEEPEST, STEEPEST) * by));
 }
 
 /**
@@ -42,7 +43,7 @@ export function extendCentre(panel: Piece, { by, allowance, redraw }: ExtendPlan
       if (edge === upper) return { ...edge, path: above };
       if (edge === lower) return { ...edge, path: [...lower.path, line(endOf(lower.path), foot)] };
       return edge === centre
-        ? { id: centre.id, role: 'front', path: [line(foot, startOf(above))], allowance }
+        ? { id: 'front-edge', role: 'front', path: [line(foot, startOf(above))], allowance }
         : edge;
     }),
     notches: [

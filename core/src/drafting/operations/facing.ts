@@ -94,19 +94,23 @@ function intrusion(tip: Point, inner: Curve): number {
 
 const tipOf = (piece: Piece, dart: Dart): Point => endOf(edgeOf(piece, dart.legs[0]).path);
 
-/** Steps in which a dart is pulled back until it is clear, mm. */
-const SHORTER = 3;
+/** Halvings after which a dart is as short as it must be, to less than a thousandth of a mm. */
+const HALVINGS = 20;
 
-/** The lining's darts pulled back below the join. */
+/** The lining's darts pulled back below the join, no further than they must; one that no shortening clears as short as it can be. */
 function clearDarts(piece: Piece, inner: Curve): Piece {
   return piece.darts.reduce((before, dart) => {
-    let cleared = before;
-    for (let pull = 0; intrusion(tipOf(cleared, dart), inner) > 0.1; pull += SHORTER) {
-      const shorter = shortenDart(before, dart.id, pull + SHORTER);
-      if (distance(tipOf(shorter, dart), tipOf(cleared, dart)) < 1e-6) break;
-      cleared = shorter;
+    const pulled = (by: number): Piece => shortenDart(before, dart.id, by);
+    const isClear = (by: number): boolean => intrusion(tipOf(pulled(by), dart), inner) === 0;
+    if (isClear(0)) return before;
+    let [crossing, clear] = [0, edgeLength(edgeOf(before, dart.legs[0]))];
+    if (!isClear(clear)) return pulled(clear);
+    for (let step = 0; step < HALVINGS; step++) {
+      const middle = (crossing + clear) / 2;
+      if (isClear(middle)) clear = middle;
+      else crossing = middle;
     }
-    return cleared;
+    return pulled(clear);
   }, piece);
 }
 

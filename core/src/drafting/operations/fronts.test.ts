@@ -67,7 +67,7 @@ describe('a front that buttons', () => {
 
   test('trimmed for a strip, its edge lies inside the centre and its levels still start there', () => {
     closes(trimmed);
-    const edge = edgeOf(trimmed, 'centre-front');
+    const edge = edgeOf(trimmed, 'front-edge');
     for (const end of [startOf(edge.path), endOf(edge.path)]) expect(end.x).toBeCloseTo(15, 6);
     expect(trimmed.levels).toEqual(front.levels);
     expect(trimmed.cut).toEqual({ copies: 2, layers: 'pair' });
@@ -78,9 +78,10 @@ describe('a front that buttons', () => {
     const heart = cutOut(trimmed, { depth: 60, wedge: 20, allowance: 6 });
     closes(heart);
     expect(roleLength(trimmed, 'neck') - roleLength(heart, 'neck')).toBeCloseTo(20, 6);
-    expect(
-      edgeLength(edgeOf(trimmed, 'centre-front')) - edgeLength(edgeOf(heart, 'centre-front')),
-    ).toBeCloseTo(60, 6);
+    expect(edgeLength(edgeOf(trimmed, 'front-edge')) - edgeLength(edgeOf(heart, 'centre-front'))).toBeCloseTo(
+      60,
+      6,
+    );
     expect(heart.edges.at(-1)?.id).toBe('cut-out');
     expect(() => cutOut(front, { depth: 60, wedge: 20, allowance: 6 })).toThrow('front edge');
   });

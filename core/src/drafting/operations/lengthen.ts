@@ -22,6 +22,7 @@ import {
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
 import { edgeOf, makePiece, type Edge, type Piece } from '../../pieces/piece.ts';
+import { highestOn } from '../../geometry/turns.ts';
 import { roundCorner } from './round-corner.ts';
 
 /** How a panel that ends at the waist goes on to a hem; places on the half-piece, mm. */
@@ -32,7 +33,7 @@ export interface LengthenPlan {
   /** How far from the waist each edge's corner there is rounded. */
   readonly soften: number;
   readonly allowance: number;
-  /** Where the finished width at the hem is measured: straight across, clear of the hem's own curve. */
+  /** The lowest that the finished width at the hem is measured, straight across; higher where the hem bows up. */
   readonly level: number;
   /** A straight hem falls from end to end; else it runs square to both edges. */
   readonly straight?: boolean;
@@ -45,6 +46,8 @@ const BELOW = { leaving: 0.3, arriving: 0.35 };
 const HEM = 0.33;
 /** At most this part of the way from waist to hem is rounded. */
 const MOST_ROUNDED = 0.45;
+/** The level at which a hem is measured stays this far clear of it, mm. */
+export const CLEAR = 1;
 /** A centre is straight, and stays so. */
 const UPRIGHT = 1e-6;
 
@@ -84,7 +87,6 @@ export function footAtLength(edge: Curve, x: number, soften: number, wanted: num
     (level) => curveLength(carriedOn(edge, point(x, level), soften)) - wanted,
     waist + 5,
     waist + 2 * Math.max(10, wanted),
-    1e-4,
   );
   return point(x, y);
 }
@@ -111,6 +113,7 @@ export function lengthen(panel: Piece, plan: LengthenPlan): Piece {
         ? [line(plan.outer, plan.inner)]
         : hemTo(plan.outer, endDirection(outer), plan.inner, scale(startDirection(inner), -1)),
   };
+  const level = Math.min(plan.level, highestOn(hem.path) - CLEAR);
   const paths: ReadonlyMap<string, Curve> = new Map([
     [before.id, outer],
     [after.id, inner],
@@ -128,12 +131,12 @@ export function lengthen(panel: Piece, plan: LengthenPlan): Piece {
       .filter(({ edge }) => edge !== waist.id)
       .map((notch) => ({ ...notch, at: notch.at + gained(notch.edge) })),
     levels: [
-      ...panel.levels.map((level) =>
-        level.name === 'waist'
-          ? { ...level, path: [passed(inner, level.path[0]), passed(outer, level.path.at(-1))] }
-          : level,
+      ...panel.levels.map((each) =>
+        each.name === 'waist'
+          ? { ...each, path: [passed(inner, each.path[0]), passed(outer, each.path.at(-1))] }
+          : each,
       ),
-      { name: 'hem', path: [crossing(reverseCurve(inner), plan.level), crossing(outer, plan.level)] },
+      { name: 'hem', path: [crossing(reverseCurve(inner), level), crossing(outer, level)] },
     ],
   });
 }

@@ -1,16 +1,33 @@
-import { endDirection, endOf, placeAtLength, splitCurve, startOf, type Curve } from '../../geometry/curve.ts';
-import { distance, point, quarterTurn, scale } from '../../geometry/point.ts';
-import { handleCurve } from '../../geometry/segment.ts';
+import { placeAtLength, splitCurve, startDirection, type Curve } from '../../geometry/curve.ts';
+import {
+  add,
+  angleBetween,
+  between,
+  point,
+  rotateDirection,
+  scale,
+  subtract,
+  type Point,
+} from '../../geometry/point.ts';
+import { cubic, type Segment } from '../../geometry/segment.ts';
 import { edgeLength, makePiece, type Level, type Piece } from '../../pieces/piece.ts';
 
 /** At most this part of the side above a dart is cut away. */
 const MOST_OF_SIDE = 0.4;
-/** Handles of the new curve below the pitch, as parts of its drop and of its run. */
-const CURVE = { leaving: 0.55, arriving: 0.55 };
+
+/** The curve with its end moved to `foot` and turned by `angle`, radians: its handles grow with its drop and with its run. */
+function endedLower(curve: Segment, foot: Point, angle: number): Segment {
+  const { a, b } = curve;
+  const [c, d] = curve.kind === 'cubic' ? [curve.c, curve.d] : [between(a, b, 1 / 3), between(a, b, 2 / 3)];
+  const drop = (foot.y - a.y) / (b.y - a.y);
+  const run = (foot.x - a.x) / (b.x - a.x);
+  const arriving = rotateDirection(subtract(d, b), angle);
+  return cubic(a, add(a, scale(subtract(c, a), drop)), add(foot, scale(arriving, run)), foot);
+}
 
 /**
  * Ends the armhole so far down the side, mm, for a garment that is open or sleeveless: above its narrowest point it stays, below
- * it is drawn anew, square to the side. The side loses the same at its top, so that front and back still meet.
+ * it is drawn on, and meets the side at the angle that it did. The side loses the same at its top, so that front and back still meet.
  */
 export function lowerArmhole(piece: Piece, by: number): Piece {
   const index = piece.edges.findIndex(({ role }) => role === 'armhole');
@@ -19,16 +36,9 @@ export function lowerArmhole(piece: Piece, by: number): Piece {
   const cut = Math.min(by, MOST_OF_SIDE * edgeLength(side));
   if (cut <= 0) return piece;
   const { point: foot, direction } = placeAtLength(side.path, cut);
-  const upper = armhole.path.slice(0, -1);
-  const from = upper.length > 0 ? endOf(upper) : startOf(armhole.path);
-  const down = upper.length > 0 ? endDirection(upper) : point(0, 1);
-  const lower = handleCurve(
-    from,
-    down,
-    CURVE.leaving * Math.abs(foot.y - from.y),
-    foot,
-    scale(quarterTurn(direction), -1),
-    CURVE.arriving * Math.max(1, distance(point(from.x, 0), point(foot.x, 0))),
+  const angle = angleBetween(startDirection(side.path), direction);
+  const lowered = armhole.path.map((each, at) =>
+    at === armhole.path.length - 1 ? endedLower(each, foot, angle) : each,
   );
   const rest: Curve = splitCurve(side.path, cut)[1];
   const level = (each: Level): Level =>
@@ -36,7 +46,7 @@ export function lowerArmhole(piece: Piece, by: number): Piece {
   return makePiece({
     ...piece,
     edges: piece.edges.map((edge) => {
-      if (edge === armhole) return { ...edge, path: [...upper, lower] };
+      if (edge === armhole) return { ...edge, path: lowered };
       return edge === side ? { ...edge, path: rest } : edge;
     }),
     notches: piece.notches.flatMap((notch) => {

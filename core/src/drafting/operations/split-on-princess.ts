@@ -76,13 +76,12 @@ const SLASH = { leaving: 0.36, arriving: 0.42 };
 const MOST_TRIMMED = 0.45;
 /** What the bend of the corner, in radians, adds to the trim: 1.4 in for each 1.3 in of it. */
 const BEND_ADDS = 1.4 / 1.3;
-/** Within these the curve that rounds a corner is drawn the fuller, so that both edges are of one length. */
-const FULLNESS = { least: 0.55, most: 1.7 };
+/** So much fuller, and flatter, may the curves that round the two corners be drawn; a power of e. */
+const MOST_FULLER = 0.5;
 /** At the side, two levels lie at least this far apart, mm. */
 const LEVELS_APART = 32;
-/** Edges of one seam are trued to this, mm. */
-const TRUED = 0.005;
-const MOST_TRUINGS = 6;
+/** So far, mm, the side panel's foot may slide along its leg to true the seam. */
+const MOST_SLID = 60;
 
 const turned = (curve: Curve, about: Point, angle: number): Curve =>
   mapCurve(curve, (p) => rotate(p, about, angle));
@@ -109,35 +108,47 @@ function legTo(tip: Point, foot: Point, level: number, aside: number): Curve {
   ];
 }
 
-/** The two edges of the seam, rounded alike: the one that bends more is drawn the fuller, to be as long as the other. */
-function softened(centre: Cornered, side: Cornered, soften: number): { centre: Curve; side: Curve } {
+/** A seam's two edges with their corners; both are rounded over the same length, the longer where either bends more, mm. */
+interface SeamCorners {
+  readonly centre: Cornered;
+  readonly side: Cornered;
+  readonly trim: number;
+}
+
+function cornersOf(centre: Cornered, side: Cornered, soften: number): SeamCorners {
   const bend = Math.max(bendOf(centre), bendOf(side));
   const shorter = Math.min(
     ...[centre, side].flatMap((edge) => [curveLength(edge.before), curveLength(edge.after)]),
   );
-  const trim = Math.min(soften * (1 + BEND_ADDS * bend), MOST_TRIMMED * shorter);
-  const lengthOf = (edge: Cornered, fullness: number) => curveLength(roundCorner(edge, trim, fullness));
-  const [straighter, rounder] = bendOf(centre) <= bendOf(side) ? [centre, side] : [side, centre];
-  const target = lengthOf(straighter, 1);
-  const { x: fullness } = solve((f) => lengthOf(rounder, f) - target, FULLNESS.least, FULLNESS.most);
-  const drawn = (edge: Cornered) => roundCorner(edge, trim, edge === rounder ? fullness : 1);
-  return { centre: drawn(centre), side: drawn(side) };
+  return { centre, side, trim: Math.min(soften * (1 + BEND_ADDS * bend), MOST_TRIMMED * shorter) };
 }
 
-/** The seam with both edges of one length: what fullness cannot make up slides the side panel's foot along its leg. */
+/** Both corners rounded: the side's drawn fuller by e to the power of `fuller`, the centre's flatter by as much. */
+const rounded = ({ centre, side, trim }: SeamCorners, fuller: number): { centre: Curve; side: Curve } => ({
+  centre: roundCorner(centre, trim, Math.exp(-fuller)),
+  side: roundCorner(side, trim, Math.exp(fuller)),
+});
+
+/**
+ * The seam with both edges of one length: what is longer is rounded flatter and the other fuller, alike; what that cannot make
+ * up slides the side panel's foot along its leg. Neither edge is preferred, so that a dart whose legs bend alike does not flip.
+ */
 function trued(
   centre: Cornered,
   side: { readonly before: Curve; readonly legTo: (foot: Point) => Curve; readonly foot: Point },
   soften: number,
 ): { centre: Curve; side: Curve } {
-  let foot = side.foot;
-  for (let round = 0; ; round++) {
-    const after = side.legTo(foot);
-    const seam = softened(centre, { before: side.before, after }, soften);
-    const lacking = curveLength(seam.centre) - curveLength(seam.side);
-    if (Math.abs(lacking) < TRUED || round === MOST_TRUINGS) return seam;
-    foot = add(foot, scale(endDirection(after), lacking));
-  }
+  const along = endDirection(side.legTo(side.foot));
+  const slid = (by: number): SeamCorners =>
+    cornersOf(centre, { before: side.before, after: side.legTo(add(side.foot, scale(along, by))) }, soften);
+  const over = (corners: SeamCorners, fuller: number): number => {
+    const seam = rounded(corners, fuller);
+    return curveLength(seam.side) - curveLength(seam.centre);
+  };
+  const fuller = solve((by) => over(slid(0), by), -MOST_FULLER, MOST_FULLER);
+  if (fuller.ok) return rounded(slid(0), fuller.x);
+  const { x: by } = solve((mm) => over(slid(mm), fuller.x), -MOST_SLID, MOST_SLID);
+  return rounded(slid(by), fuller.x);
 }
 
 /** Where an edge passes the level of the tip. */

@@ -58,7 +58,7 @@ function swing(slash: { readonly above: Point; readonly below: Point }, upper: n
     (angle: number): Move =>
     (p) =>
       add(rotate(p, hinge, sense * angle), point(least, 0));
-  const { x } = solve((angle) => distance(by(angle)(free), free) - most, 0, Math.PI / 3, 1e-9);
+  const { x } = solve((angle) => distance(by(angle)(free), free) - most, 0, Math.PI / 3);
   return by(most - least < 1e-9 ? 0 : x);
 }
 

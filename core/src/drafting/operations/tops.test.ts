@@ -76,7 +76,7 @@ describe('the centre', () => {
     const extended = extendCentre(panel, { by: 40, allowance: 12 });
     closes(extended);
     expect(extended.cut).toEqual({ copies: 2, layers: 'pair' });
-    expect(startOf(edgeOf(extended, 'centre-front').path)).toEqual(point(-40, 400));
+    expect(startOf(edgeOf(extended, 'front-edge').path)).toEqual(point(-40, 400));
     expect(roleLength(extended, 'waist')).toBeCloseTo(220, 6);
     expect(extended.notches).toContainEqual({ edge: 'waist', at: 180, kind: 'single' });
     expect(extended.levels).toEqual(panel.levels);

@@ -27,7 +27,7 @@ export function trimCentre(panel: Piece, { by, allowance }: TrimPlan): Piece {
       if (edge === upper) return { ...edge, path: above };
       if (edge === lower) return { ...edge, path: below };
       return edge === centre
-        ? { ...edge, role: 'front', allowance, path: [line(endOf(below), startOf(above))] }
+        ? { id: 'front-edge', role: 'front', allowance, path: [line(endOf(below), startOf(above))] }
         : edge;
     }),
     notches: panel.notches.flatMap((notch) => {

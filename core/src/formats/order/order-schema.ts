@@ -78,6 +78,7 @@ export const orderSchema = {
         properties: {
           role: { enum: clothRoles },
           name: { type: 'string', maxLength: 200 },
+          bolt: { type: 'string', minLength: 1, maxLength: 80 },
           colour: { type: 'string', pattern: '^#[0-9a-fA-F]{6}$' },
           width: length,
           selvedge: length,

@@ -43,6 +43,7 @@ export interface GarmentFile {
 export interface ClothFile {
   readonly role: Cloth['role'];
   readonly name?: string;
+  readonly bolt?: string;
   readonly colour?: string;
   readonly width: WrittenLength;
   readonly selvedge?: WrittenLength;

@@ -68,10 +68,11 @@ function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
       `${field}.repeat`,
       'A print that is matched needs its repeat: measure from one figure to the same again.',
     );
-  const { role, name = role, colour = UNNAMED_COLOUR, oneWay = false, price } = file;
+  const { role, name = role, bolt, colour = UNNAMED_COLOUR, oneWay = false, price } = file;
   return read({
     role,
     name,
+    ...(bolt === undefined ? {} : { bolt }),
     colour,
     width: width.value,
     selvedge: selvedge.value,

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { moveRing, signedArea, type Ring } from '../../geometry/ring.ts';
 import { point } from '../../geometry/point.ts';
 import { garmentPieces } from '../../testing/garment-pieces.ts';
-import { distanceToRing } from '../../testing/distance-to-ring.ts';
+import { distanceToRing } from '../../geometry/distance-to-ring.ts';
 import { wholeOutline } from '../layable.ts';
 import { asDrawn, halfTurned, mirroredState, upended, type OutlineState } from '../outline-state.ts';
 import { depthAt, depthField } from './depth-field.ts';

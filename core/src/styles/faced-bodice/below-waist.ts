@@ -1,14 +1,14 @@
 import { finding, type Finding } from '../../checks/finding.ts';
-import { halfWidth } from '../../checks/half-width.ts';
+import { drawnHalfWidth } from '../../checks/half-width.ts';
 import type { Allowances } from '../../drafting/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import { contourDarts } from '../../drafting/operations/contour-darts.ts';
-import { footAtLength, lengthen } from '../../drafting/operations/lengthen.ts';
+import { CLEAR, footAtLength, lengthen } from '../../drafting/operations/lengthen.ts';
 import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
 import { curveLength, endOf, type Curve } from '../../geometry/curve.ts';
 import { point, type Point } from '../../geometry/point.ts';
 import { settle } from '../../geometry/settle.ts';
-import { edgesWithRole, pathDown, roleLength, stitchRing, type Piece } from '../../pieces/piece.ts';
+import { edgesWithRole, pathDown, roleLength, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import { chosen, divided, plus, sum, type Working } from '../../workings/working.ts';
@@ -46,12 +46,10 @@ export function hemBelowWaist(
 const SOFTEN = inches(0.6);
 /** A contour dart ends at least this far above the hem, mm. */
 const ABOVE_HEM = inches(0.5);
-/** A hem's width is measured this far above its ends, clear of its curve, mm. */
-const CLEAR = 1;
 /** Redrafts stop when the finished waist is this near to what is wanted, mm. */
-const SETTLED = 0.05;
+const SETTLED = 1e-7;
 const LONGEST_STRIDE = 40;
-const MOST_REDRAFTS = 6;
+const MOST_REDRAFTS = 40;
 
 /** The foot of the centre, on the fold or at the zip. */
 export function centreFoot({ id, edges }: Piece): Point {
@@ -133,11 +131,7 @@ export const draftBelowWaist = (
     draw: ([more = 0]) => carriedOnBelow(draw(more), hem, rules, allowances),
     residuals: ({ pieces: { bodiceFront, bodiceBack } }) => [
       waist -
-        2 *
-          [bodiceFront, bodiceBack].reduce(
-            (total, piece) => total + halfWidth(piece, stitchRing(piece), 'waist'),
-            0,
-          ),
+        2 * [bodiceFront, bodiceBack].reduce((total, piece) => total + drawnHalfWidth(piece, 'waist'), 0),
     ],
     tolerance: SETTLED,
     longestStride: LONGEST_STRIDE,

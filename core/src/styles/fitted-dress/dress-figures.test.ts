@@ -4,7 +4,7 @@ import { boxOf } from '../../geometry/ring.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import { ruleSet } from '../../rules/catalogue.ts';
 import { draftInput, middleBody, ordinaryBody } from '../../testing/bodies.ts';
-import { distanceToRing } from '../../testing/distance-to-ring.ts';
+import { distanceToRing } from '../../geometry/distance-to-ring.ts';
 import { inches } from '../../units/length.ts';
 import { renderWorking } from '../../workings/render-working.ts';
 import { evaluate, type Working } from '../../workings/working.ts';

@@ -27,7 +27,7 @@ export function collarAndPlacket(
   allowance: { readonly neck: number; readonly strip: number },
 ): CollarAndPlacket {
   const [frontNeck, backNeck] = [roleLength(front, 'neck'), roleLength(back, 'neck')];
-  const [edge, around] = [edgeLength(edgeOf(front, 'centre-front')), edgeLength(edgeOf(front, 'cut-out'))];
+  const [edge, around] = [edgeLength(edgeOf(front, 'front-edge')), edgeLength(edgeOf(front, 'cut-out'))];
   const half = chosen.placket / 2;
   const count = Number(chosen.buttons);
   const places = evenly(count, edge).map((at) => point(half, at));

@@ -22,7 +22,7 @@ describe('the keyhole shirt bodice', () => {
   ]);
 
   test('the front edge lies half a strip inside the centre, and the finished round is as wide all the same. Common practice', () => {
-    const front = edgeOf(pieceOf('bodice-front-centre', { placket: inches(1.5) }), 'centre-front');
+    const front = edgeOf(pieceOf('bodice-front-centre', { placket: inches(1.5) }), 'front-edge');
     expect(startOf(front.path).x).toBeCloseTo(inches(0.75), 6);
     const waist = draft({ placket: inches(1.5) }).rounds.find(({ level }) => level === 'waist');
     expect(waist?.ease).toBeCloseTo(waist?.wantedEase ?? 0, 0);
@@ -31,7 +31,7 @@ describe('the keyhole shirt bodice', () => {
   test('the placket is as long as the front edge and the cut-out, twice its width and two joins across', () => {
     const front = pieceOf('bodice-front-centre');
     const placket = pieceOf('placket');
-    const length = edgeLength(edgeOf(front, 'centre-front')) + edgeLength(edgeOf(front, 'cut-out'));
+    const length = edgeLength(edgeOf(front, 'front-edge')) + edgeLength(edgeOf(front, 'cut-out'));
     expect(edgeLength(edgeOf(placket, 'band'))).toBeCloseTo(length, 6);
     // 1 finished from a 3 strip: common practice, no source.
     const across = edgeLength(edgeOf(placket, 'end-start')) + 2 * (placket.edges[1]?.allowance ?? 0);
@@ -40,9 +40,7 @@ describe('the keyhole shirt bodice', () => {
 
   test('buttons stand evenly on the finished half of the placket, along the front edge and clear of its ends', () => {
     const placket = pieceOf('placket', { buttons: '4', placket: inches(1.25) });
-    const edge = edgeLength(
-      edgeOf(pieceOf('bodice-front-centre', { placket: inches(1.25) }), 'centre-front'),
-    );
+    const edge = edgeLength(edgeOf(pieceOf('bodice-front-centre', { placket: inches(1.25) }), 'front-edge'));
     expect(placket.buttons?.map(({ x }) => x / inches(1.25))).toEqual([0.5, 0.5, 0.5, 0.5]);
     const places = placket.buttons?.map(({ y }) => y) ?? [];
     const gaps = places.slice(1).map((y, index) => y - (places[index] ?? 0));

@@ -56,7 +56,7 @@ function neckFigures(
     ...figures.filter(({ id }) => !id.endsWith('/neck-depth')),
     cornerFigure(
       piece,
-      'centre-front',
+      'front-edge',
       'down',
       'cut-out-foot',
       'Cut-out, down at the front edge',

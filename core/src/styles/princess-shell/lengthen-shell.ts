@@ -1,6 +1,6 @@
 import type { Allowances } from '../../drafting/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
-import { carriedOn, footAtLength, lengthen } from '../../drafting/operations/lengthen.ts';
+import { carriedOn, CLEAR, footAtLength, lengthen } from '../../drafting/operations/lengthen.ts';
 import type { PrincessPanels } from '../../drafting/operations/split-on-princess.ts';
 import { curveLength, endOf, type Curve } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
@@ -12,8 +12,6 @@ import type { BelowPlan } from './shell-plan.ts';
 
 /** The corner at the waist is rounded this far each way, mm; the same on both edges of a seam. */
 const SOFTEN = inches(1.1);
-/** A hem's width is measured this far above its ends, clear of its curve, mm. */
-const CLEAR = 1;
 /** A hem's point keeps this far from the seam, mm; from it the hem rises again to this part of its fall at the centre. */
 const INSIDE_SEAM = inches(0.6);
 const CENTRE_OF_POINT = 0.45;

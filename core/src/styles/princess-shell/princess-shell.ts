@@ -1,4 +1,4 @@
-import { halfWidth } from '../../checks/half-width.ts';
+import { drawnHalfWidth } from '../../checks/half-width.ts';
 import { ROUND_TOLERANCE } from '../../checks/rounds.ts';
 import { finding, type Finding, type FindingCode } from '../../checks/finding.ts';
 import type { Allowances } from '../../drafting/allowances.ts';
@@ -18,7 +18,7 @@ import { clamp } from '../../geometry/clamp.ts';
 import { curveLength, endOf, lengthWhere, startOf } from '../../geometry/curve.ts';
 import { distance, point, type Point } from '../../geometry/point.ts';
 import { settle } from '../../geometry/settle.ts';
-import { edgeOf, stitchRing, type LevelName, type Piece } from '../../pieces/piece.ts';
+import { edgeOf, type LevelName, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import { lengthenShell } from './lengthen-shell.ts';
@@ -51,8 +51,8 @@ const goneIntoSeams: readonly FindingCode[] = ['waist-dart-large', 'bust-dart-la
 /** The waist dart that the princess line runs through, and takes the place of. */
 const DART = 'waist-dart-1';
 /** Redrafts stop when each finished round is this near to what is wanted, mm. */
-const SETTLED = 0.05;
-const MOST_REDRAFTS = 14;
+const SETTLED = 1e-7;
+const MOST_REDRAFTS = 40;
 const LONGEST_STRIDE = 80;
 /** The level under the bust keeps this far from the bust point and from the waist, mm. The team's drafting study. */
 const UNDER_BUST = { belowBust: inches(1.5), aboveWaist: inches(1), usual: inches(3) };
@@ -200,7 +200,7 @@ function split(
 
 /** The finished round of all panels at a level, mm. */
 const roundAt = (shell: PrincessShell, level: LevelName): number =>
-  2 * panelsOf(shell).reduce((sum, piece) => sum + halfWidth(piece, stitchRing(piece), level), 0);
+  2 * panelsOf(shell).reduce((sum, piece) => sum + drawnHalfWidth(piece, level), 0);
 
 /** Whether every panel has room for the level under the bust. */
 export const isShapedUnderBust = (shell: Pick<PrincessShell, 'front' | 'back'>): boolean =>
@@ -252,10 +252,22 @@ export function draftPrincessShell(
     ...shell,
     findings: [
       ...shell.bodice.findings.filter(({ code }) => !goneIntoSeams.includes(code)),
-      ...underBustFindings(plan, underBustOver(shell, plan)),
+      ...(isShapedUnderBust(shell) ? underBustFindings(plan, underBustOver(shell, plan)) : notShaped(plan)),
     ],
   };
 }
+
+/** Said where the bust line falls so low at the side that no level is left between it and the waist. */
+const notShaped = (plan: ShellPlan): Finding[] =>
+  underBustRound(plan) === undefined
+    ? []
+    : [
+        finding(
+          'under-bust-not-shaped',
+          { measure: 'frontWaistLength' },
+          { remedy: { kind: 'measure-again', measure: 'frontWaistLength' } },
+        ),
+      ];
 
 /** What one seam could not shape under the bust: the garment stands away there, or is tighter than asked. */
 function underBustFindings(plan: ShellPlan, left: number): Finding[] {

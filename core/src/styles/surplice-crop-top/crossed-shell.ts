@@ -1,4 +1,4 @@
-import { halfWidth } from '../../checks/half-width.ts';
+import { drawnHalfWidth } from '../../checks/half-width.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { Body } from '../../drafting/body.ts';
 import { extendCentre } from '../../drafting/operations/extend-centre.ts';
@@ -9,7 +9,7 @@ import { lengthWhere, type Curve } from '../../geometry/curve.ts';
 import { distance, point, subtract, unitVector, type Point } from '../../geometry/point.ts';
 import { handleCurve } from '../../geometry/segment.ts';
 import { settle } from '../../geometry/settle.ts';
-import { edgeLength, edgeOf, stitchRing, type Piece } from '../../pieces/piece.ts';
+import { edgeLength, edgeOf, type Piece } from '../../pieces/piece.ts';
 import type { Allowances } from '../../drafting/allowances.ts';
 import { inches } from '../../units/length.ts';
 
@@ -70,7 +70,7 @@ function crossedNeck(foot: Point, crossing: number, neckPoint: Point): Curve {
 
 /** The finished round of front and back at a level, mm. */
 const roundAt = (halves: readonly Piece[], level: 'bust' | 'hem'): number =>
-  2 * halves.reduce((sum, piece) => sum + halfWidth(piece, stitchRing(piece), level), 0);
+  2 * halves.reduce((sum, piece) => sum + drawnHalfWidth(piece, level), 0);
 
 /**
  * Two fronts that cross and a back on the fold, cut off above the waist. The block is drawn again until the finished rounds at
@@ -95,9 +95,9 @@ export function crossedShell(
       plan.solved
         ? [plan.bust - roundAt([front, back], 'bust'), plan.hem - roundAt([front, back], 'hem')]
         : [0, 0],
-    tolerance: 0.02,
+    tolerance: 1e-7,
     longestStride: 60,
-    mostRounds: 12,
+    mostRounds: 40,
   });
   const foot = point(-plan.overlap, bodice.frame.waist.front - plan.shorter - FRONT_EDGE);
   const front = extendCentre(halves.front, {

@@ -28,7 +28,7 @@ export function cupsOf(
   const bust = bodice.frame.bustPoint.y;
   const below = underBust ? underBust.level - bust : USUAL_RADIUS;
   const radius = Math.max(LEAST_PART * below, below - less);
-  const cups = cupSeam(front, { radius, bust, allowance });
+  const cups = cupSeam(front, { radius, bust, under: bust + below, allowance });
   return { ...cups, pieces: [cups.upper.centre, cups.upper.side, cups.lower.centre, cups.lower.side] };
 }
 

@@ -27,7 +27,7 @@ describe('the waistcoat', () => {
       'bodice-back-side pair',
     ]);
     expect(cuts.filter((each) => each.startsWith('lining')).length).toBe(4);
-    const edge = edgeOf(frontOf({ stand: inches(1.5) }), 'centre-front');
+    const edge = edgeOf(frontOf({ stand: inches(1.5) }), 'front-edge');
     expect(edge.role).toBe('front');
     for (const end of [startOf(edge.path), endOf(edge.path)]) expect(end.x).toBeCloseTo(-inches(1.5), 6);
   });
@@ -47,7 +47,7 @@ describe('the waistcoat', () => {
     expect(places.map(({ x }) => x)).toEqual([0, 0, 0, 0, 0, 0]);
     const gaps = places.slice(1).map(({ y }, index) => y - (places[index]?.y ?? 0));
     expect(Math.max(...gaps) - Math.min(...gaps)).toBeLessThan(1e-6);
-    const edge = edgeOf(front, 'centre-front');
+    const edge = edgeOf(front, 'front-edge');
     expect(places[0]?.y).toBeGreaterThan(endOf(edge.path).y);
     expect(places.at(-1)?.y).toBeLessThan(startOf(edge.path).y);
     const of = (id: string) => draft().pieces.find(({ piece }) => piece.id === id)?.piece;

@@ -76,7 +76,7 @@ function openedFront(context: ShellContext, chosen: WaistcoatChosen): Piece {
     length: NECK_DART.length,
     pressed: 'centre',
   });
-  const { path } = edgeOf(darted, 'centre-front');
+  const { path } = edgeOf(darted, 'front-edge');
   const [foot, top] = [startOf(path), endOf(path)];
   return buttoned(
     darted,

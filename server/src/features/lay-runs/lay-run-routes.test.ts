@@ -137,7 +137,7 @@ describe('long searches', () => {
     expect((await begin({ role: 'lining' })).body).toMatchObject({ status: 422, code: 'no-cloth' });
     expect((await begin({ folds: ['four', 'cross'] })).body.status).toBe(422);
     const unmeasured = (await tickets.open()).body;
-    await tickets.put(unmeasured, 'cloths', { cloths: [{ role: 'outer', width: '45in' }] });
+    await tickets.put(unmeasured, 'cloths', { cloths: [{ role: 'outer', name: 'Teal', width: '45in' }] });
     expect((await begin({}, unmeasured)).body).toMatchObject({ status: 422, code: 'not-measured' });
     const nowhere = '00000000-0000-4000-8000-000000000000';
     expect((await begin({}, { id: nowhere })).status).toBe(404);

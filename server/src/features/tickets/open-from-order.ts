@@ -63,7 +63,13 @@ async function enter(opened: Ticket, file: OrderFile, { person, startLine }: Ord
   const rules = rulesOf(file);
   if (Object.keys(rules).length > 0) ticket = await setRules(id, { ...on(), rules });
   if (garment?.choices) ticket = await setChoices(id, { ...on(), choices: texts(garment.choices) });
-  if (file.cloths?.length) ticket = await setCloths(id, { ...on(), cloths: file.cloths });
+  if (file.cloths?.length) {
+    const cloths = file.cloths.map((cloth) => ({
+      ...cloth,
+      name: cloth.name ?? `${ticket.title}, ${cloth.role}`,
+    }));
+    ticket = await setCloths(id, { ...on(), cloths });
+  }
   if (garment?.figures) ticket = await setFigures(id, { ...on(), figures: figuresOf(garment.figures) });
   return ticket;
 }

@@ -174,7 +174,7 @@ describe('the history of a ticket', () => {
 
     test('a join that would draw a chalked facing anew is asked about; one that is not chalked is joined', async () => {
       const begun = await chalking();
-      const joined = { cloths: [{ role: 'outer', width: '45in', joined: ['facing-front'] }] };
+      const joined = { cloths: [{ role: 'outer', name: 'Teal', width: '45in', joined: ['facing-front'] }] };
       const chalked = (await client.put(begun, 'chalk', { chalked: { 'facing-front': 2 } })).body;
       expect((await client.put(chalked, 'cloths', joined)).body).toMatchObject({
         status: 423,
@@ -193,8 +193,11 @@ describe('the history of a ticket', () => {
     test('what draws no chalked piece anew goes through without asking', async () => {
       const ticket = await chalking();
       expect(
-        (await client.put(ticket, 'cloths', { cloths: [{ role: 'outer', width: '45in', name: 'Teal' }] }))
-          .status,
+        (
+          await client.put(ticket, 'cloths', {
+            cloths: [{ role: 'outer', width: '45in', name: 'Teal' }],
+          })
+        ).status,
       ).toBe(200);
       const renamed = await app.agent
         .patch(`/api/tickets/${ticket.id}`)

@@ -6,7 +6,7 @@ import { wholeLay } from '@ample-bolt/core/lay/together';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { outerLay, ticketClient } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
-import type { ClothSharer } from './ticket-lays.ts';
+import type { ClothSharer, KnownCloth } from './ticket-lays.ts';
 import type { TicketSummary } from './ticket-service.ts';
 
 let app: TestApp;
@@ -104,11 +104,16 @@ describe('tickets of one cloth', () => {
     expect((await client.get(second.id)).lays.outer?.beside).toBeUndefined();
   });
 
-  test('are only those of the same name, width and nap; a role that no cloth has is not found', async () => {
+  test('are only those of one bolt, width and nap, whatever it is called; a role that no cloth has is not found', async () => {
     const client = ticketClient(app);
     const first = await client.measured();
     const other = await client.measured();
-    await client.put(other, 'cloths', { cloths: [{ role: 'outer', name: 'Other', width: '45in' }] });
+    const outerOf = (bolt: string) => ({
+      cloths: [{ role: 'outer', name: 'Test teal', bolt, width: '45in' }],
+    });
+    await client.put(other, 'cloths', outerOf('another teal'));
+    const known = await read<KnownCloth[]>(`/api/tickets/${first.id}/cloths/outer/known`);
+    expect(known.find(({ cloth }) => cloth.bolt === 'another teal')?.tickets).toEqual([other.number]);
     const sharers = await read<ClothSharer[]>(`/api/tickets/${first.id}/cloths/outer/sharers`);
     expect(sharers.map(({ id }) => id)).not.toContain(other.id);
     const both = await client.measured();

@@ -6,6 +6,7 @@ import type { Lay } from '@ample-bolt/core/lay/lay';
 import { dealtOut, leftBy, numberedPieces, type Sharer } from '@ample-bolt/core/lay/together';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
+import { layFaultWords } from '@ample-bolt/core/words/lay-fault-words';
 import { purchaseUnit } from '@ample-bolt/core/lay/buying';
 import { pieceOfCut } from '@ample-bolt/core/shop/cut-id';
 import { progressOf } from '@ample-bolt/core/shop/stations';
@@ -110,12 +111,13 @@ export async function setLay(id: string, { role, lay, others = [], ...on }: LayE
   return ticketById(id);
 }
 
-/** Whether a cloth is the same as another one as far as laying goes: bought under one name, as wide, its nap alike, and neither pinned under another. */
+/** Whether a cloth is the same as another one as far as laying goes: of one bolt, as wide, its nap alike, and neither pinned under another. */
 const isSameCloth = (a: Cloth, b: Cloth): boolean =>
   !a.under &&
   !b.under &&
   a.role === b.role &&
-  a.name.trim().toLowerCase() === b.name.trim().toLowerCase() &&
+  a.bolt !== undefined &&
+  a.bolt === b.bolt &&
   Math.abs(a.width - b.width) < 0.5 &&
   Math.abs(a.selvedge - b.selvedge) < 0.5 &&
   a.oneWay === b.oneWay;
@@ -148,6 +150,25 @@ export async function clothSharers(id: string, role: ClothRole): Promise<ClothSh
     }));
 }
 
+/** A cloth that is on other tickets already, with their numbers. */
+export interface KnownCloth {
+  readonly cloth: Cloth;
+  readonly tickets: readonly number[];
+}
+
+/** The bolts that other tickets are cut from in a role, as the newest of those has them: one of them can be this ticket's too. */
+export async function knownCloths(id: string, role: ClothRole): Promise<KnownCloth[]> {
+  const ticket = await ticketById(id);
+  const known = new Map<string, KnownCloth>();
+  const others = (await listTickets()).filter((other) => other.id !== ticket.id);
+  for (const { number, cloths } of others.sort((a, b) => a.number - b.number)) {
+    const cloth = cloths.find((each) => each.role === role);
+    if (!cloth?.bolt) continue;
+    known.set(cloth.bolt, { cloth, tickets: [...(known.get(cloth.bolt)?.tickets ?? []), number] });
+  }
+  return [...known.values()].reverse();
+}
+
 /** What of a ticket lies on its cloth of a role, numbered so that it can lie beside that of others. */
 export async function sharedPieces(id: string, role: ClothRole): Promise<LayPiece[]> {
   const ticket = await ticketById(id);
@@ -164,8 +185,8 @@ function proveLay(ticket: Ticket, draft: Draft, lay: Lay): void {
     });
   const faults = checkLay(lay, layPiecesOn(cloth, draft.pieces, ticket), cloth);
   if (faults.length === 0) return;
-  const first = faults.slice(0, 3).map((fault) => `${fault.code} ${fault.pieces.join(', ')}`);
-  throw new Problem(422, 'lay-not-proved', `This lay does not hold: ${first.join('; ')}. Plan it again.`, {
+  const first = faults.slice(0, 3).map((fault) => layFaultWords(fault, ticket.unit));
+  throw new Problem(422, 'lay-not-proved', `${first.join(' ')} Plan the ${lay.role} cloth again.`, {
     field: 'lay',
     extra: { faults },
   });

@@ -88,6 +88,12 @@ describe('tickets over HTTP', () => {
       code: 'out-of-range',
       field: 'cloths.0.width',
     });
+    expect(
+      (await put('cloths', { cloths: [{ role: 'outer', name: ' ', width: '45in' }] })).body,
+    ).toMatchObject({
+      status: 422,
+      field: 'cloths.0.name',
+    });
     expect((await put('cloths', { cloths: [{ role: 'sail', width: '60' }] })).body).toMatchObject({
       code: 'wrong-shape',
       field: 'cloths.0.role',
@@ -198,7 +204,7 @@ describe('tickets over HTTP', () => {
         },
       ],
       rules: { 'school.block': 'table' },
-      cloths: [{ role: 'outer', width: '45in', colour: '#23545b' }],
+      cloths: [{ role: 'outer', name: 'Teal', width: '45in', colour: '#23545b' }],
     };
 
     test('everything it says stands on the ticket, and goes out again as it came', async () => {

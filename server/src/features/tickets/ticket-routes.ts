@@ -84,6 +84,9 @@ function readRoutes(router: Router): void {
   router.get('/:id/cloths/:role/sharers', async (request, response) => {
     response.json(await lays.clothSharers(idOf(request), roleOf(request)));
   });
+  router.get('/:id/cloths/:role/known', async (request, response) => {
+    response.json(await lays.knownCloths(idOf(request), roleOf(request)));
+  });
   router.get('/:id/cloths/:role/pieces', async (request, response) => {
     response.json(await lays.sharedPieces(idOf(request), roleOf(request)));
   });

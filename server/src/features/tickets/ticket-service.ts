@@ -3,6 +3,7 @@ import type { Mark } from '@ample-bolt/core/chalk/mark';
 import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import { progressOf, type TicketProgress } from '@ample-bolt/core/shop/stations';
 import {
   orderOfTicket,
@@ -13,6 +14,7 @@ import {
   chalkMannerOf,
 } from '@ample-bolt/core/shop/ticket';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
+import { randomUUID } from 'node:crypto';
 import { addDays, format } from 'date-fns';
 import { notFound, Problem } from '../../http/problem.ts';
 import { createClient, findClient } from '../clients/client-repository.ts';
@@ -56,6 +58,8 @@ export { ticketById };
 /** Cloth that a chosen lay asks for. */
 export interface ClothToBuy {
   readonly role: Lay['role'];
+  /** The same for tickets that share it. */
+  readonly bolt: string;
   readonly name: string;
   readonly colour: string;
   readonly buy: Lay['buy'];
@@ -86,11 +90,14 @@ const comesWithAnother = ({ id }: Ticket, { role, boughtBy }: Lay, tickets: read
 
 /** A cloth is bought before it is chalked; one of a given length lies in the shop, and one that is shared is bought once. */
 const toBuy = (ticket: Ticket, tickets: readonly Ticket[]): ClothToBuy[] =>
-  ticket.cloths.flatMap(({ role, name, colour, length }) => {
+  ticket.cloths.flatMap(({ role, name, bolt, colour, length }) => {
     const lay = ticket.lays[role];
     const begun = lay?.placements.some(({ piece }) => (ticket.chalked[piece] ?? 0) > 0);
     if (!lay || length !== null || begun || comesWithAnother(ticket, lay, tickets)) return [];
-    return [{ role, name, colour, buy: lay.buy, with: (lay.beside ?? []).map(({ number }) => number) }];
+    const on = bolt ?? `${ticket.id} ${role}`;
+    return [
+      { role, bolt: on, name, colour, buy: lay.buy, with: (lay.beside ?? []).map(({ number }) => number) },
+    ];
   });
 
 export async function ticketSummaries(): Promise<TicketSummary[]> {
@@ -231,9 +238,27 @@ export async function setSignOffs(id: string, { signedOff, ...on }: SignOffsEdit
 }
 
 /** Names the cloths; the lay of a cloth that is taken away goes with it. */
+/** A cloth by its name: without one nobody could find it on the shelf, or know what is to be bought. */
+function named(cloth: Cloth, index: number): Cloth {
+  const name = cloth.name.trim();
+  if (name === '')
+    throw new Problem(422, 'no-name', `Give the ${cloth.role} cloth a name, such as its colour and kind.`, {
+      field: `cloths.${index}.name`,
+    });
+  return { ...cloth, name };
+}
+
+/** A cloth on the bolt that it names, else on its own: the one that it had under that name, or a new one. */
+function onItsBolt(cloth: Cloth, { cloths }: Ticket): Cloth {
+  const before = cloths.find(({ role, name }) => role === cloth.role && name === cloth.name);
+  return { ...cloth, bolt: cloth.bolt ?? before?.bolt ?? randomUUID() };
+}
+
 export async function setCloths(id: string, { cloths: files, ...on }: ClothsEdit): Promise<Ticket> {
   const ticket = await ticketById(id);
-  const cloths = readClothEntries(files, ticket.unit);
+  const cloths = readClothEntries(files, ticket.unit).map((cloth, index) =>
+    onItsBolt(named(cloth, index), ticket),
+  );
   const lays = Object.fromEntries(
     Object.entries(ticket.lays).filter(([role]) => cloths.some((cloth) => cloth.role === role)),
   );

@@ -1,5 +1,7 @@
 import type { Mark } from '@ample-bolt/core/chalk/mark';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
+import { chalkMannerOf } from '@ample-bolt/core/shop/ticket';
+import { openCloths } from '@ample-bolt/core/shop/stations';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { paths } from '../../app/paths.ts';
@@ -9,6 +11,7 @@ import { wholeLay } from '@ample-bolt/core/lay/together';
 import { LayDrawing } from '../lay/LayDrawing.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
+import { chalkHeld } from './chalk-held.ts';
 import { chalkedUpTo, markInHandIndex } from './chalk-progress.ts';
 import { ChalkControls } from './ChalkControls.tsx';
 import { ChalkHeader } from './ChalkHeader.tsx';
@@ -27,24 +30,22 @@ export function ChalkPage() {
       </main>
     );
   }
-  const { stopped, layStale } = drafted.standing;
-  if (stopped || layStale || Object.keys(ticket.lays).length === 0) {
+  const held = chalkHeld(ticket, drafted);
+  if (held) {
     return (
       <main className="mx-auto mt-24 max-w-lg px-6 text-center">
-        <h1 className="text-3xl whitespace-nowrap">
-          {stopped ? 'A check holds the cut' : layStale ? 'The lay no longer fits' : 'Lay the cloth first'}
-        </h1>
-        <p className="mt-2 text-lg text-walnut-2">
-          {stopped
-            ? 'Something on the draft is not true yet. Clear it before the chalk touches the cloth.'
-            : 'Marks are taken from where each piece lies on the cloth; choose a plan.'}
-        </p>
+        <h1 className="text-3xl">{held.title}</h1>
+        <ul className="mt-2 flex flex-col gap-1 text-lg text-walnut-2">
+          {held.why.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
         <button
           type="button"
-          onClick={() => goTo(stopped ? 'draft' : 'lay')}
+          onClick={() => goTo(held.station)}
           className="mt-6 min-h-12 rounded-soft bg-indigo px-6 font-semibold text-white"
         >
-          {stopped ? 'To the draft' : 'To the lay'}
+          {held.station === 'draft' ? 'To the draft' : 'To the lay'}
         </button>
       </main>
     );
@@ -67,6 +68,8 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
   const [zoomed, setZoomed] = useState(false);
   const [cutting, setCutting] = useState(false);
   const finished = index >= marks.length;
+  const { withoutCloth, toLay } = openCloths(ticket);
+  const isWhole = withoutCloth.length + toLay.length === 0;
   const forward = finished || cutting ? undefined : () => moveTo(index + 1);
   const back = index === 0 || (cutting && !finished) ? undefined : () => moveTo(index - 1);
   const zoom = () => setZoomed(!zoomed);
@@ -114,7 +117,7 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
           cloth={cloth?.colour ?? clothColour(ticket)}
           unit={unit}
           zoomed={zoomed}
-          startLine={ticket.measures.startLine}
+          manner={chalkMannerOf(ticket)}
         />
       )}
       <main className="flex min-h-0 flex-col px-8 py-6">
@@ -128,7 +131,7 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
         />
         <div className="min-h-0 grow overflow-auto pt-6" aria-live="polite">
           {showCuts ? (
-            <CutList pieces={toCut} cut={cut.value} unit={unit} onCut={cut.set} />
+            <CutList pieces={toCut} cut={cut.value} isWhole={isWhole} unit={unit} onCut={cut.set} />
           ) : (
             <MarkPanel mark={mark} unit={unit} />
           )}

@@ -1,6 +1,6 @@
 import type { Mark } from '@ample-bolt/core/chalk/mark';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { chalkNumber } from '@ample-bolt/core/words/mark-words';
+import { chalkNumber, fromOrigin } from '@ample-bolt/core/words/mark-words';
 
 /** Nearer than this a point lies on the line that it is measured from, mm. */
 const ON_LINE = 0.5;
@@ -30,7 +30,7 @@ export const CurveTable = ({
         className="grid grid-flow-col grid-cols-2 text-2xl font-semibold"
         style={{ gridTemplateRows: `repeat(${rows}, auto)` }}
       >
-        {mark.points.map(({ x, y }, index) => (
+        {fromOrigin(mark).map(({ x, y }, index) => (
           <li key={index} className="whitespace-nowrap">
             {told(x, 'left', unit)} <span className="font-normal text-chalk-soft">·</span>{' '}
             {told(y, 'up', unit)}

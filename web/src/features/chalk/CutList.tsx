@@ -4,38 +4,43 @@ import type { Unit } from '@ample-bolt/core/units/length';
 import { CutBox } from './CutBox.tsx';
 import { edgesToCut } from './edges-to-cut.ts';
 import { LaterList } from './LaterList.tsx';
+import { OpenCloths } from './OpenCloths.tsx';
 import { nextToCut, type PieceToCut } from './pieces-to-cut.ts';
 
 interface CutListProps {
   readonly pieces: readonly PieceToCut[];
   /** The pieces that are cut, and the edges that were cut later. */
   readonly cut: readonly string[];
+  /** Whether every cloth of the garment is laid, so that these are all its pieces. */
+  readonly isWhole: boolean;
   readonly unit: Unit;
   /** All that is cut, after one was ticked on or off. */
   readonly onCut: (cut: readonly string[]) => void;
 }
 
 /** Every laid piece in cutting order; one that is chalked through can be ticked off as cut. */
-export function CutList({ pieces, cut: done, unit, onCut }: CutListProps) {
+export function CutList({ pieces, cut: done, isWhole, unit, onCut }: CutListProps) {
   const toggle = (id: string) =>
     onCut(done.includes(id) ? done.filter((each) => each !== id) : [...done, id]);
   const later = edgesToCut(pieces, done);
   const allCut = pieces.every(({ cut }) => cut);
+  const isChalked = isWhole && pieces.every(({ ready }) => ready);
   const leftForLater = later.some(({ cut }) => !cut);
   const next = nextToCut(pieces);
   const roles = [...new Set(pieces.map(({ drafted }) => drafted.piece.role))];
   return (
     <>
       <h1 className="text-4xl">
-        {allCut ? 'All cut' : pieces.every(({ ready }) => ready) ? 'All chalked' : 'Cut list'}
+        {allCut ? (isWhole ? 'All cut' : 'Cut so far') : isChalked ? 'All chalked' : 'Cut list'}
       </h1>
       <p className="mt-2 text-lg text-chalk-soft">
-        {allCut
+        {allCut && isWhole
           ? leftForLater
             ? 'Fuse the stays, join the panels, then cut what was left for later.'
             : 'Fuse the stays, then sew.'
           : 'Check with the tape once more; the largest first; label each before the next.'}
       </p>
+      <OpenCloths />
       {roles.map((role) => (
         <section key={role}>
           <h2 className="mt-3 mb-1 font-text text-sm font-semibold tracking-normal text-chalk-soft">

@@ -1,5 +1,6 @@
 import { chalkFor, markInHand } from '@ample-bolt/core/chalk/chalk-colour';
-import { startLineGain } from '@ample-bolt/core/chalk/chalk-piece';
+import { chalkOrigin } from '@ample-bolt/core/chalk/chalk-origin';
+import type { ChalkManner } from '@ample-bolt/core/chalk/chalk-manner';
 import type { Mark } from '@ample-bolt/core/chalk/mark';
 import type { Point } from '@ample-bolt/core/geometry/point';
 import { boxOf, type Box } from '@ample-bolt/core/geometry/ring';
@@ -18,7 +19,15 @@ interface MarkDrawingProps {
   readonly cloth: string;
   readonly unit: Unit;
   readonly zoomed: boolean;
-  readonly startLine: 'stitch' | 'cut';
+  readonly manner: ChalkManner;
+}
+
+/** What the upright line of a drawing is: a fold, a centre of front or back, or on a panel with neither its grain. */
+function axisWords({ piece }: DraftedPiece): string {
+  if (piece.cut.layers === 'fold') return 'FOLD';
+  const centre = piece.edges.find(({ role }) => role === 'centre' || role === 'front' || role === 'join');
+  if (!centre) return 'GRAIN';
+  return centre.id === 'centre-back' ? 'CENTRE BACK' : 'CENTRE FRONT';
 }
 
 const fixed = { vectorEffect: 'non-scaling-stroke' as const };
@@ -26,7 +35,7 @@ const fixed = { vectorEffect: 'non-scaling-stroke' as const };
 const AROUND = 70;
 
 /** What the cutter sees: what is chalked already, and the mark in hand with its measures. */
-export function MarkDrawing({ drafted, marks, current, cloth, unit, zoomed, startLine }: MarkDrawingProps) {
+export function MarkDrawing({ drafted, marks, current, cloth, unit, zoomed, manner }: MarkDrawingProps) {
   const [holder, size] = useSize<HTMLDivElement>();
   const { colour } = chalkFor(cloth);
   const now = markInHand(cloth);
@@ -58,7 +67,7 @@ export function MarkDrawing({ drafted, marks, current, cloth, unit, zoomed, star
             fontSize="16"
             textAnchor="middle"
           >
-            {onFold ? 'FOLD' : 'CENTRE BACK'}
+            {axisWords(drafted)}
           </text>
           <g transform={viewTransform(view)} fill="none" strokeLinecap="round" strokeLinejoin="round">
             {!current && <path d={ringText(drafted.outline)} stroke={colour} strokeWidth="2.5" {...fixed} />}
@@ -80,7 +89,7 @@ export function MarkDrawing({ drafted, marks, current, cloth, unit, zoomed, star
               view={view}
               colour={now}
               unit={unit}
-              startY={-startLineGain(drafted, startLine)}
+              from={chalkOrigin(drafted, manner).at}
             />
           )}
         </svg>
@@ -120,19 +129,19 @@ interface MeasuresProps {
   readonly view: View;
   readonly colour: string;
   readonly unit: Unit;
-  /** Where the shop's start line lies, mm. */
-  readonly startY: number;
+  /** Where downs and outs start. */
+  readonly from: Point;
 }
 
 /** The out and the down of the mark in hand, drawn as the tape lies. */
-function Measures({ mark, view, colour, unit, startY }: MeasuresProps) {
+function Measures({ mark, view, colour, unit, from }: MeasuresProps) {
   if (mark.kind !== 'point' && mark.kind !== 'level') return null;
   const at: Point =
     mark.kind === 'point'
       ? (mark.points[0] ?? { x: 0, y: 0 })
-      : { x: mark.out * 0.6, y: mark.points[0]?.y ?? 0 };
+      : { x: from.x + mark.out * 0.6, y: mark.points[0]?.y ?? 0 };
   const p = toScreen(view, at);
-  const origin = toScreen(view, { x: 0, y: startY });
+  const origin = toScreen(view, from);
   const number = (mm: number) => chalkNumber(Math.abs(mm), unit, 'typeset');
   const downX = mark.kind === 'point' ? p.x + 34 : p.x;
   return (

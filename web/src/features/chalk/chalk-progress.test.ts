@@ -6,6 +6,7 @@ const marks: Mark[] = ['skirt', 'skirt', 'bodice', 'bodice', 'bodice'].map((piec
   kind: 'start-line',
   piece,
   from: 'centre',
+  origin: { x: 0, y: 0 },
   order: index < 2 ? index + 1 : index - 1,
   points: [],
   out: 1,

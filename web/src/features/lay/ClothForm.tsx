@@ -8,7 +8,7 @@ import { cutWith } from '@ample-bolt/core/lay/pinned';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
-import { clothRoleName, pieceName } from '@ample-bolt/core/words/names';
+import { pieceName } from '@ample-bolt/core/words/names';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { useState, type ReactNode } from 'react';
 import type { TicketActions } from '../../api/tickets.ts';
@@ -16,10 +16,13 @@ import { ApiProblem } from '../../api/fetcher.ts';
 import { Button } from '../../ui/Button.tsx';
 import { CheckBox } from '../../ui/CheckBox.tsx';
 import { useKept } from '../../ui/use-kept.ts';
+import { KnownCloths } from './KnownCloths.tsx';
 import { ClothPlaces, placeFieldsOf, type PlaceFields } from './ClothPlaces.tsx';
 
 interface ClothFields extends PlaceFields {
   readonly name: string;
+  /** The bolt that it shares with other tickets; none for a cloth of its own. */
+  readonly bolt: string | undefined;
   readonly colour: string;
   readonly width: string;
   readonly selvedge: string;
@@ -42,16 +45,7 @@ interface ClothFields extends PlaceFields {
 
 /** Fields that are typed in one line. */
 type LineField =
-  | 'name'
-  | 'width'
-  | 'selvedge'
-  | 'length'
-  | 'price'
-  | 'endTrim'
-  | 'repeat'
-  | 'repeatAcross'
-  | 'figureAt'
-  | 'spacing';
+  'width' | 'selvedge' | 'length' | 'price' | 'endTrim' | 'repeat' | 'repeatAcross' | 'figureAt' | 'spacing';
 
 interface ClothFormProps {
   readonly role: ClothRole;
@@ -66,6 +60,7 @@ const fieldsOf = (cloth: Cloth | undefined, unit: Unit): ClothFields => {
   const text = (mm: number) => formatNumber(mm, unit, { denominator: 16, decimals: 1 });
   return {
     name: cloth?.name ?? '',
+    bolt: cloth?.bolt,
     colour: cloth?.colour ?? '#23545b',
     width: cloth ? text(cloth.width) : unit === 'in' ? '45' : '114',
     selvedge: cloth ? text(cloth.selvedge) : unit === 'in' ? '1/2' : '1.5',
@@ -115,6 +110,7 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
   const store = () => {
     const {
       name,
+      bolt,
       length,
       price,
       endTrim,
@@ -138,10 +134,18 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
       });
       return undefined;
     }
+    if (name.trim() === '') {
+      setProblem({
+        field: 'cloths.0.name',
+        words: `Give the ${role} cloth a name, such as its colour and kind.`,
+      });
+      return undefined;
+    }
     const own: ClothFile = {
       role,
       ...rest,
-      name: name.trim() || `${clothRoleName[role]} cloth`,
+      name: name.trim(),
+      ...(bolt === undefined ? {} : { bolt }),
       length: length.trim() === '' ? null : length,
       ...(price.trim() === '' ? {} : { price: cost }),
       ...(endTrim.trim() === '' ? {} : { endTrim }),
@@ -190,7 +194,23 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
         void store();
       }}
     >
-      <Row label="Cloth">{input('name', 'Teal sateen')}</Row>
+      <KnownCloths
+        ticketId={ticket.id}
+        role={role}
+        bolt={fields.bolt}
+        onPick={(picked) => set({ ...fieldsOf(picked, unit), joined: [], takes: [], under: '', length: '' })}
+      />
+      <Row label="Name">
+        <input
+          className={inputClass}
+          value={fields.name}
+          placeholder="colour and kind"
+          aria-invalid={faulty('name')}
+          autoComplete="off"
+          // Under another name it is another cloth.
+          onChange={({ target }) => set({ name: target.value, bolt: undefined })}
+        />
+      </Row>
       <Row label={`Width, ${unit}`}>{input('width')}</Row>
       <Row label={`Selvedge, ${unit}`}>{input('selvedge')}</Row>
       <Row label={`In hand, ${unit}`}>{input('length', 'to be bought')}</Row>
@@ -273,7 +293,7 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
       />
       {cloth && role !== 'outer' && (
         <Button look="quiet" onClick={() => void send(others)}>
-          Leave the {role} out
+          Remove this cloth
         </Button>
       )}
       {/* The form is longer than the page: what ends it, and why it did not, stay in sight. */}

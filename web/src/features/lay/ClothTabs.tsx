@@ -31,7 +31,7 @@ export const ClothTabs = ({ roles, ticket, stale }: ClothTabsProps) => (
           )}
           <span className="font-semibold">{clothRoleName[role]}</span>
           <span className="text-sm opacity-85">
-            {stale.includes(role) ? 'no longer fits' : laid ? 'laid' : cloth ? 'to lay' : 'no cloth'}
+            {stale.includes(role) ? 'no longer fits' : laid ? 'laid' : cloth ? 'to lay' : 'needs a cloth'}
           </span>
           {laid && <Check size={15} aria-hidden />}
         </Tabs.Trigger>

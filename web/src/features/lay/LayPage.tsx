@@ -3,6 +3,7 @@ import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
 import { Tabs } from 'radix-ui';
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { Segmented } from '../../ui/Segmented.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
@@ -22,15 +23,16 @@ const views = [
 export function LayPage() {
   const { ticket, drafted } = useTicketContext();
   const roles = styleOf(ticket.styleId)?.cloths ?? [];
+  const [search] = useSearchParams();
   const [chosen, setRole] = useState<ClothRole>();
   const [view, setView] = useState<View>('lay');
   if (!drafted) return <NotYet />;
-  const toLay = roles.filter(
-    (role) =>
-      ticket.cloths.some((cloth) => cloth.role === role) &&
-      (!ticket.lays[role] || drafted.staleLays.includes(role)),
-  );
-  const role = chosen ?? toLay[0] ?? roles[0] ?? 'outer';
+  const asked = roles.find((each) => each === search.get('cloth'));
+  const isOpen = (each: ClothRole) => !ticket.lays[each] || drafted.staleLays.includes(each);
+  const hasCloth = (each: ClothRole) => ticket.cloths.some((cloth) => cloth.role === each);
+  const open = roles.filter(isOpen);
+  // What is named is planned before what has no cloth yet, unless that one was asked for.
+  const role = chosen ?? asked ?? open.find(hasCloth) ?? open[0] ?? roles[0] ?? 'outer';
   const cloth = ticket.cloths.find((each) => each.role === role);
   const pieces = drafted.draft.pieces.filter(({ piece }) => piece.role === role);
   return (
@@ -54,7 +56,7 @@ export function LayPage() {
             comparing={view === 'compare'}
             // What is pinned under this cloth follows its plan.
             next={
-              toLay.find((each) => each !== role) ?? ticket.cloths.find(({ under }) => under === role)?.role
+              open.find((each) => each !== role) ?? ticket.cloths.find(({ under }) => under === role)?.role
             }
             onNext={setRole}
           />
@@ -80,9 +82,9 @@ function NameCloth({ role, pieces }: { readonly role: ClothRole; readonly pieces
     <section className="mx-auto mt-6 max-w-md">
       <h2 className="text-2xl">Which cloth for the {role}?</h2>
       <p className="mt-1 mb-5 text-lg text-walnut-2">
-        {pieces.length} pieces are cut from it. Measure its width between the selvedges before anything is
-        planned
-        {role === 'outer' ? '.' : '; without one it is left out.'}
+        {pieces.length === 1 ? 'One piece is' : `${pieces.length} pieces are`} cut from it. Measure its width
+        between the selvedges before anything is planned
+        {role === 'outer' ? '.' : '; until it has a cloth, it is an open step.'}
       </p>
       <ClothForm role={role} pieces={pieces} ticket={ticket} actions={actions} onDone={() => undefined} />
     </section>

@@ -20,11 +20,11 @@ const nothing: readonly LayPiece[] = [];
 
 /** Who is laid with a ticket: as its lay has it, until another one is added or left out. Undefined until their pieces are there. */
 export function useTogether(ticket: Ticket, cloth: Cloth): Together | undefined {
-  const { role, name, width, selvedge, oneWay } = cloth;
+  const { role, bolt, width, selvedge, oneWay } = cloth;
   const { data: sharers, error } = useSharers(
     ticket.id,
     role,
-    JSON.stringify([name, width, selvedge, oneWay]),
+    JSON.stringify([bolt, width, selvedge, oneWay]),
   );
   const stored = ticket.lays[role]?.beside?.map(({ ticket: id }) => id) ?? [];
   const [kept, keep] = useKept<readonly string[]>(`together-${ticket.id}-${role}`);

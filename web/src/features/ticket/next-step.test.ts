@@ -6,12 +6,15 @@ const nothing: TicketProgress = {
   measuresMissing: 8,
   styleAgreed: false,
   stops: 0,
-  hasLay: false,
+  withoutCloth: ['lining', 'stay'],
+  toLay: ['outer'],
   marksDone: 0,
   marksInAll: 0,
   piecesCut: 0,
   piecesLaid: 0,
 };
+/** Every cloth has its plan. */
+const laid = { withoutCloth: [], toLay: [] };
 const after = (change: Partial<TicketProgress>) => nextStep({ ...nothing, measuresMissing: 0, ...change });
 
 describe('nextStep', () => {
@@ -28,21 +31,26 @@ describe('nextStep', () => {
 
   test('then style, lay and chalk, each with its verb', () => {
     expect(after({})).toMatchObject({ station: 'style', verb: 'Agree style' });
-    expect(after({ styleAgreed: true })).toMatchObject({ station: 'lay', verb: 'Plan lay' });
-    expect(after({ styleAgreed: true, hasLay: true, marksInAll: 90 })).toMatchObject({
+    expect(after({ styleAgreed: true })).toMatchObject({ verb: 'Plan lay', words: 'plan the outer' });
+    expect(after({ styleAgreed: true, toLay: [] })).toEqual({
+      station: 'lay',
+      verb: 'Add cloth',
+      words: 'no cloth yet for the lining and stay',
+    });
+    expect(after({ styleAgreed: true, ...laid, marksInAll: 90 })).toMatchObject({
       station: 'chalk',
       verb: 'Chalk',
       words: 'laid; ready to chalk',
     });
-    expect(after({ styleAgreed: true, hasLay: true, marksInAll: 90, marksDone: 12 })).toMatchObject({
+    expect(after({ styleAgreed: true, ...laid, marksInAll: 90, marksDone: 12 })).toMatchObject({
       verb: 'Go on',
       words: 'chalked 12 of 90',
     });
-    expect(after({ styleAgreed: true, hasLay: true, marksInAll: 90, marksDone: 90 })).toMatchObject({
+    expect(after({ styleAgreed: true, ...laid, marksInAll: 90, marksDone: 90 })).toMatchObject({
       verb: 'Cut',
       words: 'all chalked; cut',
     });
-    const chalked = { styleAgreed: true, hasLay: true, marksInAll: 90, marksDone: 90, piecesLaid: 12 };
+    const chalked = { styleAgreed: true, ...laid, marksInAll: 90, marksDone: 90, piecesLaid: 12 };
     expect(after({ ...chalked, piecesCut: 3 })).toMatchObject({ verb: 'Cut', words: 'cut 3 of 12 pieces' });
     expect(after({ ...chalked, piecesCut: 12 })).toMatchObject({ verb: 'Look', words: 'cut; ready to sew' });
   });

@@ -10,6 +10,10 @@ export interface NextStep {
   readonly done?: boolean;
 }
 
+/** `lining and stay`. */
+export const roleList = (roles: readonly string[]): string =>
+  roles.length < 2 ? (roles[0] ?? '') : `${roles.slice(0, -1).join(', ')} and ${roles.at(-1) ?? ''}`;
+
 function cutWords(cut: number, laid: number): Omit<NextStep, 'station'> {
   if (cut === 0) return { verb: 'Cut', words: 'all chalked; cut' };
   if (cut < laid) return { verb: 'Cut', words: `cut ${cut} of ${laid} pieces` };
@@ -20,7 +24,8 @@ function cutWords(cut: number, laid: number): Omit<NextStep, 'station'> {
 export function nextStep(progress: TicketProgress): NextStep {
   const station =
     stationsOf(progress).find(({ state }) => state === 'next' || state === 'held')?.id ?? 'chalk';
-  const { measuresMissing, stops, marksDone, marksInAll, piecesCut, piecesLaid } = progress;
+  const { measuresMissing, stops, marksDone, marksInAll, piecesCut, piecesLaid, toLay, withoutCloth } =
+    progress;
   switch (station) {
     case 'measure':
       return {
@@ -38,7 +43,9 @@ export function nextStep(progress: TicketProgress): NextStep {
         words: stops === 1 ? 'held by a check' : stops > 1 ? `held by ${stops} checks` : 'look at the draft',
       };
     case 'lay':
-      return { station, verb: 'Plan lay', words: 'drafted; plan the cloth' };
+      return toLay.length > 0 || withoutCloth.length === 0
+        ? { station, verb: 'Plan lay', words: `plan the ${roleList(toLay.length > 0 ? toLay : ['cloth'])}` }
+        : { station, verb: 'Add cloth', words: `no cloth yet for the ${roleList(withoutCloth)}` };
     case 'chalk':
       if (marksInAll > 0 && marksDone >= marksInAll) return { station, ...cutWords(piecesCut, piecesLaid) };
       return {

@@ -129,8 +129,8 @@ function ToBuy({ tickets }: { readonly tickets: readonly TicketSummary[] }) {
         <p className="px-5 py-4 text-walnut-2">Nothing yet. A chosen lay puts its cloth here.</p>
       ) : (
         <ul className="px-5 py-2">
-          {wanted.map(({ tickets: numbers, name, colour, buy }) => (
-            <li key={`${name} ${colour} ${buy.unit}`} className="flex items-center gap-3 py-1.5">
+          {wanted.map(({ tickets: numbers, bolt, name, colour, buy }) => (
+            <li key={`${bolt} ${buy.unit}`} className="flex items-center gap-3 py-1.5">
               <span
                 className="size-5 shrink-0 rounded-[3px] border border-linen-3"
                 style={{ background: colour }}

@@ -1,5 +1,5 @@
-import { between, distance, dot, subtract, type Point } from '../geometry/point.ts';
-import { sidesOf, type Ring } from '../geometry/ring.ts';
+import { between, distance, dot, subtract, type Point } from './point.ts';
+import { sidesOf, type Ring } from './ring.ts';
 
 /** Distance in mm from a point to the nearest side of a ring. */
 export function distanceToRing(p: Point, ring: Ring): number {
@@ -12,3 +12,7 @@ export function distanceToRing(p: Point, ring: Ring): number {
   }
   return nearest;
 }
+
+/** How far two rings lie apart, mm: the greatest distance from a point of either to the other (Hausdorff's, on their corners). */
+export const ringGap = (a: Ring, b: Ring): number =>
+  Math.max(...a.map((p) => distanceToRing(p, b)), ...b.map((p) => distanceToRing(p, a)));

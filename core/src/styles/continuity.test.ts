@@ -1,0 +1,33 @@
+import { describe, expect, test } from '@jest/globals';
+import { draftInput } from '../testing/bodies.ts';
+import { billionth, nudged, tenth, type Nudge } from '../testing/nudges.ts';
+import { extremeRanges, ordinaryRanges, randomBodies, type BodyRanges } from '../testing/random-bodies.ts';
+import type { DraftInput } from './style.ts';
+import { recipeOf } from './recipe-book.ts';
+import { styleBook } from './style-book.ts';
+
+const bodyOf = (ranges: BodyRanges, seed: number): DraftInput => {
+  const { values, observations } = randomBodies(ranges, seed).next().value;
+  const input = draftInput(values);
+  return { ...input, person: { ...input.person, observations } };
+};
+
+const jumps = (id: string, input: DraftInput, nudge: Nudge, most: number) => {
+  const style = styleBook[id];
+  if (!style) throw new Error(`no style ${id}`);
+  return nudged(style, recipeOf(style), input, nudge)
+    .filter(({ mm, sameFindings }) => mm > most && sameFindings)
+    .map(({ what, piece, mm }) => `${what}: ${piece} by ${mm}`);
+};
+
+// Every style's bodies differ: what is tried over the book is tried on as many.
+describe.each(Object.keys(styleBook).map((id, index) => [id, index] as const))('%s', (id, index) => {
+  test('is the same garment when a measure or a choice moves by a billionth', () => {
+    expect(jumps(id, bodyOf(ordinaryRanges, 20 + index), billionth, 0.001)).toEqual([]);
+    expect(jumps(id, bodyOf(extremeRanges, 40 + index), billionth, 0.001)).toEqual([]);
+  }, 90_000);
+
+  test('moves by no more than 3 mm when one moves by a tenth of a mm, unless a finding says why', () => {
+    expect(jumps(id, bodyOf(ordinaryRanges, 60 + index), tenth, 3)).toEqual([]);
+  }, 90_000);
+});

@@ -1,0 +1,56 @@
+import type { Draft } from '../drafting/draft.ts';
+import { measureIds } from '../measures/catalogue.ts';
+import type { ChoiceValues, DraftInput, Recipe, Style } from '../styles/style.ts';
+import { draftGap, type DraftGap } from './draft-gap.ts';
+
+/** What became of a draft when one measure or choice was moved by a little. */
+export interface Nudged extends DraftGap {
+  readonly what: string;
+  /** Whether the same is found of both drafts, and asked. */
+  readonly sameFindings: boolean;
+}
+
+/** Moves a length by a little, either way. */
+export type Nudge = (mm: number, sign: 1 | -1) => number;
+
+/** By a billionth of itself, and as much again where it is nothing. */
+export const billionth: Nudge = (mm, sign) => mm * (1 + sign * 1e-9) + sign * 1e-9;
+/** By a tenth of a mm, which no tape shows. */
+export const tenth: Nudge = (mm, sign) => mm + sign * 0.1;
+
+const codesOf = ({ findings }: Draft): string =>
+  findings
+    .map(({ code }) => code)
+    .sort()
+    .join();
+
+/** Drafts with each measure and each length that is chosen moved, one at a time and up and down by turns; a chosen one stays within its range. */
+export function nudged(style: Style, recipe: Recipe, input: DraftInput, nudge: Nudge): Nudged[] {
+  const whole = recipe.draft(input);
+  const signOf = (index: number): 1 | -1 => (index % 2 === 0 ? 1 : -1);
+  const compare = (what: string, before: Draft, after: Draft): Nudged => ({
+    what,
+    ...draftGap(before, after),
+    sameFindings: codesOf(before) === codesOf(after),
+  });
+  const measures = measureIds.flatMap((id, index) => {
+    const mm = input.person.values[id];
+    if (mm === undefined) return [];
+    const values = { ...input.person.values, [id]: nudge(mm, signOf(index)) };
+    return [compare(id, whole, recipe.draft({ ...input, person: { ...input.person, values } }))];
+  });
+  const chosen = recipe.chosen(input);
+  const choices = Object.entries(style.choices).flatMap(([id, choice], index) => {
+    const mm = chosen[id];
+    if (choice.kind !== 'length' || typeof mm !== 'number') return [];
+    const held = Math.min(choice.most, Math.max(choice.least, mm));
+    const other = [nudge(held, signOf(index)), nudge(held, signOf(index + 1))].find(
+      (to) => to >= choice.least && to <= choice.most,
+    );
+    if (other === undefined) return [];
+    const draftOf = (to: number) =>
+      recipe.draft({ ...input, choices: { ...input.choices, [id]: to } });
+    return [compare(`choice ${id}`, draftOf(held), draftOf(other))];
+  });
+  return [...measures, ...choices];
+}
