@@ -3,6 +3,7 @@ import { endDirection, endOf, startDirection, startOf } from '../geometry/curve.
 import {
   add,
   angleBetween,
+  between,
   distance,
   dot,
   meetLines,
@@ -14,6 +15,7 @@ import {
   unitVector,
   type Point,
 } from '../geometry/point.ts';
+import { clamp } from '../geometry/clamp.ts';
 import { signedArea } from '../geometry/ring.ts';
 import { chordsOf, directionAt, pointAt, type Segment } from '../geometry/segment.ts';
 import { edgesUnderRoofs } from './dart-roof.ts';
@@ -69,8 +71,8 @@ export function offsetEdge(edge: Edge): Point[] {
   });
 }
 
-/** A hem that meets its side at a slant is not turned up square: its corner is cut like every other. Cosine. */
-const SLANTED = 0.25;
+/** Up to this slant a hem is turned up square at its side; it changes from there, and from the second on its corner is cut like every other. Cosines. */
+const SLANTED = { least: 0.15, most: 0.35 };
 
 /** The side's cut line mirrored in the hem: turned up, the hem's end then lies along the side seam. */
 function hemCorner(edge: Edge, next: Edge): Point[] | undefined {
@@ -81,14 +83,17 @@ function hemCorner(edge: Edge, next: Edge): Point[] | undefined {
   if (side.allowance === 0) return undefined;
   const hemDirection = hemFirst ? endDirection(hem.path) : startDirection(hem.path);
   const sideDirection = hemFirst ? startDirection(side.path) : endDirection(side.path);
-  if (Math.abs(dot(hemDirection, sideDirection)) > SLANTED) return undefined;
+  const slant = Math.abs(dot(hemDirection, sideDirection));
+  if (slant >= SLANTED.most) return undefined;
   const onSideCut = add(corner, scale(outward(sideDirection), side.allowance));
   const atHem = meetLines(onSideCut, sideDirection, corner, hemDirection);
   if (!atHem) return undefined;
   const mirrored = reflectDirection(sideDirection, hemDirection);
   const onHemCut = add(corner, scale(outward(hemDirection), hem.allowance));
-  const below = meetLines(atHem, mirrored, onHemCut, hemDirection);
-  if (!below) return undefined;
+  const square = meetLines(atHem, mirrored, onHemCut, hemDirection);
+  const plain = meetLines(onSideCut, sideDirection, onHemCut, hemDirection);
+  if (!square || !plain) return undefined;
+  const below = between(square, plain, clamp((slant - SLANTED.least) / (SLANTED.most - SLANTED.least), 0, 1));
   return hemFirst ? [below, atHem] : [atHem, below];
 }
 
@@ -111,7 +116,7 @@ function joinCuts(edge: Edge, next: Edge): Point[] {
   const middle = add(arriving, scale(leaving, -1));
   if (norm(middle) === 0) return [from, to];
   const across = unitVector(middle);
-  const end = add(corner, scale(across, 0.8 * reach));
+  const end = add(corner, scale(across, most));
   const side = point(-across.y, across.x);
   return [meetLines(from, arriving, end, side) ?? from, meetLines(to, leaving, end, side) ?? to];
 }

@@ -107,7 +107,7 @@ export function useTicketActions(
 ): TicketActions {
   const { mutate } = useSWRConfig();
   const key = keyOf(ticket.id);
-  const line = useRef({ version: ticket.version, last: Promise.resolve<unknown>(undefined) });
+  const line = useRef({ version: ticket.version, last: Promise.resolve<unknown>(undefined), refusals: 0 });
   useEffect(() => {
     line.current.version = Math.max(line.current.version, ticket.version);
   }, [ticket.version]);
@@ -117,13 +117,17 @@ export function useTicketActions(
       line.current.version = current.version;
       return mutate(key, current, { revalidate: false });
     };
+    const { refusals } = line.current;
     const sent = line.current.last.then(async () => {
       try {
+        // Sent by the same hand while it was asked: the answer was for this change too.
+        if (refusals !== line.current.refusals) throw asChalked();
         const on = { version: line.current.version };
         const stored = await change(on).catch(async (error: unknown) => {
           if (!(error instanceof ApiProblem) || error.code !== 'frozen') throw error;
           if (await askRelease(error)) return change({ ...on, release: true });
-          throw new ApiProblem(423, 'kept', 'Not changed: the pieces stay as they are chalked.', undefined);
+          line.current.refusals += 1;
+          throw asChalked();
         });
         await show(stored);
         void mutate(LIST);
@@ -142,6 +146,13 @@ export function useTicketActions(
     edit: (change) => store((on) => send<Ticket>('PATCH', key, { ...on, ...change })),
   };
 }
+
+/** A change that was taken back, because it would have redrawn pieces under the chalk. */
+const asChalked = (): ApiProblem =>
+  new ApiProblem(423, 'kept', 'Not changed: the pieces stay as they are chalked.', undefined);
+
+/** Whether somebody decided against a change: what was typed for it is then void. */
+export const wasRefused = (error: unknown): boolean => error instanceof ApiProblem && error.code === 'kept';
 
 export interface NewTicket {
   readonly title: string;

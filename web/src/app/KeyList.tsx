@@ -18,7 +18,7 @@ const keyNames: Readonly<Record<string, string>> = {
 const everywhere = [
   ['Tab', 'next field or button'],
   ['Enter', 'take what was typed and go on'],
-  ['Esc', 'put a sheet away'],
+  ['Esc', 'leave a field, or put a sheet away'],
 ] as const;
 
 /** Every key that acts on the page behind it, gathered by what it does. */

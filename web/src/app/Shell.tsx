@@ -9,6 +9,7 @@ import {
 } from 'lucide-react';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { NavLink, Outlet, useMatch } from 'react-router';
+import { useEscapeField } from '../ui/use-escape-field.ts';
 import { useHotkeys } from '../ui/use-hotkeys.ts';
 import { useOnline } from '../ui/use-online.ts';
 import { KeyList } from './KeyList.tsx';
@@ -34,9 +35,16 @@ export function Shell() {
     '/': { does: 'find a ticket', act: () => setSheet('search') },
     s: { does: 'slate of quick sums', act: () => setSheet('slate') },
   });
+  useEscapeField();
   const close = () => setSheet(undefined);
   return (
     <>
+      <a
+        href="#page"
+        className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:rounded-soft focus:bg-chalk focus:px-4 focus:py-3 focus:font-semibold"
+      >
+        Skip to the page
+      </a>
       {chalking ? (
         <Outlet />
       ) : (
@@ -78,7 +86,7 @@ export function Shell() {
           </nav>
           <div className="flex min-h-0 min-w-0 grow flex-col">
             <Offline />
-            <div className="min-h-0 grow overflow-auto">
+            <div id="page" tabIndex={-1} className="min-h-0 grow overflow-auto outline-none">
               <Outlet />
             </div>
           </div>

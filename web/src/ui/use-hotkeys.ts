@@ -5,6 +5,18 @@ const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
+/** What a key presses where it is in focus: Space any control, Enter a button or a link. */
+const pressedBy: Readonly<Record<string, string>> = {
+  ' ': 'button, summary, a[href], [role=button], [role=checkbox], [role=radio], [role=tab], [role=switch], [role=slider]',
+  Enter: 'button:not([role=radio], [role=tab]), summary, a[href], [role=button]',
+};
+
+/** Whether a key belongs to the control in focus: what it presses there must not act on the page as well. */
+const pressesFocus = ({ key, target }: KeyboardEvent): boolean => {
+  const pressed = pressedBy[key];
+  return pressed !== undefined && target instanceof Element && target.closest(pressed) !== null;
+};
+
 /** Inside a dialog the page's keys rest, so that a letter does not act on what lies under it. */
 const inDialog = (): boolean => document.querySelector('[role=dialog], [role=alertdialog]') !== null;
 
@@ -36,7 +48,7 @@ export function useHotkeys(keys: Hotkeys): void {
   });
   useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => {
-      if (event.altKey || isTyping(event.target) || inDialog()) return;
+      if (event.altKey || isTyping(event.target) || inDialog() || pressesFocus(event)) return;
       const name = nameOf(event);
       if (name.length === 1 && !hotkeyBoard.lettersOn()) return;
       const key = latest.current[name];

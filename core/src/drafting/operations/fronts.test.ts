@@ -78,7 +78,7 @@ describe('a front that buttons', () => {
     const heart = cutOut(trimmed, { depth: 60, wedge: 20, allowance: 6 });
     closes(heart);
     expect(roleLength(trimmed, 'neck') - roleLength(heart, 'neck')).toBeCloseTo(20, 6);
-    expect(edgeLength(edgeOf(trimmed, 'front-edge')) - edgeLength(edgeOf(heart, 'centre-front'))).toBeCloseTo(
+    expect(edgeLength(edgeOf(trimmed, 'front-edge')) - edgeLength(edgeOf(heart, 'front-edge'))).toBeCloseTo(
       60,
       6,
     );

@@ -15,6 +15,7 @@ import { asPreview, useDrafted } from '../../workers/use-drafted.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
 import { EaseStrip } from '../ticket/EaseStrip.tsx';
 import { FindingList } from '../ticket/FindingList.tsx';
+import { LeaveChoices } from '../ticket/LeaveChoices.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { PieceList } from '../ticket/PieceList.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
@@ -99,6 +100,7 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
   );
   return (
     <div className="grid h-full grid-cols-[236px_minmax(0,1fr)_360px] gap-4">
+      <LeaveChoices entry={entry} />
       <div className="flex min-h-0 flex-col gap-3">
         <PieceList pieces={pieces} current={current.piece.id} onChoose={setChosen} />
         <div className="shrink-0">

@@ -19,6 +19,8 @@ interface LayOnTableProps {
   /** What is cut from blocks once they are fused. */
   readonly inside: readonly Ring[];
   readonly proved: boolean;
+  /** How much longer the lay is than the cloth in stock, mm. */
+  readonly short: number;
   readonly searching: boolean;
   readonly selected: string | undefined;
   readonly onSelect: (key: string | undefined) => void;
@@ -38,6 +40,7 @@ export function LayOnTable({
   figures,
   inside,
   proved,
+  short,
   searching,
   selected,
   onSelect,
@@ -66,7 +69,12 @@ export function LayOnTable({
           Change the cloth
         </Button>
         <span className="grow" />
-        {shown && proved && (
+        {shown && short > 0 && (
+          <span className="font-semibold text-madder">
+            <Length mm={short} unit={unit} /> short of cloth
+          </span>
+        )}
+        {shown && proved && short <= 0 && (
           <span className="flex items-center gap-1 font-semibold text-woad">
             <Check size={16} aria-hidden /> proved: all inside, none overlap
           </span>

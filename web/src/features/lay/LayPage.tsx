@@ -5,6 +5,7 @@ import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Segmented } from '../../ui/Segmented.tsx';
+import type { DraftedTicket } from '../../workers/drafting.worker.ts';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { ClothForm } from './ClothForm.tsx';
@@ -21,18 +22,27 @@ const views = [
 
 /** The cloths of the garment, one after the other: each is named, laid and chosen by itself. */
 export function LayPage() {
-  const { ticket, drafted } = useTicketContext();
-  const roles = styleOf(ticket.styleId)?.cloths ?? [];
+  const { drafted } = useTicketContext();
+  return drafted ? <LayCloths drafted={drafted} /> : <NotYet />;
+}
+
+function LayCloths({ drafted }: { readonly drafted: DraftedTicket }) {
+  const { ticket } = useTicketContext();
   const [search] = useSearchParams();
-  const [chosen, setRole] = useState<ClothRole>();
-  const [view, setView] = useState<View>('lay');
-  if (!drafted) return <NotYet />;
-  const asked = roles.find((each) => each === search.get('cloth'));
+  const roles = styleOf(ticket.styleId)?.cloths ?? [];
   const isOpen = (each: ClothRole) => !ticket.lays[each] || drafted.staleLays.includes(each);
   const hasCloth = (each: ClothRole) => ticket.cloths.some((cloth) => cloth.role === each);
   const open = roles.filter(isOpen);
-  // What is named is planned before what has no cloth yet, unless that one was asked for.
-  const role = chosen ?? asked ?? open.find(hasCloth) ?? open[0] ?? roles[0] ?? 'outer';
+  // The cloth that was asked for; else what is named is planned before what has no cloth yet. It stays until one goes on.
+  const [role, setRole] = useState<ClothRole>(
+    () =>
+      roles.find((each) => each === search.get('cloth')) ??
+      open.find(hasCloth) ??
+      open[0] ??
+      roles[0] ??
+      'outer',
+  );
+  const [view, setView] = useState<View>('lay');
   const cloth = ticket.cloths.find((each) => each.role === role);
   const pieces = drafted.draft.pieces.filter(({ piece }) => piece.role === role);
   return (

@@ -11,6 +11,8 @@ import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { layTaskOf } from '@ample-bolt/core/shop/lay-task';
+import { formatLength } from '@ample-bolt/core/units/format-length';
+import type { Unit } from '@ample-bolt/core/units/length';
 import { useMemo, useState } from 'react';
 import { useSWRConfig } from 'swr';
 import { Button } from '../../ui/Button.tsx';
@@ -35,6 +37,10 @@ import { useLongSearch } from './use-long-search.ts';
 /** The first search is short, so that there is something to look at; improving is asked for. ms. */
 const FIRST_SEARCH = 3000;
 const IMPROVE_SEARCH = 10_000;
+/** Less than this is no gain that a tape shows, mm. */
+const LEAST_GAIN = 1;
+/** Tickets begin their searches so far from each other that none repeats another's. */
+const SEEDS_EACH = 1000;
 
 export interface PlanLayProps {
   readonly pieces: readonly DraftedPiece[];
@@ -48,6 +54,14 @@ export interface PlanLayProps {
   readonly next: ClothRole | undefined;
   readonly onNext: (role: ClothRole) => void;
 }
+
+/** Whether improving gained anything, once it has ended. */
+const gainWords = (running: boolean, gained: number | undefined, unit: Unit): string => {
+  if (running || gained === undefined) return '';
+  return gained < LEAST_GAIN
+    ? 'Nothing shorter was found.'
+    : `${formatLength(gained, unit, { denominator: 8, style: 'typeset' })} shorter than before.`;
+};
 
 /** Whatever is known of tickets: those that share a lay were changed with this one. */
 const isOfTickets = (key: unknown): boolean => JSON.stringify(key).includes('/api/tickets');
@@ -86,6 +100,8 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
   // A chosen plan is not searched again by itself: a better one would be another lay than the one that is chalked.
   const search = useLaySearch({
     layWorker,
+    key: `${ticket.id}-${role}`,
+    seed: ticket.number * SEEDS_EACH,
     taskFor,
     // A chosen plan that is found not to fit any more is searched with the others.
     inputs: `${inputs} ${stale}`,
@@ -230,6 +246,9 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
               {isChosen ? 'Go on' : 'Take this plan'}
             </Button>
           </div>
+          <p role="status" className="min-h-5 text-sm text-walnut-2">
+            {gainWords(search.running !== undefined, search.gained, unit)}
+          </p>
           <LookLonger long={long} folds={wantedFold ? [wantedFold] : layWays} />
         </div>
       </div>
@@ -265,7 +284,23 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
           {marksDone} marks are chalked on the plan before. With another plan every piece lies elsewhere.
         </Notice>
       )}
-      {(failure ?? search.failure) && <Notice tone="stop">{failure ?? search.failure}</Notice>}
+      {(failure ?? search.failure) && (
+        <Notice
+          tone="stop"
+          action={
+            <Button
+              onClick={() => {
+                setFailure(undefined);
+                search.anew(layWays, FIRST_SEARCH);
+              }}
+            >
+              Plan again
+            </Button>
+          }
+        >
+          {failure ?? search.failure}
+        </Notice>
+      )}
       {comparing ? (
         <ComparePlans
           lays={byHand.lay && byHand.faults.length === 0 ? [...lays, byHand.lay] : lays}
@@ -285,6 +320,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
             figures={figures}
             inside={inside}
             proved={byHand.faults.length === 0}
+            short={tooLong ? shown.length - (cloth.length ?? 0) : 0}
             searching={search.running !== undefined}
             selected={selected}
             onSelect={setSelected}

@@ -37,7 +37,7 @@ export function TooShort({ lay, cloth, searching, plans, instead, onShow, onMade
     <Notice tone="stop">
       <p>
         There is {length(most)} of this cloth; this lay needs {length(lay.length)},{' '}
-        <strong>{length(lay.length - most)} too much.</strong>
+        <strong>{length(lay.length - most)} short.</strong>
         {searching && ' Still looking for a shorter one.'}
       </p>
       <ul className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1.5 text-[15px]">
@@ -55,7 +55,7 @@ export function TooShort({ lay, cloth, searching, plans, instead, onShow, onMade
               {wayWords(found.way, ticket)}:{' '}
               {found.fits ? 'fits' : `still ${found.atLeast ? 'at least ' : ''}${length(found.length)}`}
             </span>
-            {found.fits && (
+            {found.fits && found.way.kind !== 'width' && (
               <Button
                 look="quiet"
                 onClick={() => {

@@ -4,7 +4,9 @@ import { layWays, type LayWay, type Lay } from '@ample-bolt/core/lay/lay';
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { LayWorker } from '../../workers/use-lay-worker.ts';
+import { keepPlans, loadPlans, type PlansFound } from './kept-plans.ts';
 import { shareTasks } from './share-tasks.ts';
+import { stillHolding } from './still-holding.ts';
 
 export interface FoldPlan {
   readonly fold: LayWay;
@@ -18,6 +20,8 @@ export interface LaySearch {
   readonly plans: readonly FoldPlan[];
   readonly running: LayWay | undefined;
   readonly failure: string | undefined;
+  /** What the last search that was asked for gained, mm; undefined before one has ended. */
+  readonly gained: number | undefined;
   /** Searches each way of folding for its share of `milliseconds`, keeping what is better. */
   readonly run: (which: readonly LayWay[], milliseconds: number) => void;
   /** Searches one task that a hand asks for, telling every better lay; `otherwise` is said where there is none. */
@@ -28,18 +32,32 @@ export interface LaySearch {
     onBetter: (lay: Lay) => void,
   ) => void;
   readonly stop: () => void;
+  /** Forgets what was found, and searches again. */
+  readonly anew: (which: readonly LayWay[], milliseconds: number) => void;
 }
 
 interface Found {
   /** The inputs that these plans are for. */
   readonly inputs: string;
-  readonly plans: Readonly<Partial<Record<LayWay, { lay?: Lay | undefined; work: number }>>>;
+  readonly plans: PlansFound;
 }
+
+/** What a search that was asked for came to: by how much the shortest lay of what it looked at is shorter now, mm. */
+export interface Outcome {
+  readonly inputs: string;
+  readonly gained: number;
+}
+
+const lengthsOf = (plans: PlansFound, which: readonly LayWay[]): number[] =>
+  which.flatMap((fold) => plans[fold]?.lay?.length ?? []);
 
 const isBetter = (lay: Lay, than: Lay | undefined): boolean => than === undefined || lay.length < than.length;
 
 interface LaySearchInput {
   readonly layWorker: LayWorker;
+  /** What the plans are kept by, and a number of the ticket's own that its searches begin with. */
+  readonly key: string;
+  readonly seed: number;
   readonly taskFor: (fold: LayWay, seed: number) => LayTask;
   /** What the plans depend on, to be compared. */
   readonly inputs: string;
@@ -53,6 +71,8 @@ interface LaySearchInput {
  */
 export function useLaySearch({
   layWorker,
+  key,
+  seed,
   taskFor,
   inputs,
   first,
@@ -61,7 +81,13 @@ export function useLaySearch({
   const [found, setFound] = useState<Found>({ inputs, plans: {} });
   const [running, setRunning] = useState<LayWay>();
   const [failure, setFailure] = useState<string>();
+  const [outcome, setOutcome] = useState<Outcome>();
   const turn = useRef(0);
+  const newest = useRef(found);
+  const show = (next: Found) => {
+    newest.current = next;
+    setFound(next);
+  };
   const plans = found.inputs === inputs ? found.plans : {};
 
   const stop = useCallback(() => {
@@ -77,12 +103,15 @@ export function useLaySearch({
     [inputs, layWorker],
   );
 
-  const tell = (fold: LayWay, work: number, lay: Lay | undefined) =>
-    setFound((before) => {
-      const known = before.inputs === inputs ? before.plans : {};
-      const kept = known[fold]?.lay;
-      return { inputs, plans: { ...known, [fold]: { work, lay: lay && isBetter(lay, kept) ? lay : kept } } };
-    });
+  const knownFor = (): PlansFound => (newest.current.inputs === inputs ? newest.current.plans : {});
+  const tell = (fold: LayWay, work: number, lay: Lay | undefined) => {
+    const known = knownFor();
+    const kept = known[fold]?.lay;
+    const isNew = lay && isBetter(lay, kept);
+    const next = { ...known, [fold]: { work, lay: isNew ? lay : kept } };
+    show({ inputs, plans: next });
+    if (isNew) keepPlans(key, inputs, next);
+  };
 
   const search = async (which: readonly LayWay[], milliseconds: number) => {
     turn.current += 1;
@@ -91,7 +120,7 @@ export function useLaySearch({
     const workers = layWorker.all();
     // A new seed for every run: asking again looks elsewhere instead of finding the same lay twice.
     const tasks = shareTasks(
-      which.map((fold) => taskFor(fold, mine)).filter((task) => !layObstacle(task)),
+      which.map((fold) => taskFor(fold, seed + mine)).filter((task) => !layObstacle(task)),
       workers.length,
     );
     const each = (milliseconds * workers.length) / tasks.length;
@@ -107,7 +136,10 @@ export function useLaySearch({
         await worker.search(task, each, listen);
       }
     };
+    const before = Math.min(...lengthsOf(knownFor(), which));
     await Promise.all(workers.map(work));
+    const after = Math.min(...lengthsOf(knownFor(), which));
+    if (Number.isFinite(before)) setOutcome({ inputs, gained: Math.max(0, before - after) });
     if (mine === turn.current) setRunning(undefined);
   };
 
@@ -127,7 +159,7 @@ export function useLaySearch({
     });
     layWorker
       .api()
-      .search({ ...task, seed: mine }, milliseconds, listen)
+      .search({ ...task, seed: seed + mine }, milliseconds, listen)
       .catch(() => setFailure(otherwise))
       .finally(() => {
         if (mine === turn.current) setRunning(undefined);
@@ -135,7 +167,21 @@ export function useLaySearch({
   };
   const begin = useRef<() => void>(undefined);
   useEffect(() => {
-    begin.current = () => run(first, firstMilliseconds);
+    // What was found before for the same pieces and cloth is shown again; what is missing of it is searched.
+    begin.current = () => {
+      const mine = turn.current;
+      void loadPlans(key, inputs).then((loaded) => {
+        if (mine !== turn.current) return;
+        const kept = Object.fromEntries(
+          Object.entries(loaded).filter(([fold, { lay }]) =>
+            lay ? stillHolding([lay], taskFor(fold as LayWay, seed)).length > 0 : false,
+          ),
+        ) as PlansFound;
+        if (Object.keys(kept).length > 0) show({ inputs, plans: { ...kept, ...knownFor() } });
+        const open = first.filter((fold) => !kept[fold]?.lay);
+        if (open.length > 0) run(open, firstMilliseconds);
+      });
+    };
   });
   useEffect(() => begin.current?.(), [inputs]);
 
@@ -148,8 +194,14 @@ export function useLaySearch({
     })),
     running,
     failure,
+    gained: outcome?.inputs === inputs ? outcome.gained : undefined,
     run,
     layOne,
     stop,
+    anew: (which, milliseconds) => {
+      show({ inputs, plans: {} });
+      keepPlans(key, inputs, {});
+      run(which, milliseconds);
+    },
   };
 }

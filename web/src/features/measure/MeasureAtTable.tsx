@@ -10,6 +10,7 @@ import { useTicketContext } from '../ticket/ticket-context.ts';
 import { ArrivedSet } from '../at-home/ArrivedSet.tsx';
 import { BeginFromLast } from './BeginFromLast.tsx';
 import { BodyFigure } from './BodyFigure.tsx';
+import { HeldMeasure } from './HeldMeasure.tsx';
 import { LastTime } from './LastTime.tsx';
 import { MeasureField } from './MeasureField.tsx';
 import { MeasureList } from './MeasureList.tsx';
@@ -31,7 +32,7 @@ const needWords: { readonly [need in AskedMeasure['need']]: string } = {
 export function MeasureAtTable({ measuring, tape }: MeasureProps) {
   const { ticket } = useTicketContext();
   const { unit, measures } = ticket;
-  const { asked, entry, current, index, next } = measuring;
+  const { asked, entry, current, index, next, missing } = measuring;
   const { names } = measureOf(current);
   return (
     <div className="grid h-full grid-cols-[300px_minmax(0,1fr)_310px] gap-8 max-lg:grid-cols-[250px_minmax(0,1fr)_270px] max-lg:gap-5">
@@ -56,6 +57,7 @@ export function MeasureAtTable({ measuring, tape }: MeasureProps) {
           ))}
         </div>
         <MeasureField measuring={measuring} unit={unit} />
+        <HeldMeasure measuring={measuring} />
         <div className="mt-2 min-h-9">
           <LastTime measuring={measuring} unit={unit} />
         </div>
@@ -63,7 +65,11 @@ export function MeasureAtTable({ measuring, tape }: MeasureProps) {
         <MeasureSays measuring={measuring} unit={unit} />
         <div className="mt-5 flex flex-wrap gap-3">
           <Button type="submit" hotkey="↵" className="min-h-12">
-            {next ? `Next: ${measureOf(next.id).names[0].toLowerCase()}` : 'Done: agree the style'}
+            {next
+              ? `Next: ${measureOf(next.id).names[0].toLowerCase()}`
+              : missing > 0
+                ? 'Next: what is missing'
+                : 'Done: agree the style'}
           </Button>
           {next && (
             <Button look="quiet" className="min-h-12" onClick={measuring.skip}>

@@ -9,6 +9,7 @@ import { BodyFigure } from './BodyFigure.tsx';
 import { ArrivedSet } from '../at-home/ArrivedSet.tsx';
 import { BeginFromLast } from './BeginFromLast.tsx';
 import { Keypad } from './Keypad.tsx';
+import { HeldMeasure } from './HeldMeasure.tsx';
 import { LastTime } from './LastTime.tsx';
 import { MeasureField } from './MeasureField.tsx';
 import { MeasureList } from './MeasureList.tsx';
@@ -44,6 +45,7 @@ export function MeasureInHand({ measuring, tape }: MeasureProps) {
             </div>
             <div className="mt-2">
               <MeasureField measuring={measuring} unit={unit} pad />
+              <HeldMeasure measuring={measuring} />
             </div>
           </div>
           <div className="h-52">

@@ -2,7 +2,7 @@ import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
 import { readMeasure } from '@ample-bolt/core/measures/read-measure';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
 import { useState } from 'react';
-import type { MeasuresChange, TicketActions } from '../../api/tickets.ts';
+import { wasRefused, type MeasuresChange, type TicketActions } from '../../api/tickets.ts';
 import { useTypedValues, type TypedValues } from '../../ui/use-typed-values.ts';
 
 /** How and when a set was taken, as far as it changes. */
@@ -48,6 +48,7 @@ export function useMeasureEntry(
       setFailure(undefined);
       return true;
     } catch (error) {
+      if (wasRefused(error)) forget(ready);
       setFailure(error instanceof Error ? error.message : 'Not stored yet.');
       return false;
     }

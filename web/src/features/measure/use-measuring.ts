@@ -31,6 +31,10 @@ export interface Measuring {
   /** Stores what is readable and goes to the next measure, or on to the style; stays at a faulty one. */
   readonly forward: () => void;
   readonly skip: () => void;
+  /** The measure in hand is needed and empty, and Enter was pressed: it is held until it is taken, or skipped on purpose. */
+  readonly held: boolean;
+  /** How many needed measures are not taken yet. */
+  readonly missing: number;
 }
 
 export interface LastValue {
@@ -84,7 +88,21 @@ export function useMeasuring(): Measuring {
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => field.current?.select(), [current]);
   const fault = entry.faultOf(current);
-  const skip = () => (next ? setCurrent(next.id) : goTo('style'));
+  const [held, setHeld] = useState<MeasureId>();
+  const isNeeded = asked[index]?.need === 'required';
+  const missing = measuresAsked('style', styleId).filter(
+    ({ id, need }) => need === 'required' && entry.values[id] === undefined,
+  );
+  const skip = () => {
+    setHeld(undefined);
+    // At the end comes what was left out and is needed, once more; the style waits for it.
+    const open = missing.find(({ id }) => id !== current) ?? missing[0];
+    if (next) setCurrent(next.id);
+    else if (open) {
+      setHeld(open.id);
+      setCurrent(open.id);
+    } else goTo('style');
+  };
   return {
     sequence,
     changeSequence: (which) => {
@@ -105,7 +123,8 @@ export function useMeasuring(): Measuring {
       setCurrent(id);
     },
     forward: () => {
-      if (fault) {
+      if (fault || (isNeeded && entry.values[current] === undefined)) {
+        if (!fault) setHeld(current);
         field.current?.select();
         return;
       }
@@ -113,5 +132,7 @@ export function useMeasuring(): Measuring {
       skip();
     },
     skip,
+    held: held === current && entry.values[current] === undefined,
+    missing: missing.length,
   };
 }

@@ -15,11 +15,13 @@ import { useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Segmented } from '../../ui/Segmented.tsx';
+import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useStillHere } from '../../ui/use-still-here.ts';
 import { asPreview, useDrafted } from '../../workers/use-drafted.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
 import { EaseStrip } from '../ticket/EaseStrip.tsx';
 import { FindingList } from '../ticket/FindingList.tsx';
+import { LeaveChoices } from '../ticket/LeaveChoices.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { GarmentDrawing } from './GarmentDrawing.tsx';
@@ -59,14 +61,17 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
   const preview = useDrafted(asPreview(ticket, { choices: entry.preview }));
   const drafted = preview.drafted;
   const asked = Object.entries(style.choices).filter(([, choice]) => isAsked(choice, drafted?.chosen ?? {}));
+  const agree = () => void entry.agree().then((agreed) => agreed && stillHere() && goTo('figures'));
+  useHotkeys({ Enter: { does: 'agree the style', act: agree } });
   const groups = choiceGroups.filter((group) => asked.some(([, choice]) => choice.group === group));
   return (
     <div className="grid h-full grid-cols-[352px_minmax(0,1fr)_280px] gap-4 max-md:h-auto max-md:grid-cols-1 max-lg:grid-cols-[330px_minmax(0,1fr)]">
+      <LeaveChoices entry={entry} />
       <form
         className="flex min-h-0 flex-col rounded-soft border border-linen-2 bg-white px-5 py-3"
         onSubmit={(event) => {
           event.preventDefault();
-          void entry.agree().then((agreed) => agreed && stillHere() && goTo('figures'));
+          agree();
         }}
       >
         <div className="min-h-0 grow overflow-auto">
