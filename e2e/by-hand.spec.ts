@@ -96,7 +96,7 @@ test('the key w opens the working of the figure in focus', async ({ page, reques
     .getByRole('button')
     .focus();
   await page.keyboard.press('w');
-  await expect(page.getByRole('region', { name: 'Shoulder, out' })).toContainText('divided by 2');
+  await expect(page.getByRole('region', { name: 'Shoulder, across' })).toContainText('divided by 2');
 });
 
 test('versions are compared, and one is gone back to', async ({ page, request }) => {
@@ -107,6 +107,6 @@ test('versions are compared, and one is gone back to', async ({ page, request })
   await page.getByRole('button', { name: 'Go back to that version' }).click();
   const step = (what: string) => page.getByRole('listitem').filter({ hasText: what });
   await expect(step('Lining lay')).toContainText('on the table');
-  await page.getByRole('button', { name: /^Do again: Stay lay/ }).click();
+  await page.getByRole('button', { name: /^Redo: Stay lay/ }).click();
   await expect(step('Stay lay')).toContainText('on the table');
 });

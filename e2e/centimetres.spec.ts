@@ -23,17 +23,18 @@ test('a shop that measures in centimetres reads and buys in metres', async ({ pa
   await expect(page).toHaveURL(/style$/);
   await page.getByLabel('Ease at bust').fill('6');
   await page.getByRole('button', { name: 'Agree this style' }).click();
-  await expect(page.getByRole('row', { name: /^Bust, out/ })).toContainText('(bust 91.44 + ease 6) ÷ 4');
+  await expect(page.getByRole('row', { name: /^Bust, across/ })).toContainText('(bust 91.44 + ease 6) ÷ 4');
 
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Lay/ }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Metric tweed');
   await page.getByLabel('Width, cm').fill('140');
   await page.getByRole('checkbox', { name: /One way/ }).check();
-  await page.getByRole('button', { name: 'Name this cloth' }).click();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   await expect(page.getByRole('button', { name: /^\d(\.\d)? m Open, one layer/ })).toBeVisible({
     timeout: 20_000,
   });
   await page.getByRole('button', { name: 'Take this plan' }).click({ timeout: 20_000 });
-  await expect(page.getByRole('heading', { name: 'Where it starts' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Which cloth for the lining?' })).toBeVisible();
 
   // On one-way cloth nothing is turned.
   const id = await ticketId(request, 'Metric dress');
@@ -68,20 +69,21 @@ test('cloth in hand that is too short holds the plan until it is changed', async
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Style/ }).click();
   await page.getByRole('button', { name: 'Agree this style' }).click();
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Lay/ }).click();
-  await page.getByLabel('In hand, in').fill('1yd');
-  await page.getByRole('button', { name: 'Name this cloth' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Short drill');
+  await page.getByLabel('Length in stock, in').fill('1yd');
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   await expect(page.getByText('There is 36 in of this cloth')).toBeVisible({ timeout: 20_000 });
   await expect(page.getByRole('button', { name: 'Take this plan' })).toBeDisabled();
   await page.getByRole('button', { name: 'Change the cloth' }).click();
-  await page.getByLabel('In hand, in').fill('3yd');
-  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await page.getByLabel('Length in stock, in').fill('3yd');
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   await expect(page.getByRole('button', { name: 'Take this plan' })).toBeEnabled({ timeout: 20_000 });
 });
 
 test('another plan asks before it throws chalked marks away', async ({ page, request }) => {
   const id = await ticketId(request, 'Lamp-bearer');
   await page.goto(`/tickets/${id}/lay`);
-  await page.getByRole('button', { name: /Folded in half .* outlines/ }).click({ timeout: 20_000 });
+  await page.getByRole('button', { name: /Folded in half .* pieces to chalk/ }).click({ timeout: 20_000 });
   await page.getByRole('button', { name: 'Take this plan' }).click();
   await expect(page.getByText(/marks are chalked on the plan before/)).toBeVisible();
   await page.getByRole('button', { name: 'Keep it' }).click();

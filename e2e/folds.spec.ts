@@ -21,13 +21,13 @@ test('fold to width is weighed against half fold and taken', async ({ page, requ
   const id = await ticketId(request, 'Ferry-day');
   const read = async () => (await (await request.get(`/api/tickets/${id}`)).json()) as Stored;
   await page.goto(`/tickets/${id}/lay`);
-  const card = (name: string) => page.getByRole('button', { name: new RegExp(`${name} .* outlines`) });
+  const card = (name: string) => page.getByRole('button', { name: new RegExp(`${name} .* pieces to chalk`) });
   await expect(card('Folded to width')).toBeVisible({ timeout: 30_000 });
   await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible({ timeout: 30_000 });
 
   // Half fold chalks a pair once, so it has fewer outlines than open cloth; to width lies between.
   const outlines = async (name: string) =>
-    Number(/(\d+) outlines/.exec((await card(name).textContent()) ?? '')?.[1]);
+    Number(/(\d+) pieces to chalk/.exec((await card(name).textContent()) ?? '')?.[1]);
   expect(await outlines('Folded in half')).toBeLessThan(await outlines('Open, one layer'));
   expect(await outlines('Folded to width')).toBeLessThanOrEqual(await outlines('Open, one layer'));
 

@@ -14,7 +14,7 @@ test('measuring again shows last time’s figure, keeps it by one press, and see
   // What has not changed is kept by one press.
   await chooseMeasure(page, 'Hip', 'to take');
   await expect(page.getByText(/last 40\u202f1\u20442 on/)).toBeVisible();
-  await page.getByRole('button', { name: 'Still so' }).click();
+  await page.getByRole('button', { name: 'Unchanged' }).click();
   await expect(page.getByRole('textbox', { name: 'Hip', exact: true })).toHaveValue('40 1/2');
   await page.keyboard.press('Tab');
   await expect(page.getByText(/the same/)).toBeVisible();
@@ -87,7 +87,7 @@ test('measured anew, the set before stays beside the new one, and undo takes the
   await expect(card).toContainText('tummy rounded');
   await expect(card).toContainText('over a slip');
 
-  await card.getByRole('button', { name: 'Measure anew' }).click();
+  await card.getByRole('button', { name: 'New set' }).click();
   await expect(card).toContainText('set 2');
   await chooseMeasure(page, 'Waist', '26');
   await expect(page.getByText(/last 26 on/)).toBeVisible();
@@ -187,7 +187,7 @@ test('a new ticket begins from the last set, and a child’s page says how old i
   await page.getByLabel('Due').fill('2027-06-01');
   await page.getByRole('button', { name: 'Open ticket and measure' }).click();
   await expect(page.getByText(/measures were taken on/)).toBeVisible();
-  await page.getByRole('button', { name: 'Begin from it' }).click();
+  await page.getByRole('button', { name: 'Use these measures' }).click();
   await expect(page.getByRole('button', { name: /^Bust 27/ })).toBeVisible();
   await page.getByRole('link', { name: 'People' }).click();
   await page.getByRole('link', { name: /^Pip Marrow/ }).click();

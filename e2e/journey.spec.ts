@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openTicket, readings, takeMeasures } from './ticket.ts';
+import { openTicket, readings, takeMeasures, goToStation, saveCloth } from './ticket.ts';
 
 test('from a new ticket to the last mark, with one slip on the way', async ({ page }) => {
   test.setTimeout(180_000);
@@ -29,7 +29,7 @@ test('from a new ticket to the last mark, with one slip on the way', async ({ pa
   // The figures, each with the sum that made it.
   const neck = page.getByRole('row', { name: /Neck, down at the centre/ });
   await expect(neck).toContainText('neck depth, front 4 − neck seam 1\u20444 = 3\u202f3\u20444');
-  await expect(page.getByRole('row', { name: /^Bust, out/ })).toContainText('(bust 36 + ease 2) ÷ 4');
+  await expect(page.getByRole('row', { name: /^Bust, across/ })).toContainText('(bust 36 + ease 2) ÷ 4');
 
   await page.keyboard.press(']');
   await expect(page.getByText(/(\d+) of \1 seams true\./)).toBeVisible();
@@ -37,24 +37,38 @@ test('from a new ticket to the last mark, with one slip on the way', async ({ pa
   await expect(page.getByRole('group', { name: 'Skirt front, drawn on the cloth' })).toBeVisible();
 
   await page.keyboard.press(']');
-  await page.getByLabel('Cloth', { exact: true }).fill('Harbour blue drill');
+  await page.getByLabel('Name', { exact: true }).fill('Harbour blue drill');
   await page.getByLabel('Width, in').fill('wide');
-  await page.getByRole('button', { name: 'Name this cloth' }).click();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   await expect(page.getByRole('alert')).toContainText('not a length');
   await page.getByLabel('Width, in').fill('54');
-  await page.getByRole('button', { name: 'Name this cloth' }).click();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
 
   // Lays arrive by themselves, one for each way of folding; improving can be stopped.
-  await expect(page.getByRole('button', { name: /Folded in half .* outlines/ })).toBeVisible({
+  await expect(page.getByRole('button', { name: /Folded in half .* pieces to chalk/ })).toBeVisible({
     timeout: 20_000,
   });
-  await expect(page.getByRole('button', { name: /Open, one layer .* outlines/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Open, one layer .* pieces to chalk/ })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible({ timeout: 20_000 });
   await page.keyboard.press('i');
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible();
   await page.getByRole('button', { name: /Folded in half/ }).click();
   await page.getByRole('button', { name: 'Take this plan' }).click();
+
+  // The page leads on to the cloths that are still open; none is dropped in silence.
+  await expect(page.getByRole('heading', { name: 'Which cloth for the lining?' })).toBeVisible();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
+  await expect(page.getByRole('alert')).toContainText('Give the lining cloth a name');
+  await saveCloth(page, 'Fog habotai');
+  await page.getByRole('button', { name: 'Take this plan' }).click({ timeout: 20_000 });
+  await expect(page.getByRole('heading', { name: 'Which cloth for the stay?' })).toBeVisible();
+  await goToStation(page, 'Chalk');
+  await page.getByRole('button', { name: 'Cut list' }).click();
+  await expect(page.getByText('Not done yet: the stay is still to be planned')).toBeVisible();
+  await page.getByRole('link', { name: 'Add cloth for the stay' }).click();
+  await saveCloth(page, 'Woven stay');
+  await page.getByRole('button', { name: 'Take this plan' }).click({ timeout: 20_000 });
 
   // One mark at a time; where one was left, one goes on.
   await expect(page.getByRole('heading', { name: 'Where it starts' })).toBeVisible();
@@ -64,6 +78,13 @@ test('from a new ticket to the last mark, with one slip on the way', async ({ pa
   await page.keyboard.press('PageUp');
   await page.getByRole('button', { name: /Marked/ }).click();
   await page.getByRole('button', { name: 'Back' }).click();
+  // Space on a button presses that button, and marks nothing besides.
+  await page.getByRole('button', { name: /Zoom/ }).focus();
+  const held = await page.getByRole('heading', { level: 1 }).textContent();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(held ?? '');
+  await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('Space');
   await page.keyboard.press('Space');
   const title = await page.getByRole('heading', { level: 1 }).textContent();
@@ -103,9 +124,11 @@ test('a lay goes stale when the pieces change under it, and chalking waits', asy
   await takeMeasures(page);
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Style/ }).click();
   await page.getByRole('button', { name: 'Agree this style' }).click();
-  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Lay/ }).click();
-  await page.getByRole('button', { name: 'Name this cloth' }).click();
+  await goToStation(page, 'Lay');
+  await saveCloth(page, 'Changing twill');
   await page.getByRole('button', { name: 'Take this plan' }).click({ timeout: 20_000 });
+  await expect(page.getByRole('heading', { name: 'Which cloth for the lining?' })).toBeVisible();
+  await goToStation(page, 'Chalk');
   await expect(page.getByRole('heading', { name: 'Where it starts' })).toBeVisible();
   await page.getByRole('link', { name: /Nº/ }).click();
   await page
@@ -118,7 +141,7 @@ test('a lay goes stale when the pieces change under it, and chalking waits', asy
   );
   await expect(page.getByRole('link', { name: /Lay ?, held by a check/ })).toBeVisible();
   await page.getByRole('link', { name: /Chalk ?, later/ }).click();
-  await expect(page.getByRole('heading', { name: 'The lay no longer fits' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'The plan no longer fits' })).toBeVisible();
   await page.getByRole('button', { name: 'To the lay' }).click();
   await expect(page.getByText('The chosen lay no longer fits')).toBeVisible();
 });

@@ -23,11 +23,11 @@ test('a print is matched around the body; without its repeat it is refused, and 
 
   // The repeat is wiped by mistake.
   await page.getByRole('button', { name: 'Change the cloth' }).click();
-  const [repeat, between] = [page.getByLabel('Repeat, cm'), page.getByLabel('Room between, cm')];
+  const [repeat, between] = [page.getByLabel('Repeat, cm'), page.getByLabel('Gap between pieces, cm')];
   await expect(page.getByRole('checkbox', { name: 'Match the print' })).toBeChecked();
   await repeat.fill('');
   await between.fill('0.5');
-  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   await expect(page.getByRole('alert')).toContainText('A print that is matched needs its repeat');
   await page.reload();
   await page.getByRole('button', { name: 'Change the cloth' }).click();
@@ -36,18 +36,18 @@ test('a print is matched around the body; without its repeat it is refused, and 
   await repeat.fill('9');
   await expectNoViolation(page, 'a print to match');
   await page.route('**/api/tickets/*/cloths', (route) => route.abort());
-  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   await expect(page.getByRole('alert')).toContainText('does not answer');
   await page.unroute('**/api/tickets/*/cloths');
   await expect(repeat).toHaveValue('9');
-  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   await expect(between).toBeHidden();
   await expect(page.getByText(/proved: all inside/)).toBeVisible({ timeout: 30_000 });
   // Stripes across as well: centre lines lie on them, and a hand that leaves one is told.
   await page.getByRole('button', { name: 'Change the cloth' }).click();
   const across = page.getByLabel('Across, cm');
   await across.fill('7');
-  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   await expect(across).toBeHidden();
   await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible({ timeout: 30_000 });
   await expect(page.getByText(/proved: all inside/)).toBeVisible({ timeout: 30_000 });
@@ -57,7 +57,7 @@ test('a print is matched around the body; without its repeat it is refused, and 
   await page.keyboard.press('x');
   await page.getByRole('button', { name: 'Change the cloth' }).click();
   await across.fill('');
-  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   await expect(across).toBeHidden();
   const { cloths } = (await (await request.get(`/api/tickets/${id}`)).json()) as { cloths: object[] };
   expect(cloths[0]).toMatchObject({ repeat: 90, matched: true, spacing: 5 });
@@ -95,7 +95,7 @@ test('pieces lie on the bias, with their hem on a border, and in a block that is
   await expect(lies.getByRole('option', { name: 'Hem on the border' })).toBeDisabled();
   await page.getByRole('button', { name: 'Change the cloth' }).click();
   await page.getByLabel('Border along').selectOption('the lower selvedge');
-  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   await choose('Skirt front 1');
   await lies.selectOption('Hem on the border');
   await expect(lies).toHaveValue('border');

@@ -88,7 +88,7 @@ test('by the arrow keys a piece goes by the step of the tape, turns half, and is
   await expect(tools.getByText('Proved as it lies now')).toBeVisible();
   // Velveteen runs one way: nothing is half turned on it.
   await expect(tools.getByRole('button', { name: 'Half turn' })).toBeDisabled();
-  await tools.getByRole('button', { name: 'Leave it' }).click();
+  await tools.getByRole('button', { name: 'Discard changes' }).click();
   await expect(card).toBeHidden();
 });
 
@@ -124,12 +124,12 @@ test('a flaw is marked on the cloth, the chosen lay no longer fits, and the next
   const typed = { from: '10', to: '6', left: '8', right: '12' };
   for (const [side, value] of Object.entries(typed))
     await page.getByRole('textbox', { name: `Flaw 1, ${side}` }).fill(value);
-  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   // It ends before it begins: said, and nothing that was typed is lost.
   await expect(page.getByRole('alert')).toContainText('Flaw 1 has no size');
   await expect(page.getByRole('textbox', { name: 'Flaw 1, left' })).toHaveValue('8');
   await page.getByRole('textbox', { name: 'Flaw 1, to' }).fill('14');
-  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   await expect(page.getByText('Flaw: nothing is laid here')).toBeAttached();
   await expect(page.getByText('The chosen lay no longer fits')).toBeVisible();
   const plan = page.getByRole('button', { name: /costs \d+\.\d\d/ }).first();
@@ -150,7 +150,7 @@ test('a leftover with a slanted end and a flaw, and a panel with a worked motif,
   await page.goto(`/tickets/${id}/lay`);
   await page.getByRole('button', { name: 'Change the cloth' }).click();
   await page.getByLabel('Width, in').fill('60');
-  await page.getByLabel('In hand, in').fill('84');
+  await page.getByLabel('Length in stock, in').fill('84');
   const corners = [['0', '0'], ['84', '0'], ['70', '30'], ['76', '60'], ['12', '60'], ['0', '40']]; // prettier-ignore
   for (const [index, [along = '', across = '']] of corners.entries()) {
     await page.getByRole('button', { name: 'Add a corner' }).click();
@@ -164,11 +164,11 @@ test('a leftover with a slanted end and a flaw, and a panel with a worked motif,
   await expectNoViolation(page, 'cloth with its places');
   // One corner is past the end: named, and nothing that was typed is lost.
   await fill('Corner 2', { along: '90' });
-  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   await expect(page.getByRole('alert')).toContainText('Corner 2 of the outline, along,');
   await expect(field('Panel 1, right')).toHaveValue('30');
   await fill('Corner 2', { along: '84' });
-  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await page.getByRole('button', { name: 'Save cloth' }).click();
 
   await expect(page.getByText('Panel with a worked motif')).toBeAttached();
   await expect(page.getByText(/proved: all inside/)).toBeVisible({ timeout: 30_000 });
@@ -204,8 +204,8 @@ test('cloth that is too short: by how much, what would make it fit is tried, and
       await off.click();
     }
   await page.getByLabel('Width, in').fill('45');
-  await page.getByLabel('In hand, in').fill('47');
-  await page.getByRole('button', { name: 'Use this cloth' }).click();
+  await page.getByLabel('Length in stock, in').fill('47');
+  await page.getByRole('button', { name: 'Save cloth' }).click();
   await expect(page.getByText(/There is 47 in of this cloth; this lay needs .* too much/)).toBeVisible({ timeout: 30_000 }); // prettier-ignore
   // A join is tried first: nobody sees it.
   await expect(page.getByText(/A join at the fold of .*facing.*: /)).toBeVisible({ timeout: 40_000 });

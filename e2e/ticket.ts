@@ -93,6 +93,20 @@ export async function putPart(
   expect([part, answer.status()]).toEqual([part, 200]);
 }
 
+/** Names the cloth that the Lay station asks for, and waits until it is being planned. */
+export async function saveCloth(page: Page, name: string): Promise<void> {
+  await page.getByLabel('Name', { exact: true }).fill(name);
+  await page.getByRole('button', { name: 'Save cloth' }).click();
+  await expect(page.getByRole('button', { name: 'Take this plan' })).toBeVisible();
+}
+
+/** Goes to a station of the ticket on its tape. */
+export const goToStation = (page: Page, name: string): Promise<void> =>
+  page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: new RegExp(name) })
+    .click();
+
 interface Opened {
   readonly title: string;
   readonly styleId: string;

@@ -16,7 +16,7 @@ const ticketOf = async (request: APIRequestContext, id: string): Promise<Stored>
 
 /** A dress of the choir, measured like the gown, on cloth of the choir's own. */
 async function choirDress(request: APIRequestContext, title: string): Promise<Stored> {
-  const cloths = [{ role: 'outer', name: 'Choir moss crepe', width: '45in' }];
+  const cloths = [{ role: 'outer', name: 'Choir moss crepe', bolt: 'choir moss', width: '45in' }];
   const id = await openMeasured(request, { title, styleId: 'fitted-dress', like: 'Lamp-bearer', cloths });
   return ticketOf(request, id);
 }

@@ -1,16 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
 import { sampleCloth } from '../testing/sample-cloth.ts';
+import { distance } from '../geometry/point.ts';
 import { boxOf } from '../geometry/ring.ts';
 import { outlineCount } from '../lay/lay.ts';
 import { layPiecesOn } from '../lay/layable.ts';
 import { planForWork } from '../lay/plan-lay.ts';
 import { edgeLength } from '../pieces/piece.ts';
 import { bustierBodiceRecipe } from '../styles/bustier-bodice/bustier-bodice-recipe.ts';
+import { halterBodiceRecipe } from '../styles/halter-bodice/halter-bodice-recipe.ts';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import { markLine, markWords } from '../words/mark-words.ts';
 import { contrast, chalkFor, chalks, markInHand } from './chalk-colour.ts';
+import { chalkOrigin } from './chalk-origin.ts';
 import { chalkAll, chalkLaid, chalkPiece } from './chalk-piece.ts';
 import { bandedOffShoulderTopRecipe } from '../styles/banded-off-shoulder-top/banded-off-shoulder-top-recipe.ts';
 import { tubeTopRecipe } from '../styles/tube-top/tube-top-recipe.ts';
@@ -59,10 +62,58 @@ describe('fronts that open, and edges without a shoulder', () => {
   };
 
   test('a front with a stand is chalked from its centre line, with both ends of its front edge', () => {
-    const front = said(waistcoatRecipe, 'bodice-front-centre');
+    const front = said(waistcoatRecipe, 'forepart-front-centre');
     expect(front).toContain('Top of the front edge: From the start line and from the centre.');
     expect(front).toContain('Foot of the front edge');
     expect(front).not.toContain('grain line');
+  });
+
+  test('the point that a hem falls to is marked, and no place twice', () => {
+    const drafted = waistcoatRecipe
+      .draft(draftInput(middleBody))
+      .pieces.find(({ piece }) => piece.id === 'forepart-front-centre');
+    if (!drafted) throw new Error('no forepart');
+    const points = chalkPiece(drafted, byStitch).flatMap((mark) => (mark.kind === 'point' ? [mark] : []));
+    const lowest = Math.max(...drafted.stitch.map(({ y }) => y));
+    expect(points.find(({ meet }) => meet?.join() === 'hem')?.down).toBeCloseTo(lowest, 6);
+    const places = points.map(({ out, down }) => `${Math.round(out)} ${Math.round(down)}`);
+    expect(new Set(places).size).toBe(places.length);
+  });
+
+  test('every straight line has both its ends marked, on strips too', () => {
+    for (const drafted of halterBodiceRecipe.draft(draftInput(middleBody)).pieces) {
+      if (drafted.piece.template) continue;
+      const marks = chalkPiece(drafted, byStitch);
+      const points = marks.flatMap((mark) => (mark.kind === 'point' ? mark.points : []));
+      for (const slope of marks.filter(({ kind }) => kind === 'slope'))
+        for (const end of slope.points)
+          expect([drafted.piece.id, points.some((p) => distance(p, end) < 1)]).toEqual([
+            drafted.piece.id,
+            true,
+          ]);
+    }
+  });
+
+  test('a piece that begins below the start line is chalked from its own top, and says how far below that is', () => {
+    const panel = tubeTopRecipe
+      .draft(draftInput(middleBody))
+      .pieces.find(({ piece }) => piece.id === 'bodice-back-side');
+    if (!panel) throw new Error('no side panel');
+    const { at, below } = chalkOrigin(panel, byStitch);
+    const box = boxOf(panel.outline);
+    expect([at.y >= box.minY && at.y <= box.maxY, at.x >= box.minX && at.x <= box.maxX]).toEqual([
+      true,
+      true,
+    ]);
+    expect(below).toBeGreaterThan(100);
+    for (const mark of chalkPiece(panel, byStitch))
+      if (mark.kind === 'point') expect(mark.down).toBeGreaterThan(-1);
+  });
+
+  test('loops are notched in their order down the side, and told', () => {
+    const halter = said(halterBodiceRecipe, 'bodice-front');
+    expect(halter.match(/Notch for a loop, side, above[\s\S]*Notch for a loop, side, below/)).not.toBeNull();
+    expect(halter).not.toMatch(/^Notch, side/m);
   });
 
   test('a strapless panel has both ends of its top edge, and no neck', () => {

@@ -16,6 +16,7 @@ import {
   OUTLINE_TOLERANCE,
   type Edge,
   type LevelName,
+  type Notch,
   type Piece,
 } from '../pieces/piece.ts';
 import type { ChalkManner } from './chalk-manner.ts';
@@ -189,11 +190,18 @@ function allowanceMarks(piece: Piece, line: ChalkManner['line']): UnorderedMark[
   });
 }
 
+/** Notches as they come around the piece, so that a hand goes around it once. */
+const notchesInOrder = ({ edges, notches }: Piece): Notch[] => {
+  const place = (id: string) => edges.findIndex((edge) => edge.id === id);
+  return [...notches].sort((a, b) => place(a.edge) - place(b.edge) || a.at - b.at);
+};
+
 const notchMarks = (piece: Piece): UnorderedMark[] =>
-  piece.notches.map((notch): UnorderedMark => ({
+  notchesInOrder(piece).map((notch): UnorderedMark => ({
     kind: 'notch',
     edge: notch.edge,
     notch: notch.kind,
+    ...(notch.marks && { marks: notch.marks }),
     mm: notch.at,
     points: [placeAtLength(edgeOf(piece, notch.edge).path, notch.at).point],
   }));

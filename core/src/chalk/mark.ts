@@ -111,6 +111,7 @@ export type Mark =
       readonly kind: 'notch';
       readonly edge: Edge['id'];
       readonly notch: Notch['kind'];
+      readonly marks?: Notch['marks'];
       readonly mm: number;
     })
   /** Chalked around a piece that is cut already; where it is pinned under that, it is cut with it and only trimmed. */

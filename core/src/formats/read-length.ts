@@ -8,6 +8,9 @@ export interface LengthBounds {
   readonly most: number;
 }
 
+/** Longer than any cloth or body, in either unit. */
+const MOST_TOLD = 100_000;
+
 /** Reads a written length and holds it to its bounds, mm. `label` opens the sentence, `field` is the path. */
 export function readLength(
   written: number | string,
@@ -27,9 +30,13 @@ export function readLength(
   const { least, most } = bounds;
   if (parsed.mm >= least - 0.01 && parsed.mm <= most + 0.01) return read(parsed.mm);
   const span = `${formatLength(least, unit)} and ${formatLength(most, unit)}`;
+  const typed = Number(toUnit(parsed.mm, unit).toFixed(2));
   return refuse(
     'out-of-range',
     field,
-    `${label} ${Number(toUnit(parsed.mm, unit).toFixed(2))} ${unit} is out of range; it must lie between ${span}.`,
+    // A figure so far off is no length at all: written out it would say nothing.
+    typed < MOST_TOLD
+      ? `${label} ${typed} ${unit} is out of range; it must lie between ${span}.`
+      : `${label}: check the figure; it must lie between ${span}.`,
   );
 }

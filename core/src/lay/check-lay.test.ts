@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { sampleCloth, samplePanel } from '../testing/sample-cloth.ts';
+import { point } from '../geometry/point.ts';
 import { boxOf, moveRing } from '../geometry/ring.ts';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
@@ -112,6 +113,17 @@ describe('checkLay', () => {
     expect(
       codes(withPlacement(open, pair, (placement) => ({ ...placement, mirrored: !placement.mirrored }))),
     ).toEqual(expect.arrayContaining(['not-the-outline', 'not-mirrored-in-pairs']));
+  });
+
+  test('an outline through other points is the same outline: another machine may sample its curves otherwise', () => {
+    const halved = withPlacement(open, 0, (placement) => ({
+      ...placement,
+      polygon: placement.polygon.flatMap((p, index) => {
+        const next = placement.polygon[(index + 1) % placement.polygon.length] ?? p;
+        return [p, point((p.x + next.x) / 2, (p.y + next.y) / 2)];
+      }),
+    }));
+    expect(codes(halved)).toEqual([]);
   });
 
   test('on one-way cloth nothing may be turned', () => {

@@ -65,6 +65,8 @@ export interface Notch {
   /** mm along the edge from its start. */
   readonly at: number;
   readonly kind: 'single' | 'double';
+  /** What is sewn there, where it is not just another edge. */
+  readonly marks?: 'loop';
 }
 
 /** A dart is two edges of the loop, mouth to tip and tip to mouth. */

@@ -54,8 +54,8 @@ const practice = 'Common practice; the shop may differ.';
  */
 // prettier-ignore
 export const rules = {
-  'school.block': method('how blocks are drafted', 'solved', { solved: 'solved block', table: 'table habit' }, 'The solved block measures what it drew and gives back what a curve took; the table habit is what is chalked by hand: quarters, straight sides, a fixed hollow at half the armhole.'),
-  'school.chestLine': method('chest line by the table habit', 'half-armhole', { 'half-armhole': 'half the armhole', 'bust-sixth': 'bust ÷ 6 + 1½', fixed: 'fixed' }, 'Common practice, by school; the solved block finds the depth that fits the measured armhole.'),
+  'school.block': method('how blocks are drafted', 'solved', { solved: 'calculated', table: 'hand rule' }, 'Calculated measures what it drew and gives back what a curve took; the table habit is what is chalked by hand: quarters, straight sides, a fixed hollow at half the armhole.'),
+  'school.chestLine': method('chest line by the hand rule', 'half-armhole', { 'half-armhole': 'half the armhole', 'bust-sixth': 'bust ÷ 6 + 1½', fixed: 'fixed' }, 'Common practice, by school; the solved block finds the depth that fits the measured armhole.'),
   'school.allowance': method('allowances are added', 'both', { both: 'to the figures', pattern: 'on the pattern', cloth: 'on the cloth' }, 'Common practice, by shop. To the figures: they are on the cut line, and both lines are chalked. On the pattern: figures and chalk are on the cut line alone. On the cloth: figures are on the stitch line, and the allowance is chalked outside it.'),
   'school.neckCut': method('neck and shoulder are cut', 'with-piece', { 'with-piece': 'with the piece', later: 'later, with a reserve' }, 'Common practice: some shops cut neck and shoulder slope only after the panels are joined.'),
   'chestLine.fixed': length('fixed chest line', 8.5, 'Common practice, 8, 8½ or 9 by size.'),

@@ -89,7 +89,7 @@ describe('comparing two states of a ticket', () => {
       'Lengths from: neck side → mid shoulder',
       'Pegging: as usual → 1/2 in',
       'Bodice front, waist, by hand: as computed → 9 1/2 in',
-      'Rule, how blocks are drafted: solved block → table habit',
+      'Rule, how blocks are drafted: calculated → hand rule',
       'Rule, side seam: 1 in → 3/4 in',
       'Signed off: no → close',
       'Outer cloth: none → Teal',

@@ -188,7 +188,7 @@ export const dart: QuickSum = {
 
 /** How the excess under the bust is shared between centre and side panel. */
 const centreShare = (method: string, excess: Working): Working =>
-  method === 'table' ? chosen('by the table habit', Math.min(half, evaluate(excess))) : times(excess, 0.4);
+  method === 'table' ? chosen('by the hand rule', Math.min(half, evaluate(excess))) : times(excess, 0.4);
 
 export const underbust: QuickSum = {
   name: 'underbust',

@@ -37,7 +37,7 @@ const garment = (change: Partial<DrawnGarment> = {}): DrawnGarment => ({
   figuresOf: (piece) => [
     figure(piece, {
       name: 'side',
-      label: 'Side, out',
+      label: 'Side, across',
       kind: 'out',
       mm: 110,
       stitch: 100,

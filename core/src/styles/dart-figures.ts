@@ -42,7 +42,10 @@ export function dartFigures(piece: DraftedPiece, workingsOf: (dartId: string) =>
         'curve of the seam',
       ),
       inside('length', 'leg', 'length of each leg', leg, drawn('mouth to tip', leg), 'as drawn'),
-      inside('out', 'tip-out', 'tip, out', tip.x, workings.tipOut, 'along the dart', { at: tip, way: OUT }),
+      inside('out', 'tip-out', 'tip, across', tip.x, workings.tipOut, 'along the dart', {
+        at: tip,
+        way: OUT,
+      }),
       inside('down', 'tip-down', 'tip, down', tip.y, workings.tipDown, 'along the dart', {
         at: tip,
         way: DOWN,
@@ -75,7 +78,7 @@ export function contourFigures(piece: DraftedPiece, intake: (dartId: string) => 
         intake(dart.id),
         'curve of the seam',
       ),
-      at('tip-out', 'tips, out', 'out', dart.top.x),
+      at('tip-out', 'tips, across', 'out', dart.top.x),
       at('tip-down', 'upper tip, down', 'down', dart.top.y),
       at('foot-down', 'lower tip, down', 'down', dart.bottom.y),
     ];

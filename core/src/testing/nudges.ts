@@ -48,8 +48,7 @@ export function nudged(style: Style, recipe: Recipe, input: DraftInput, nudge: N
       (to) => to >= choice.least && to <= choice.most,
     );
     if (other === undefined) return [];
-    const draftOf = (to: number) =>
-      recipe.draft({ ...input, choices: { ...input.choices, [id]: to } });
+    const draftOf = (to: number) => recipe.draft({ ...input, choices: { ...input.choices, [id]: to } });
     return [compare(`choice ${id}`, draftOf(held), draftOf(other))];
   });
   return [...measures, ...choices];

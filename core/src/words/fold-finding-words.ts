@@ -53,7 +53,7 @@ export function foldFindingWords(
     case 'fold-off-figure':
       return {
         message:
-          'Folded so, the fold does not lie on a figure of the print, or no figure is where a piece fits.',
+          'Folded this way, the fold does not lie on a figure of the print, or no figure is where a piece fits.',
         remedy: 'Measure again from the selvedge to the middle of a figure, or lay it open.',
       };
     case 'nothing-to-refold':
@@ -100,7 +100,8 @@ export function foldFindingWords(
       };
     case 'fold-cuts-too-many':
       return {
-        message: 'Folded so, every outline cuts more copies than a piece of this garment wants.',
+        message:
+          'Folded this way, every piece that is chalked cuts more copies than a piece of this garment wants.',
         remedy: 'Lay it open, or fold it to width so that single pieces lie beside the fold.',
       };
   }

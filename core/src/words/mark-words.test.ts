@@ -95,12 +95,12 @@ describe('markWords', () => {
     expect(chalkNumber(313, 'cm')).toBe('31.5');
   });
 
-  test('a curve’s line lists its points, out and down', () => {
+  test('a curve’s line lists its points, across and down', () => {
     expect(
       markLine(
         marks.find(({ kind }) => kind === 'curve')!,
         'in',
       ),
-    ).toContain('Out and down: 0, 0; 3, 1.');
+    ).toContain('Across and down: 0, 0; 3, 1.');
   });
 });

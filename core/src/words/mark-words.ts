@@ -85,10 +85,10 @@ const headingWords = (heading: Heading, origin: string): string =>
     .join(' and ');
 
 const directions = ({ downs, outs, alongFrom }: Place): string => {
-  if (alongFrom === 'block') return 'Downs run from its upper edge.';
+  if (alongFrom === 'block') return 'Down runs from its upper edge.';
   const origin = alongFrom === 'start' ? 'start of the cloth' : alongFrom;
-  const onBias = downs.includes('-') ? 'On the bias, halfway between length and width: downs' : 'Downs';
-  return `${onBias} run ${headingWords(downs, origin)}, outs ${headingWords(outs, origin)}.`;
+  const onBias = downs.includes('-') ? 'On the bias, halfway between length and width: down' : 'Down';
+  return `${onBias} runs ${headingWords(downs, origin)}, across ${headingWords(outs, origin)}.`;
 };
 
 const edgeWords: { readonly [from in Place['alongFrom'] | Place['acrossFrom']]: string } = {
@@ -110,12 +110,17 @@ const placeFigures = (place: Place, figure: FigureWords): MarkWords['figures'] =
 export const fromOrigin = ({ points, origin }: Pick<Mark, 'points' | 'origin'>): Point[] =>
   points.map((p) => subtract(p, origin));
 
+const notchName = ({ notch, marks }: Extract<Mark, { kind: 'notch' }>): string => {
+  if (marks === 'loop') return 'Notch for a loop';
+  return notch === 'double' ? 'Double notch' : 'Notch';
+};
+
 /** What the Chalk station says of a mark. */
 export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] = 'plain'): MarkWords {
   const length = (mm: number) => chalkNumber(mm, unit, style);
   const figure = (mm: number, word: string) => ({ value: length(mm), word });
   const down = (mm: number) => (mm < 0 ? figure(-mm, 'up') : figure(mm, 'down'));
-  const out = (mm: number, word = 'out') =>
+  const out = (mm: number, word = 'across') =>
     mm < -ON_CENTRE ? figure(-mm, `${word} to the left`) : figure(Math.max(0, mm), word);
   switch (mark.kind) {
     case 'block':
@@ -131,7 +136,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'place':
       return {
         title: 'Where it starts',
-        text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and ${originWords[mark.from]} cross here. ${mark.below > 0 ? `It begins ${length(mark.below)} below the start line of the figures; downs start at its own top. ` : ''}${directions(mark)}${mark.bothSides ? ' Chalk every mark on both sides of the centre.' : ''}`,
+        text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and ${originWords[mark.from]} cross here. ${mark.below > 0 ? `It begins ${length(mark.below)} below the start line of the figures; down is measured from its own top. ` : ''}${directions(mark)}${mark.bothSides ? ' Chalk every mark on both sides of the centre.' : ''}`,
         figures: placeFigures(mark, figure),
       };
     case 'again':
@@ -150,7 +155,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
       return {
         title: 'Start line',
         text: `Square across from the ${originWords[mark.from]}, as wide as the piece.`,
-        figures: [figure(mark.out, 'out')],
+        figures: [figure(mark.out, 'across')],
       };
     case 'level':
       return {
@@ -167,7 +172,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'slope':
       return {
         title: capital(edgeName(mark.edge)),
-        text: 'A straight line between the two marks.',
+        text: 'A straight line between its two marks.',
         figures: [figure(mark.mm, 'long')],
       };
     case 'curve':
@@ -185,7 +190,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
             : 'Widest at the waist; legs from there to both tips.',
         figures: [
           figure(mark.intake, 'wide'),
-          out(mark.out, 'tip out'),
+          out(mark.out, 'tip across'),
           figure(mark.down, 'tip down'),
           ...(mark.foot === undefined ? [] : [figure(mark.foot, 'lower tip down')]),
         ],
@@ -202,7 +207,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
       };
     case 'notch':
       return {
-        title: `${mark.notch === 'double' ? 'Double notch' : 'Notch'}, ${edgeName(mark.edge)}`,
+        title: `${notchName(mark)}, ${edgeName(mark.edge)}`,
         text: 'Along the edge, from its upper end.',
         figures: [figure(mark.mm, 'along')],
       };
@@ -221,7 +226,7 @@ export function markLine(mark: Mark, unit: Unit): string {
   const numbers = figures.map(({ value, word }) => `${value} ${word}`).join(', ');
   const through =
     mark.kind === 'curve'
-      ? ` Out and down: ${fromOrigin(mark)
+      ? ` Across and down: ${fromOrigin(mark)
           .map(({ x, y }) => `${chalkNumber(x, unit)}, ${chalkNumber(y, unit)}`)
           .join('; ')}.`
       : '';

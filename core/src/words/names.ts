@@ -4,10 +4,22 @@ import { capital } from './capital.ts';
 import type { LayWay } from '../lay/lay.ts';
 import type { ClothRole, EdgeRole, LevelName, Piece } from '../pieces/piece.ts';
 
-/** Piece ids as the shop says them. */
+/** Pieces that the shop calls otherwise than their ids. */
+const calledOtherwise: { readonly [id: string]: string } = {
+  lace: 'back tie',
+  loops: 'loop strip',
+  belt: 'tie belt',
+  'net-front': 'net V front',
+  'forepart-front-centre': 'forepart',
+  'forepart-front-side': 'forepart side',
+};
+
+/** Piece ids as the shop says them; a lining, stay or net is called after what it lies under. */
 export const pieceName = (id: string): string => {
   const [, number, own = id] = /^(\d+):(.*)$/.exec(id) ?? [];
-  const name = own.replaceAll('-', ' ');
+  const [, layer = '', base = own] = /^((?:lining|stay|net)-)?(.*)$/.exec(own) ?? [];
+  const called = calledOtherwise[own] ?? `${layer}${calledOtherwise[base] ?? base}`;
+  const name = called.replaceAll('-', ' ');
   return number === undefined ? capital(name) : `Nº ${number} ${name}`;
 };
 
@@ -37,10 +49,18 @@ export const roleName: { readonly [role in EdgeRole]: string } = {
   front: 'front edge',
   cup: 'cup seam',
   yoke: 'yoke seam',
-  band: 'seam edge',
-  free: 'free edge',
-  end: 'end',
+  band: 'long edge',
+  free: 'long edge',
+  end: 'short end',
   hem: 'hem',
+};
+
+/** Edges of strips: the long one that is sewn, the other, and the two short ends. */
+const edgeNames: { readonly [id: string]: string } = {
+  band: 'long edge, sewn',
+  free: 'long edge, outer',
+  'end-start': 'short end, upper',
+  'end-finish': 'short end, lower',
 };
 
 /** `side-lower` as `side, lower`; `waist-2` as `waist, outer`. */
@@ -54,7 +74,7 @@ export function edgeName(id: string): string {
         ? 'waist, past the dart'
         : 'waist, at the side';
   if (id.startsWith('side-')) return `side, ${id === 'side-upper' ? 'above' : 'below'} the bust dart`;
-  return id.replaceAll('-', ' ');
+  return edgeNames[id] ?? id.replaceAll('-', ' ');
 }
 
 export const cutName = (layers: 'single' | 'pair' | 'fold', copies: number): string => {

@@ -69,6 +69,18 @@ function leavesOf(working: Working): { mm: number; correction: boolean }[] {
 
 const isLeaf = ({ kind }: Working): boolean => kind !== 'sum' && kind !== 'quotient' && kind !== 'product';
 
+/** A sum whose other terms come to nothing that is shown. */
+const isOneTerm = (working: Working): boolean =>
+  working.kind === 'sum' &&
+  working.terms.filter(({ working: term }) => term.kind !== 'correction').length === 1 &&
+  working.terms.every(
+    ({ sign, working: term }) =>
+      sign > 0 && (isLeaf(term) ? term.kind !== 'correction' || Math.abs(term.mm) < UNSEEN : false),
+  );
+
+/** Less than this is not shown of a sum, mm. */
+const UNSEEN = 0.4;
+
 /**
  * The trade's one-line sum: `(bust 36 + ease 2) ÷ 4 + side seam 1 = 10 1/2`.
  * `≈` stands for `=` where a term or the result was rounded, or a curve moved the sum.
@@ -80,5 +92,8 @@ export function renderWorking(working: Working, unit: Unit, style: 'plain' | 'ty
   const leaves = leavesOf(working);
   const rounds = (mm: number) => Math.abs(roundLength(mm, unit, format(style)) - mm) > 1e-6;
   const exact = !rounds(result) && !leaves.some((leaf) => leaf.correction || rounds(leaf.mm));
-  return `${expression(working, unit, style, false)} ${exact ? '=' : '≈'} ${formatNumber(result, unit, format(style))}`;
+  const text = expression(working, unit, style, false);
+  // A sum of one term that comes to itself is said once.
+  if (isOneTerm(working)) return text;
+  return `${text} ${exact ? '=' : '≈'} ${formatNumber(result, unit, format(style))}`;
 }

@@ -57,7 +57,7 @@ describe('validator', () => {
     [{ name: 'a', kind: 'cat' }, 'kind: kind must be one of adult, child.'],
     [{ name: 'a', due: '2026-02-30' }, 'due: due must be a date, such as 2026-12-11 for a date.'],
     [{ name: 'a', list: [{}] }, 'list.0.width: list.0.width is missing.'],
-    [{ name: 'abcd' }, 'name: name must NOT have more than 3 characters.'],
+    [{ name: 'abcd' }, 'name: Name is too long; 3 characters at most.'],
     [3, ': the body must be object.'],
     [undefined, ': the body must be object.'],
   ])('%j is refused: %s', (body, words) => {

@@ -1,3 +1,4 @@
+import { capital } from '@ample-bolt/core/words/capital';
 import { Ajv2020, type ErrorObject } from 'ajv/dist/2020.js';
 import { fullFormats } from 'ajv-formats/dist/formats.js';
 import { Problem } from './problem.ts';
@@ -18,6 +19,12 @@ function fieldOf({ instancePath, keyword, params }: ErrorObject): string {
   return [path, last].filter(Boolean).join('.');
 }
 
+/** The last step of a field's path, as a person would say it. */
+const lastOf = (field: string): string => {
+  const last = field.split('.').at(-1) ?? '';
+  return last === 'title' ? 'name' : last;
+};
+
 function wordsFor({ keyword, params, message }: ErrorObject, field: string): string {
   switch (keyword) {
     case 'required':
@@ -31,6 +38,8 @@ function wordsFor({ keyword, params, message }: ErrorObject, field: string): str
       return `${field} is empty or not in the right form.`;
     case 'format':
       return `${field} must be a ${(params as { format: string }).format}, such as 2026-12-11 for a date.`;
+    case 'maxLength':
+      return `${capital(lastOf(field))} is too long; ${(params as { limit: number }).limit} characters at most.`;
     default:
       return `${field || 'the body'} ${message ?? 'has the wrong shape'}.`;
   }

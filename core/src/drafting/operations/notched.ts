@@ -1,15 +1,23 @@
-import { edgeLength, edgeOf, type Piece } from '../../pieces/piece.ts';
+import { edgeLength, edgeOf, type Notch, type Piece } from '../../pieces/piece.ts';
 
 /** Nearer to an end of its edge than this a notch marks nothing, mm. */
 const AT_END = 2;
 
 /** A piece with single notches on one of its edges, mm from that edge's start; places off the edge are left out. */
-export function notched(piece: Piece, edge: string, places: readonly number[]): Piece {
+export function notched(
+  piece: Piece,
+  edge: string,
+  places: readonly number[],
+  marks?: Notch['marks'],
+): Piece {
   const whole = edgeLength(edgeOf(piece, edge));
   const inside = places.filter((at) => at > AT_END && at < whole - AT_END);
   return {
     ...piece,
-    notches: [...piece.notches, ...inside.map((at) => ({ edge, at, kind: 'single' as const }))],
+    notches: [
+      ...piece.notches,
+      ...inside.map((at) => ({ edge, at, kind: 'single' as const, ...(marks && { marks }) })),
+    ],
   };
 }
 

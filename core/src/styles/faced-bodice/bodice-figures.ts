@@ -3,7 +3,7 @@ import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { Figure } from '../../drafting/draft.ts';
 import { endOf } from '../../geometry/curve.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
-import { edgeOf, edgesWithRole, type LevelName } from '../../pieces/piece.ts';
+import { edgeOf, edgesWithRole, levelDown, type LevelName } from '../../pieces/piece.ts';
 import { byRule, divided, drawn, minus, plus, sum } from '../../workings/working.ts';
 import { shareTerm, dropRule, scaled, dartWorkings, chestLine, bustTerms } from './bodice-workings.ts';
 import { centreFoot, type HemBelow } from './below-waist.ts';
@@ -24,6 +24,12 @@ import {
   seamFigure,
   type FigureContext,
 } from '../figure-parts.ts';
+
+/** How far down the chest line lies on a piece, which a style may have cut deeper than its block, mm. */
+function chestOn({ piece }: DraftedPiece): number | undefined {
+  const chest = piece.levels.find(({ name }) => name === 'chest');
+  return chest && levelDown(chest);
+}
 
 /** What is chosen of a neck. */
 export type NeckChosen = Pick<FacedBodiceChosen, 'neckWidth' | 'neckDepthFront' | 'neckDepthBack'>;
@@ -46,7 +52,7 @@ export function neckAndShoulder(
       edgesWithRole(piece.piece, 'neck').at(-1)?.id ?? 'neck',
       'out',
       'neck-width',
-      'Neck, out',
+      'Neck, across',
       sum(plus(choiceTerm(facedBodiceChoices.neckWidth, choices.neckWidth)), lessAllowance(context, 'neck')),
     );
   const neckDepth = () =>
@@ -66,7 +72,7 @@ export function neckAndShoulder(
       'shoulder',
       'out',
       'shoulder',
-      'Shoulder, out',
+      'Shoulder, across',
       sum(plus(divided(context.body.term('shoulder'), 2)), allowanceTerm(context, 'armhole')),
     ),
     cornerFigure(
@@ -147,7 +153,7 @@ function levels(
       'down',
       'chest-line',
       'Chest line, down',
-      shape.chest,
+      chestOn(piece) ?? shape.chest,
       sum(plus(chestLine(context)), plus(choiceTerm(armholeChoices.armholeLower, choices.armholeLower ?? 0))),
       context.rules['school.block'] === 'solved' ? 'set so that the armhole fits' : 'to the nearest half',
     ),
@@ -215,7 +221,7 @@ const bustFigure = (
   outFigure(
     piece,
     'bust',
-    'Bust, out',
+    'Bust, across',
     sum(...bustTerms(context, choices, bodice, which)),
     which === 'front' || context.rules['school.block'] === 'table'
       ? 'curve of the side'
@@ -232,7 +238,7 @@ const waistFigure = (
   outFigure(
     piece,
     'waist',
-    'Waist, out',
+    'Waist, across',
     sum(
       quarterOf(context, 'waist', choices.easeWaist),
       shareTerm(which, bodice.frame.share / 2),
@@ -256,7 +262,7 @@ export function hemFigures(
     outFigure(
       piece,
       'hem',
-      'Hem, out',
+      'Hem, across',
       sum(plus(hem.working), shareTerm(which, frame.share / 2), allowanceTerm(context, 'side')),
       'curve of the hem',
     ),
@@ -290,7 +296,7 @@ export function bodiceFigures(
     piece,
     'out',
     'bust-point',
-    'Bust point, out',
+    'Bust point, across',
     bustPoint.x,
     divided(context.body.term('bustSpan'), 2),
     'as drawn',
@@ -300,7 +306,7 @@ export function bodiceFigures(
     ...levels(context, choices, bodice, piece, which),
     figure(piece, {
       name: 'underarm',
-      label: 'Underarm, out',
+      label: 'Underarm, across',
       kind: 'out',
       mm: outlineOut(piece, underarm),
       stitch: underarm.x,

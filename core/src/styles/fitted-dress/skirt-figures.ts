@@ -60,7 +60,7 @@ export function skirtFigures(
     outFigure(
       piece,
       'waist',
-      'Waist, out',
+      'Waist, across',
       sum(
         plus(drawn('bodice waist', roleLength(piece.piece, 'waist'))),
         ...waistDartTerms(piece),
@@ -87,7 +87,7 @@ export function skirtFigures(
       context.body.term('waistToHip'),
       'as drawn',
     ),
-    outFigure(piece, 'hip', 'Hip, out', sum(...hipTerms), 'curve of the side'),
+    outFigure(piece, 'hip', 'Hip, across', sum(...hipTerms), 'curve of the side'),
     figure(piece, {
       name: 'length',
       label: 'Length, down at the centre',
@@ -100,7 +100,7 @@ export function skirtFigures(
     }),
     figure(piece, {
       name: 'hem',
-      label: 'Hem, out',
+      label: 'Hem, across',
       kind: 'out',
       mm: piece.corners['side']?.x ?? hem.x,
       stitch: hem.x,

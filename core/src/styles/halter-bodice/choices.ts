@@ -7,7 +7,7 @@ import type { Choice, ChosenOf } from '../style.ts';
 export const halterBodiceChoices = {
   ...facedBodiceChoices,
   neckDepthFront: { ...facedBodiceChoices.neckDepthFront, usual: inches(3.25) },
-  neckDepthBack: { kind: 'length', label: 'Block’s back neck', group: 'Neck', help: 'The back is open; it balances the side', least: inches(0.5), most: inches(2), usual: inches(0.75) },
+  neckDepthBack: { kind: 'length', label: 'Back neck depth', group: 'Neck', help: 'The back is open; it balances the side', least: inches(0.5), most: inches(2), usual: inches(0.75) },
   strap: { kind: 'length', label: 'Strap', group: 'Neck', help: 'Width left on the shoulder', least: inches(0.5), most: inches(3), usual: inches(1) },
   lower: { kind: 'length', label: 'Armhole lower', group: 'Shape', help: 'Below the underarm, at the side', least: 0, most: inches(3), usual: inches(0.75) },
   loops: { kind: 'option', label: 'Loops on each side', group: 'Shape', help: 'the ties run through them', options: { '3': '3', '4': '4', '5': '5', '6': '6' }, usual: '4' },

@@ -16,15 +16,19 @@ export interface Ties {
   readonly sums: { readonly [piece: string]: { readonly [edge: string]: Working } };
 }
 
-/** The side's notches for loops: evenly spaced over all its stretches, so that none lies in an allowance. */
-function loopNotches(front: Piece, count: number): Piece {
-  const sides = edgesWithRole(front, 'side');
-  const whole = sides.reduce((total, edge) => total + edgeLength(edge), 0);
+/** The side's notches for loops: evenly spaced over all its stretches, so that none lies in an allowance. There is no back for its own to meet. */
+function loopNotches(whole: Piece, count: number): Piece {
+  const sides = edgesWithRole(whole, 'side');
+  const front = {
+    ...whole,
+    notches: whole.notches.filter(({ edge }) => !sides.some(({ id }) => id === edge)),
+  };
+  const length = sides.reduce((total, edge) => total + edgeLength(edge), 0);
   let before = 0;
-  return sides.reduce((piece, side) => {
-    const own = evenly(count, whole).map((at) => at - before);
+  return sides.reduce<Piece>((piece, side) => {
+    const own = evenly(count, length).map((at) => at - before);
     before += edgeLength(side);
-    return notched(piece, side.id, own);
+    return notched(piece, side.id, own, 'loop');
   }, front);
 }
 
@@ -53,8 +57,8 @@ export function tiesOf(
     });
   const strips = [
     tie('neck-tie', 'Neck tie', NECK_TIE, 2),
-    tie('lace', pieces > 1 ? 'Back tie, in lengths' : 'Back tie', lace / pieces, pieces),
-    tie('loops', 'Strip for the loops', 2 * loops * LOOP, 1),
+    tie('lace', 'Back tie', lace / pieces, pieces),
+    tie('loops', 'Loop strip', 2 * loops * LOOP, 1),
   ];
   return {
     front: loopNotches(front, loops),

@@ -102,7 +102,7 @@ function beltOf(body: Body, chosen: SurpliceCropTopChosen, longest: number, allo
   const pieces = pieceCount(length, longest, allowances.strip);
   const belt = strip({
     id: 'belt',
-    name: pieces > 1 ? 'Tie belt, in lengths' : 'Tie belt',
+    name: pieces > 1 ? 'Tie belt' : 'Tie belt',
     role: 'outer',
     length: length / pieces,
     width: chosen.belt,
@@ -176,7 +176,7 @@ function draft(input: DraftInput): Draft {
               outFigure(
                 piece,
                 'hem',
-                'Hem, out',
+                'Hem, across',
                 sum(
                   plus(
                     divided(

@@ -10,7 +10,7 @@ import { waistcoatRecipe } from './waistcoat-recipe.ts';
 
 const draft = (choices: ChoiceValues = {}) => waistcoatRecipe.draft(draftInput(middleBody, choices));
 const frontOf = (choices: ChoiceValues = {}) => {
-  const found = draft(choices).pieces.find(({ piece }) => piece.id === 'bodice-front-centre');
+  const found = draft(choices).pieces.find(({ piece }) => piece.id === 'forepart-front-centre');
   if (!found) throw new Error('no front');
   return found.piece;
 };
@@ -21,8 +21,8 @@ describe('the waistcoat', () => {
   test('fronts are a pair with a stand past the centre; the back lies on the fold; all is lined', () => {
     const cuts = draft().pieces.map(({ piece: { id, cut } }) => `${id} ${cut.layers}`);
     expect(cuts.slice(0, 4)).toEqual([
-      'bodice-front-centre pair',
-      'bodice-front-side pair',
+      'forepart-front-centre pair',
+      'forepart-front-side pair',
       'bodice-back-centre fold',
       'bodice-back-side pair',
     ]);
@@ -51,9 +51,9 @@ describe('the waistcoat', () => {
     expect(places[0]?.y).toBeGreaterThan(endOf(edge.path).y);
     expect(places.at(-1)?.y).toBeLessThan(startOf(edge.path).y);
     const of = (id: string) => draft().pieces.find(({ piece }) => piece.id === id)?.piece;
-    expect(of('lining-bodice-front-centre')?.buttons).toEqual([]);
-    expect(of('stay-bodice-front-centre')?.edges.find(({ role }) => role === 'hem')?.allowance).toBe(0);
-    expect(of('lining-bodice-front-centre')?.trims).toBeUndefined();
+    expect(of('lining-forepart-front-centre')?.buttons).toEqual([]);
+    expect(of('stay-forepart-front-centre')?.edges.find(({ role }) => role === 'hem')?.allowance).toBe(0);
+    expect(of('lining-forepart-front-centre')?.trims).toBeUndefined();
   });
 
   test('a rounded tummy closes the intake sooner, and the hem is as wide all the same', () => {
@@ -66,7 +66,7 @@ describe('the waistcoat', () => {
     expect(hemOf(rounded)).toBeCloseTo(hemOf(draft()) ?? 0, 0);
     const seamAt = ({ pieces }: typeof rounded) =>
       pieces
-        .find(({ piece }) => piece.id === 'bodice-front-centre')
+        .find(({ piece }) => piece.id === 'forepart-front-centre')
         ?.piece.levels.find(({ name }) => name === 'hem')
         ?.path.at(-1)?.x ?? 0;
     expect(seamAt(rounded)).toBeGreaterThan(seamAt(draft()) + 1);

@@ -89,7 +89,11 @@ function openedFront(context: ShellContext, chosen: WaistcoatChosen): Piece {
 function finish(context: ShellContext, chosen: WaistcoatChosen): ShellGarment {
   const shell: PrincessShell = {
     ...context.shell,
-    front: { ...context.shell.front, centre: openedFront(context, chosen) },
+    front: {
+      ...context.shell.front,
+      centre: { ...openedFront(context, chosen), id: 'forepart-front-centre', name: 'Forepart' },
+      side: { ...context.shell.front.side, id: 'forepart-front-side', name: 'Forepart side' },
+    },
     back: { ...context.shell.back, centre: onFold(context.shell.back.centre) },
   };
   const panels = panelsOf(shell);

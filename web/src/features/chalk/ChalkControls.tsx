@@ -22,7 +22,7 @@ export function ChalkControls({ cutting, marks, cloth, zoomed, onZoom, onBack, n
   const { ticket } = useTicketContext();
   return (
     <>
-      <p className="mt-2 mb-3 text-[15px] text-chalk-soft">
+      <p className="mt-2 mb-3 text-[15px] text-chalk-soft max-md:mt-1 max-md:mb-1 max-md:text-[13px]">
         {!cutting && (
           <>
             {capital(chalkFor(cloth).name)} chalk shows best on this cloth; test it on a scrap.{' '}
@@ -49,7 +49,8 @@ export function ChalkControls({ cutting, marks, cloth, zoomed, onZoom, onBack, n
             onClick={onZoom}
             className="min-h-18 rounded-soft border border-chalk-soft text-lg font-semibold aria-pressed:bg-table-2"
           >
-            Zoom <kbd className="ml-1 rounded-[3px] border border-current px-1.5 text-xs">z</kbd>
+            Zoom{' '}
+            <kbd className="ml-1 max-lg:hidden rounded-[3px] border border-current px-1.5 text-xs">z</kbd>
           </button>
         )}
         <button

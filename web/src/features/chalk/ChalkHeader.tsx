@@ -53,7 +53,7 @@ export function ChalkHeader({ piece, mark, inAll, finished, cutting, onCut }: Ch
           </p>
         )}
       </header>
-      <div className={`mt-4 flex gap-1 ${cutting ? 'invisible' : ''}`} aria-hidden>
+      <div className={`mt-4 flex gap-1 max-md:mt-2 ${cutting ? 'invisible' : ''}`} aria-hidden>
         {Array.from({ length: inAll }, (_, index) => {
           const done = index + 1 < mark.order || finished;
           const now = index + 1 === mark.order && !finished;

@@ -98,9 +98,11 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
     mark.kind === 'block' || ((mark.kind === 'place' || mark.kind === 'again') && mark.alongFrom !== 'block');
   const copy = mark.kind === 'again' || mark.kind === 'block' ? mark.copy : 0;
   return (
-    <div className="grid h-dvh grid-cols-[minmax(0,1fr)_minmax(400px,37%)] bg-table text-chalk-line">
+    <div
+      className={`grid h-dvh grid-cols-[minmax(0,1fr)_minmax(400px,37%)] bg-table text-chalk-line max-lg:grid-cols-1 ${showCuts ? 'max-lg:grid-rows-[22dvh_minmax(0,1fr)] max-md:grid-rows-[minmax(0,1fr)]' : 'max-lg:grid-rows-[42dvh_minmax(0,1fr)]'}`}
+    >
       {placing && lay && cloth && !showCuts ? (
-        <div className="min-w-0 bg-linen-1 p-4 text-walnut">
+        <div className="min-h-0 min-w-0 bg-linen-1 p-4 text-walnut">
           <LayDrawing
             lay={wholeLay(lay)}
             cloth={cloth}
@@ -120,7 +122,7 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
           manner={chalkMannerOf(ticket)}
         />
       )}
-      <main className="flex min-h-0 flex-col px-8 py-6">
+      <main className="flex min-h-0 min-w-0 flex-col px-8 py-6 max-md:px-4 max-md:py-3">
         <ChalkHeader
           piece={drafted.piece}
           mark={mark}
@@ -129,7 +131,7 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
           cutting={showCuts}
           onCut={finished ? undefined : () => setCutting(!cutting)}
         />
-        <div className="min-h-0 grow overflow-auto pt-6" aria-live="polite">
+        <div className="min-h-0 grow overflow-auto pt-6 max-md:pt-3" aria-live="polite">
           {showCuts ? (
             <CutList pieces={toCut} cut={cut.value} isWhole={isWhole} unit={unit} onCut={cut.set} />
           ) : (

@@ -23,8 +23,8 @@ export const CurveTable = ({
   return (
     <div className="mt-4">
       <p className="grid grid-cols-2 text-base text-chalk-soft" aria-hidden>
-        <span>out · down</span>
-        <span>out · down</span>
+        <span>across · down</span>
+        <span>across · down</span>
       </p>
       <ol
         className="grid grid-flow-col grid-cols-2 text-2xl font-semibold"

@@ -47,7 +47,11 @@ export function MarkDrawing({ drafted, marks, current, cloth, unit, zoomed, mann
   const onFold = drafted.piece.cut.layers === 'fold';
   const centre = toScreen(view, { x: 0, y: 0 }).x;
   return (
-    <div ref={holder} className="h-dvh min-w-0 overflow-hidden" style={{ background: cloth }}>
+    <div
+      ref={holder}
+      className={`h-full min-h-0 min-w-0 overflow-hidden ${current ? '' : 'max-md:hidden'}`}
+      style={{ background: cloth }}
+    >
       {size.width > 0 && (
         <svg
           width={size.width}
@@ -150,7 +154,7 @@ function Measures({ mark, view, colour, unit, from }: MeasuresProps) {
         <>
           <path d={lineText([{ x: origin.x, y: p.y }, p])} fill="none" />
           <text x={(origin.x + p.x) / 2} y={p.y - 10} textAnchor="middle" stroke="none">
-            {number(mark.out)} out
+            {number(mark.out)} across
           </text>
         </>
       )}

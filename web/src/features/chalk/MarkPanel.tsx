@@ -10,11 +10,11 @@ export function MarkPanel({ mark, unit }: { readonly mark: Mark; readonly unit: 
   const [main, ...others] = words.figures;
   return (
     <>
-      <h1 className="text-4xl">{words.title}</h1>
+      <h1 className="text-4xl max-md:text-2xl">{words.title}</h1>
       {main && (
-        <p className="mt-4 flex flex-wrap items-baseline gap-x-3">
+        <p className="mt-4 flex flex-wrap items-baseline gap-x-3 max-md:mt-1">
           <span
-            className={`leading-none font-bold whitespace-nowrap ${mark.kind === 'curve' ? 'text-6xl' : 'text-[clamp(72px,8vw,104px)]'}`}
+            className={`leading-none font-bold whitespace-nowrap ${mark.kind === 'curve' ? 'text-6xl' : 'text-[clamp(56px,8vw,104px)]'}`}
           >
             {main.value}
           </span>
@@ -25,13 +25,13 @@ export function MarkPanel({ mark, unit }: { readonly mark: Mark; readonly unit: 
       )}
       {others.map(({ value, word }) => (
         <p key={word} className="mt-2 flex items-baseline gap-3">
-          <span className="text-6xl leading-none font-bold text-chalk-now">{value}</span>
+          <span className="text-6xl leading-none font-bold text-chalk-now max-md:text-5xl">{value}</span>
           <span className="text-2xl">
             {unit} {word}
           </span>
         </p>
       ))}
-      <p className="mt-5 text-xl leading-snug text-chalk-soft">{words.text}</p>
+      <p className="mt-5 text-xl leading-snug text-chalk-soft max-md:mt-2 max-md:text-lg">{words.text}</p>
       {mark.kind === 'place' && <p className="mt-4 text-lg text-chalk-soft">{cautions.chalking.join(' ')}</p>}
       {mark.kind === 'curve' && <CurveTable mark={mark} unit={unit} />}
     </>

@@ -10,7 +10,7 @@ export function RoundingNote({ marks, unit }: { readonly marks: readonly Mark[];
   const words = formatLength(drift, unit, { denominator: 32, decimals: 2, style: 'typeset' });
   if (words === formatLength(0, unit)) return <>Rounded to the tape, every edge keeps its length.</>;
   if (drift <= SEAM_TOLERANCE)
-    return <>Rounded to the tape, no edge moves more than {words}: it still trues.</>;
+    return <>Rounded to the tape, no edge moves more than {words}: seams still match.</>;
   return (
     <>Rounded to the tape, an edge may move {words}: check its length with the tape on edge before you cut.</>
   );

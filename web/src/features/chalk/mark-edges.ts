@@ -1,9 +1,18 @@
 import type { Mark } from '@ample-bolt/core/chalk/mark';
-import { edgesUnderRoofs } from '@ample-bolt/core/pieces/dart-roof';
-import { offsetEdge } from '@ample-bolt/core/pieces/cut-line';
+import { cutLine, type CutEdge } from '@ample-bolt/core/pieces/cut-line';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
-import { edgeOf } from '@ample-bolt/core/pieces/piece';
+import { edgeOf, type Piece } from '@ample-bolt/core/pieces/piece';
 import { curveText, lineText, ringText } from '../../canvas/path-text.ts';
+
+/** Worked out once for a piece: each of its marks asks for them. */
+const known = new WeakMap<Piece, readonly CutEdge[]>();
+
+/** The cut line edge by edge, from corner to corner. */
+function cutEdgesOf(piece: Piece): readonly CutEdge[] {
+  const edges = known.get(piece) ?? cutLine(piece).edges;
+  known.set(piece, edges);
+  return edges;
+}
 
 /** The lines that a mark draws on the piece, as SVG paths in mm. */
 export function edgesOfMark({ piece, outline }: DraftedPiece, mark: Mark): string[] {
@@ -16,9 +25,9 @@ export function edgesOfMark({ piece, outline }: DraftedPiece, mark: Mark): strin
     case 'curve':
       return [curveText(edgeOf(piece, mark.edge).path)];
     case 'allowance':
-      return edgesUnderRoofs(piece)
+      return cutEdgesOf(piece)
         .filter(({ role }) => role === mark.role)
-        .map((edge) => lineText(offsetEdge(edge)));
+        .map(({ points }) => lineText(points));
     case 'trace':
     case 'label':
       return [ringText(outline)];

@@ -12,7 +12,7 @@ export function BesideBar({ beside, onBeside }: BesideBarProps) {
   const { ticket, actions, attempt } = useTicketContext();
   const { school, steps } = useBesideOptions(ticket);
   return (
-    <div className="flex items-center gap-3">
+    <div className="flex flex-wrap items-center gap-3">
       <Segmented
         label="Drafted by"
         value={schoolOf(ticket)}

@@ -17,9 +17,11 @@ import { EaseStrip } from '../ticket/EaseStrip.tsx';
 import { FindingList } from '../ticket/FindingList.tsx';
 import { LeaveChoices } from '../ticket/LeaveChoices.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
+import { PieceStepper } from '../ticket/PieceStepper.tsx';
 import { PieceList } from '../ticket/PieceList.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { useChoiceEntry } from '../ticket/use-choice-entry.ts';
+import { AllPieces } from './AllPieces.tsx';
 import { BesideBar } from './BesideBar.tsx';
 import { BesideTable } from './BesideTable.tsx';
 import { SeamTable } from './SeamTable.tsx';
@@ -74,18 +76,17 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
   const { ticket, actions } = useTicketContext();
   const [chosenBeside, setBeside] = useState<Beside>('nothing');
   const beside = besideNow(ticket, chosenBeside);
-  const [chosen, setChosen] = useState('');
+  const [chosen, setChosen] = useState<string>();
   const [seamId, setSeamId] = useState<string>();
   const entry = useChoiceEntry(ticket, style, actions);
   const inHand = entry.changed ? { ...ticket, choices: entry.preview } : ticket;
   const onTrial = useDrafted(entry.changed ? asPreview(inHand, {}) : undefined).drafted;
   const { draft, chosen: choices } = onTrial ?? stored;
   const { pieces, seams, rounds, coverage, findings } = draft;
-  const current = pieces.find(({ piece }) => piece.id === chosen) ?? pieces[0];
+  const current = pieces.find(({ piece }) => piece.id === chosen);
   const walked = seams.find(({ id }) => id === seamId);
   const trued = useTrued(inHand, draft, walked);
   const asked = useBeside(inHand, beside);
-  if (!current) return <NotYet />;
   const other = behind(schoolOf(ticket), beside, {
     asked,
     trued: trued?.draft,
@@ -93,50 +94,58 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
   });
   const show = (next: CheckedSeam) => {
     setSeamId(next.id);
-    if (edgeOn(next, current.piece.id) === undefined) setChosen((next.a[0] ?? '').split('/')[0] ?? chosen);
+    if (!current || edgeOn(next, current.piece.id) === undefined)
+      setChosen((next.a[0] ?? '').split('/')[0] ?? chosen);
   };
   const handles = choiceHandles(style, draft, { ...choices, ...entry.lengths }).filter(
-    ({ piece }) => piece === current.piece.id,
+    ({ piece }) => piece === current?.piece.id,
   );
   return (
-    <div className="grid h-full grid-cols-[236px_minmax(0,1fr)_360px] gap-4">
+    <div className="flex h-full flex-col gap-3 max-lg:h-auto">
       <LeaveChoices entry={entry} />
-      <div className="flex min-h-0 flex-col gap-3">
-        <PieceList pieces={pieces} current={current.piece.id} onChoose={setChosen} />
-        <div className="shrink-0">
-          <EaseStrip rounds={rounds} coverage={coverage} unit={ticket.unit} />
+      <PieceStepper pieces={pieces} current={current?.piece.id} onChoose={setChosen} withAll />
+      <div className="grid min-h-0 grow grid-cols-[236px_minmax(0,1fr)_360px] gap-4 max-xl:grid-cols-[190px_minmax(0,1fr)_290px] max-lg:flex max-lg:flex-col">
+        <div className="flex min-h-0 flex-col gap-3 max-lg:order-last">
+          <PieceList pieces={pieces} current={current?.piece.id} onChoose={setChosen} withAll />
+          <div className="shrink-0">
+            <EaseStrip rounds={rounds} coverage={coverage} unit={ticket.unit} />
+          </div>
         </div>
-      </div>
-      <div className="flex min-h-0 flex-col gap-2">
-        <BesideBar beside={beside} onBeside={setBeside} />
-        <div className="min-h-0 grow">
-          <PieceOnCloth
-            drafted={current}
-            frame={stored.draft.pieces.find(({ piece }) => piece.id === current.piece.id)}
-            cloth={clothColour(ticket)}
-            unit={ticket.unit}
-            lit={edgeOn(walked, current.piece.id)}
-            line={chalkMannerOf(ticket).line}
-            other={other?.draft.pieces.find(({ piece }) => piece.id === current.piece.id)}
-            movable={handles.map(({ onPiece, way, label, mm, least, most, choice }) => ({
-              at: onPiece,
-              way,
-              label,
-              mm,
-              onMove: (wanted) => entry.move(choice, clamp(wanted, least, most)),
-            }))}
-          />
+        <div className="flex min-h-0 flex-col gap-2">
+          <BesideBar beside={beside} onBeside={setBeside} />
+          <div className="min-h-0 grow max-lg:h-[46dvh] max-lg:min-h-72">
+            {current ? (
+              <PieceOnCloth
+                drafted={current}
+                frame={stored.draft.pieces.find(({ piece }) => piece.id === current.piece.id)}
+                cloth={clothColour(ticket)}
+                unit={ticket.unit}
+                lit={edgeOn(walked, current.piece.id)}
+                line={chalkMannerOf(ticket).line}
+                other={other?.draft.pieces.find(({ piece }) => piece.id === current.piece.id)}
+                movable={handles.map(({ onPiece, way, label, mm, least, most, choice }) => ({
+                  at: onPiece,
+                  way,
+                  label,
+                  mm,
+                  onMove: (wanted) => entry.move(choice, clamp(wanted, least, most)),
+                }))}
+              />
+            ) : (
+              <AllPieces pieces={pieces} cloth={clothColour(ticket)} onChoose={setChosen} />
+            )}
+          </div>
+          {entry.changed && <TrialBar style={style} entry={entry} unit={ticket.unit} />}
+          {walked && <SeamWalk draft={draft} seam={walked} unit={ticket.unit} truing={trued?.truing} />}
         </div>
-        {entry.changed && <TrialBar style={style} entry={entry} unit={ticket.unit} />}
-        {walked && <SeamWalk draft={draft} seam={walked} unit={ticket.unit} truing={trued?.truing} />}
-      </div>
-      <div className="flex min-h-0 flex-col gap-3 overflow-auto">
-        {other && (
-          <BesideTable here={draft} other={other.draft} names={other.names} piece={current.piece.id} />
-        )}
-        <SeamSummary seams={seams} unit={ticket.unit} />
-        <FindingList findings={findings} tryChoice={entry.move} />
-        <SeamTable seams={seams} unit={ticket.unit} current={seamId} onShow={show} />
+        <div className="flex min-h-0 flex-col gap-3 overflow-auto max-lg:overflow-visible">
+          {other && current && (
+            <BesideTable here={draft} other={other.draft} names={other.names} piece={current.piece.id} />
+          )}
+          <SeamSummary seams={seams} unit={ticket.unit} />
+          <FindingList findings={findings} tryChoice={entry.move} />
+          <SeamTable seams={seams} unit={ticket.unit} current={seamId} onShow={show} />
+        </div>
       </div>
     </div>
   );

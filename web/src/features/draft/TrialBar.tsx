@@ -34,7 +34,7 @@ export function TrialBar({ style, entry, unit }: TrialBarProps) {
         )}
       </p>
       <Button look="quiet" onClick={entry.leave}>
-        Leave it
+        Discard changes
       </Button>
       <Button onClick={() => void entry.agree()} disabled={fault !== undefined}>
         Keep it

@@ -34,7 +34,7 @@ export function useBesideOptions(ticket: Ticket): {
 } {
   const { data: steps = [] } = useSteps(ticket);
   return {
-    school: { value: 'school', words: `the ${schools[otherSchool(schoolOf(ticket))]}` },
+    school: { value: 'school', words: `${schools[otherSchool(schoolOf(ticket))]} draft` },
     steps: steps
       .filter(({ place }) => place !== ticket.history.place)
       .map(({ place, what, madeAt }): BesideOption => ({

@@ -10,6 +10,7 @@ import { PieceOnCloth } from '../../canvas/PieceOnCloth.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
 import { NotYet } from '../ticket/NotYet.tsx';
+import { PieceStepper } from '../ticket/PieceStepper.tsx';
 import { PieceList } from '../ticket/PieceList.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { asPreview, useDrafted } from '../../workers/use-drafted.ts';
@@ -35,6 +36,10 @@ export function FiguresPage() {
   const { pieces, figures } = drafted.draft;
   const current = pieces.find(({ piece }) => piece.id === chosen) ?? pieces[0];
   if (!current) return <NotYet />;
+  const choose = (id: string | undefined) => {
+    setChosen(id ?? current.piece.id);
+    setOpened(undefined);
+  };
   const own = figures.filter(({ id }) => id.startsWith(`${current.piece.id}/`));
   const byHand = new Map(
     figures.filter(({ by }) => by === 'hand').map(({ id }) => [id.split('/')[0] ?? '', 'by hand'] as const),
@@ -43,52 +48,51 @@ export function FiguresPage() {
   const drawn = shown?.pieces.find(({ piece }) => piece.id === current.piece.id) ?? current;
   const moving = shown?.figures.find(({ id }) => id === opened) ?? figure;
   return (
-    <div className="grid h-full grid-cols-[236px_minmax(0,1fr)_330px] gap-4">
-      <div className="flex min-h-0 flex-col gap-3">
-        <PieceList
-          pieces={pieces}
-          current={current.piece.id}
-          onChoose={(id) => {
-            setChosen(id);
-            setOpened(undefined);
-          }}
-          marked={byHand}
-        />
-        <SheetLinks ticket={ticket} />
-      </div>
-      <FigureTable
-        title={current.piece.name}
-        line={handLine(ruleSet(ticket.rules)) ?? 'cut'}
-        figures={own}
-        unit={ticket.unit}
-        opened={opened}
-        onOpen={setOpened}
-        onFocus={setInFocus}
-      />
-      <div className={`grid min-h-0 grid-cols-1 gap-3 ${figure ? 'grid-rows-[minmax(120px,1fr)_auto]' : ''}`}>
-        <PieceOnCloth
-          drafted={drawn}
-          frame={current}
-          cloth={clothColour(ticket)}
+    <div className="flex h-full flex-col gap-3 max-lg:h-auto">
+      <PieceStepper pieces={pieces} current={current.piece.id} onChoose={choose} />
+      <div className="grid min-h-0 grow grid-cols-[236px_minmax(0,1fr)_330px] gap-4 max-xl:grid-cols-[190px_minmax(0,1fr)_290px] max-lg:flex max-lg:flex-col">
+        <div className="flex min-h-0 flex-col gap-3 max-lg:order-last">
+          <PieceList pieces={pieces} current={current.piece.id} onChoose={choose} marked={byHand} />
+          <SheetLinks ticket={ticket} />
+        </div>
+        <FigureTable
+          title={current.piece.name}
+          line={handLine(ruleSet(ticket.rules)) ?? 'cut'}
+          figures={own}
           unit={ticket.unit}
-          movable={
-            figure && moving?.moves && figure.id.startsWith(`${current.piece.id}/`)
-              ? [
-                  {
-                    ...moving.moves,
-                    label: `${figure.label}, moved by hand`,
-                    mm: entry.trial ?? moving.mm,
-                    onMove: entry.move,
-                  },
-                ]
-              : []
-          }
+          opened={opened}
+          onOpen={setOpened}
+          onFocus={setInFocus}
         />
-        {figure && (
-          <div className="flex max-h-[420px] min-h-0 flex-col">
-            <FigureCard figure={figure} entry={entry} />
+        <div
+          className={`grid min-h-0 grid-cols-1 gap-3 max-lg:-order-1 max-lg:flex max-lg:flex-col ${figure ? 'grid-rows-[minmax(120px,1fr)_auto]' : ''}`}
+        >
+          <div className="min-h-0 max-lg:h-64">
+            <PieceOnCloth
+              drafted={drawn}
+              frame={current}
+              cloth={clothColour(ticket)}
+              unit={ticket.unit}
+              movable={
+                figure && moving?.moves && figure.id.startsWith(`${current.piece.id}/`)
+                  ? [
+                      {
+                        ...moving.moves,
+                        label: `${figure.label}, moved by hand`,
+                        mm: entry.trial ?? moving.mm,
+                        onMove: entry.move,
+                      },
+                    ]
+                  : []
+              }
+            />
           </div>
-        )}
+          {figure && (
+            <div className="flex max-h-[420px] min-h-0 flex-col max-lg:max-h-none">
+              <FigureCard figure={figure} entry={entry} />
+            </div>
+          )}
+        </div>
       </div>
     </div>
   );

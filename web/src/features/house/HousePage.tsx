@@ -19,9 +19,9 @@ export function HousePage() {
   const defaults = ruleSet();
   const own = today ? rulesThatDiffer(defaults, today).length : 0;
   return (
-    <main className="mx-auto flex max-w-5xl flex-col gap-4 p-6">
-      <header className="flex items-center gap-4">
-        <div className="grow">
+    <main className="mx-auto flex max-w-5xl flex-col gap-4 p-6 max-md:p-4">
+      <header className="flex flex-wrap items-center gap-4">
+        <div className="grow basis-80">
           <h1 className="text-3xl">House rules</h1>
           <p className="text-walnut-2">
             {own === 0

@@ -82,7 +82,7 @@ function RuleRow({
       });
   const own = !same(rules[id], base[id]);
   return (
-    <li className="grid grid-cols-[minmax(0,1fr)_190px_200px] items-start gap-4 border-t border-linen-2 py-2 first:border-t-0">
+    <li className="grid grid-cols-[minmax(0,1fr)_190px_200px] items-start gap-4 border-t border-linen-2 py-2 first:border-t-0 max-lg:grid-cols-[minmax(0,1fr)_180px] max-md:grid-cols-1 max-md:gap-2">
       <span>
         <span className="font-semibold">{rule.label}</span>
         <span
@@ -104,7 +104,7 @@ function RuleRow({
           onSet={set}
         />
       )}
-      <span className="text-sm">
+      <span className="text-sm max-lg:col-span-full">
         {own ? (
           <button
             type="button"
@@ -137,7 +137,7 @@ const MethodField = ({
     aria-describedby={`${id}-says`}
     value={value}
     onChange={(event) => void onSet(event.target.value)}
-    className="min-h-9 rounded-soft border border-linen-3 bg-white px-2"
+    className="min-h-9 max-w-full min-w-0 rounded-soft border border-linen-3 bg-white px-2"
   >
     {Object.entries(rule.methods).map(([method, words]) => (
       <option key={method} value={method}>

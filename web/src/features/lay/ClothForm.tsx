@@ -213,7 +213,7 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
       </Row>
       <Row label={`Width, ${unit}`}>{input('width')}</Row>
       <Row label={`Selvedge, ${unit}`}>{input('selvedge')}</Row>
-      <Row label={`In hand, ${unit}`}>{input('length', 'to be bought')}</Row>
+      <Row label={`Length in stock, ${unit}`}>{input('length', 'to be bought')}</Row>
       <Row label="Colour">
         <input
           type="color"
@@ -229,14 +229,14 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
         Alike on both sides: pieces may be turned over
       </CheckBox>
       <Row label={`Price of a ${unit === 'in' ? 'yard' : 'metre'}`}>{input('price', 'not known')}</Row>
-      <Row label={`Ends off, ${unit}`}>{input('endTrim', 'none')}</Row>
+      <Row label={`Trim at ends, ${unit}`}>{input('endTrim', 'none')}</Row>
       <Row label={`Repeat, ${unit}`}>{input('repeat', 'none')}</Row>
       <CheckBox checked={fields.matched} onChange={(matched) => set({ matched })}>
         Match the print around the body
       </CheckBox>
       <Row label={`Across, ${unit}`}>{input('repeatAcross', 'no stripes across')}</Row>
       <Row label={`Stripe at, ${unit}`}>{input('figureAt', 'in the middle')}</Row>
-      <Row label={`Room between, ${unit}`}>{input('spacing', 'none')}</Row>
+      <Row label={`Gap between pieces, ${unit}`}>{input('spacing', 'none')}</Row>
       <Row label="Border along">
         <select
           className={inputClass}
@@ -304,7 +304,7 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
           </p>
         )}
         <Button type="submit" className="min-h-11 w-full">
-          {cloth ? 'Use this cloth' : 'Name this cloth'}
+          Save cloth
         </Button>
       </div>
     </form>

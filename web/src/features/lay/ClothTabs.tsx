@@ -12,7 +12,7 @@ interface ClothTabsProps {
 
 /** One tab for each cloth of the garment, with whether it is laid. */
 export const ClothTabs = ({ roles, ticket, stale }: ClothTabsProps) => (
-  <Tabs.List aria-label="Cloths" className="flex shrink-0 gap-1">
+  <Tabs.List aria-label="Cloths" className="flex min-w-0 flex-wrap gap-1">
     {roles.map((role) => {
       const cloth = ticket.cloths.find((each) => each.role === role);
       const laid = ticket.lays[role] !== undefined && !stale.includes(role);
@@ -20,7 +20,7 @@ export const ClothTabs = ({ roles, ticket, stale }: ClothTabsProps) => (
         <Tabs.Trigger
           key={role}
           value={role}
-          className="flex min-h-9 items-center gap-2 rounded-soft border border-linen-3 bg-white px-4 hover:bg-linen-1 data-[state=active]:border-walnut data-[state=active]:bg-walnut data-[state=active]:text-white"
+          className="flex min-h-9 items-center gap-2 rounded-soft border border-linen-3 bg-white px-4 max-md:px-2.5 hover:bg-linen-1 data-[state=active]:border-walnut data-[state=active]:bg-walnut data-[state=active]:text-white"
         >
           {cloth && (
             <span

@@ -40,7 +40,7 @@ export function ComparePlans({ lays, task, inputs, cloth, unit, minutesOf }: Com
       role="region"
       aria-label="Plans compared"
       tabIndex={0}
-      className="grid min-h-0 grow grid-cols-2 gap-5 overflow-auto rounded-soft border border-linen-2 bg-linen-1 p-4"
+      className="grid min-h-0 grow grid-cols-2 gap-5 overflow-auto max-lg:grid-cols-1 rounded-soft border border-linen-2 bg-linen-1 p-4"
     >
       <section aria-label="Cloth against time" className="flex min-h-0 min-w-0 flex-col gap-3">
         <h2 className="text-xl">Cloth against time at the table</h2>

@@ -50,7 +50,7 @@ export const HandTools = ({ actions, faults, changed, unit, onFoldInSections }: 
           hotkey={hotkey}
           disabled={!act}
           onClick={() => act?.()}
-          className="min-h-9 justify-between gap-1 px-2 text-[13px]"
+          className="min-h-9 min-w-0 justify-between gap-1 px-2 text-left text-[13px] leading-tight !whitespace-normal"
         >
           {words}
         </Button>

@@ -130,7 +130,7 @@ export function LayAside({
           <Fact words="Length">
             <Length mm={shown.length} unit={unit} />
           </Fact>
-          <Fact words="No lay is below">
+          <Fact words="Shortest possible">
             <Length mm={shown.bound} unit={unit} />
           </Fact>
           <Fact words="At the table">{Math.round(minutes ?? 0)} min</Fact>

@@ -49,7 +49,7 @@ export function LayOnTable({
   onChangeCloth,
 }: LayOnTableProps) {
   return (
-    <div className="flex min-h-0 flex-col gap-2">
+    <div className="flex min-h-0 flex-col gap-2 max-lg:h-[46dvh] max-lg:min-h-80">
       <p className="flex flex-wrap items-center gap-x-3 gap-y-1 text-sm">
         <strong className="text-base">
           {cloth.name}, <Length mm={cloth.width} unit={unit} />

@@ -49,9 +49,9 @@ function LayCloths({ drafted }: { readonly drafted: DraftedTicket }) {
     <Tabs.Root
       value={role}
       onValueChange={(next) => setRole(next as ClothRole)}
-      className="flex h-full flex-col gap-3"
+      className="flex h-full flex-col gap-3 max-lg:h-auto"
     >
-      <div className="flex shrink-0 items-center gap-3">
+      <div className="flex shrink-0 flex-wrap items-center gap-3 max-md:gap-2">
         <ClothTabs roles={roles} ticket={ticket} stale={drafted.staleLays} />
         <span className="grow" />
         {cloth && <Segmented label="What is shown" value={view} options={views} onChange={setView} />}

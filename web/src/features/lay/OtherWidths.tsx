@@ -16,7 +16,7 @@ interface OtherWidthsProps {
 export function OtherWidths({ widths, own, price, unit }: OtherWidthsProps) {
   if (!widths) return <p className="text-sm text-walnut-2">Trying other widths</p>;
   if (widths.length === 0)
-    return <p className="text-sm text-walnut-2">Folded so, none of the usual widths will do.</p>;
+    return <p className="text-sm text-walnut-2">Folded this way, none of the usual widths will do.</p>;
   return (
     <table className="w-full text-sm">
       <thead className="text-left text-walnut-2">

@@ -30,6 +30,9 @@ const amountWords = ({ buy, length }: Lay, inHand: number | null, unit: Unit): s
     ? purchaseWords(buy, 'typeset')
     : formatLength(length, unit, { denominator: 4, style: 'typeset' });
 
+const piecesToChalk = (count: number): string =>
+  count === 1 ? '1 piece to chalk' : `${count} pieces to chalk`;
+
 /** One way of folding, with what it costs in cloth and in chalk. */
 export function PlanCard({
   plan,
@@ -51,7 +54,7 @@ export function PlanCard({
       disabled={!lay}
       title={foldWords[fold].how}
       onClick={onShow}
-      className="relative flex min-h-20 min-w-0 flex-1 flex-col justify-center rounded-soft border border-linen-2 bg-white px-4 py-2 text-left aria-pressed:outline-2 aria-pressed:-outline-offset-1 aria-pressed:outline-indigo"
+      className="relative flex min-h-20 min-w-0 flex-1 snap-start flex-col max-lg:min-w-52 justify-center rounded-soft border border-linen-2 bg-white px-4 py-2 text-left aria-pressed:outline-2 aria-pressed:-outline-offset-1 aria-pressed:outline-indigo"
     >
       <span className="absolute top-2 right-2 text-walnut-2">
         <FoldPicture fold={fold} />
@@ -75,7 +78,7 @@ export function PlanCard({
                 of <Length mm={inHand} unit={unit} />
               </>
             )}{' '}
-            · {outlineCount(lay)} outlines · {Math.round(minutes ?? 0)} min
+            · {piecesToChalk(outlineCount(lay))} · {Math.round(minutes ?? 0)} min
             {price === undefined ? '' : ` · costs ${costWords(lay.buy, price)}`}
             {running ? ` · looked ${work} ways` : ''}
           </span>

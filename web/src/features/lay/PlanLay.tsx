@@ -190,50 +190,52 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
   const minutesOf = (lay: Lay) => layMinutes(lay, rules);
 
   return (
-    <div className="flex h-full flex-col gap-3">
-      <div className="flex shrink-0 gap-3">
-        {possible.map((plan) => (
-          <PlanCard
-            key={plan.fold}
-            plan={plan}
-            inHand={cloth.length}
-            price={cloth.price}
-            minutes={plan.lay && minutesOf(plan.lay)}
-            unit={unit}
-            shown={shown !== undefined && plan.lay === shown}
-            chosen={chosen !== undefined && plan.lay === chosen}
-            running={search.running === plan.fold}
-            onShow={() => setWanted(plan.fold)}
-          />
-        ))}
-        {chosen && !lays.includes(chosen) && (
-          <PlanCard
-            plan={{ fold: chosen.fold, lay: chosen, work: 0 }}
-            inHand={cloth.length}
-            price={cloth.price}
-            minutes={minutesOf(chosen)}
-            unit={unit}
-            shown={shown === chosen}
-            chosen
-            running={false}
-            onShow={() => setWanted(undefined)}
-          />
-        )}
-        {byHand.lay && (
-          <PlanCard
-            plan={{ fold: byHand.lay.fold, lay: byHand.lay, work: 0 }}
-            name="By hand"
-            inHand={cloth.length}
-            price={cloth.price}
-            minutes={minutesOf(byHand.lay)}
-            unit={unit}
-            shown={byHand.isOn}
-            chosen={false}
-            running={false}
-            onShow={() => setWanted('hand')}
-          />
-        )}
-        <div className="flex w-72 shrink-0 flex-col justify-between gap-1.5">
+    <div className="flex h-full flex-col gap-3 max-lg:h-auto">
+      <div className="flex shrink-0 gap-3 max-lg:flex-wrap">
+        <div className="flex min-w-0 grow gap-3 max-lg:basis-full max-lg:snap-x max-lg:overflow-x-auto max-lg:p-0.5">
+          {possible.map((plan) => (
+            <PlanCard
+              key={plan.fold}
+              plan={plan}
+              inHand={cloth.length}
+              price={cloth.price}
+              minutes={plan.lay && minutesOf(plan.lay)}
+              unit={unit}
+              shown={shown !== undefined && plan.lay === shown}
+              chosen={chosen !== undefined && plan.lay === chosen}
+              running={search.running === plan.fold}
+              onShow={() => setWanted(plan.fold)}
+            />
+          ))}
+          {chosen && !lays.includes(chosen) && (
+            <PlanCard
+              plan={{ fold: chosen.fold, lay: chosen, work: 0 }}
+              inHand={cloth.length}
+              price={cloth.price}
+              minutes={minutesOf(chosen)}
+              unit={unit}
+              shown={shown === chosen}
+              chosen
+              running={false}
+              onShow={() => setWanted(undefined)}
+            />
+          )}
+          {byHand.lay && (
+            <PlanCard
+              plan={{ fold: byHand.lay.fold, lay: byHand.lay, work: 0 }}
+              name="By hand"
+              inHand={cloth.length}
+              price={cloth.price}
+              minutes={minutesOf(byHand.lay)}
+              unit={unit}
+              shown={byHand.isOn}
+              chosen={false}
+              running={false}
+              onShow={() => setWanted('hand')}
+            />
+          )}
+        </div>
+        <div className="flex w-72 shrink-0 flex-col justify-between gap-1.5 max-lg:sticky max-lg:bottom-0 max-lg:z-10 max-lg:w-full max-lg:bg-chalk max-lg:pt-1">
           <div className="grid grid-cols-2 gap-2">
             <Button look="outline" hotkey="i" onClick={improve} className="min-h-11">
               {search.running ? 'Stop' : 'Improve'}
@@ -311,7 +313,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
           minutesOf={minutesOf}
         />
       ) : (
-        <div className="grid min-h-0 grow grid-cols-[minmax(0,1fr)_248px] gap-5 rounded-soft border border-linen-2 bg-linen-1 p-4">
+        <div className="grid min-h-0 grow grid-cols-[minmax(0,1fr)_248px] gap-5 rounded-soft border border-linen-2 bg-linen-1 p-4 max-lg:-order-1 max-lg:flex max-lg:flex-col max-md:p-2">
           <LayOnTable
             shown={shown}
             cloth={cloth}

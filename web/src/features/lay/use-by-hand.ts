@@ -151,13 +151,13 @@ export function useByHand({ key, inputs, planned, isShown, task, search, onStep 
         act: base && own && isMovable(base) ? () => step(pushTight(base, heldIndexes, own)) : undefined,
       },
       {
-        words: 'Lay the rest',
+        words: 'Place the rest',
         hotkey: 'e',
         act: lockedByHand.length > 0 && base?.fold !== 'mixed' && !search.running ? layRest : undefined,
       },
       { words: 'Back', hotkey: 'b', act: isOn ? hand.back : undefined },
-      { words: 'Again', hotkey: 'a', act: isOn ? hand.again : undefined },
-      { words: 'Leave it', hotkey: 'x', act: isOn ? hand.leave : undefined },
+      { words: 'Redo', hotkey: 'a', act: isOn ? hand.again : undefined },
+      { words: 'Discard changes', hotkey: 'x', act: isOn ? hand.leave : undefined },
     ];
   };
   return {

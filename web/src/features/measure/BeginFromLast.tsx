@@ -21,7 +21,7 @@ export function BeginFromLast({ entry }: { readonly entry: MeasureEntry }) {
             void entry.saveConditions({ from: last.from, observations: last.observations }, typedOf(last))
           }
         >
-          Begin from it
+          Use these measures
         </button>
       }
     >

@@ -67,7 +67,7 @@ export function CarryOver({ to, entry, onDone }: CarryOverProps) {
           They began there: only say so
         </Button>
         <Button look="quiet" onClick={onDone}>
-          Leave it
+          Discard changes
         </Button>
       </div>
     </section>

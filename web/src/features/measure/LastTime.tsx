@@ -29,7 +29,7 @@ export function LastTime({ measuring, unit }: { readonly measuring: Measuring; r
           className="min-h-9 rounded-soft border border-linen-3 bg-white px-3 text-sm font-semibold text-walnut hover:bg-linen-1 max-md:min-h-11"
           onClick={() => entry.type(current, formatNumber(last.mm, unit, { denominator: 16, decimals: 2 }))}
         >
-          Still so
+          Unchanged
         </button>
       )}
     </p>

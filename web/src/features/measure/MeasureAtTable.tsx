@@ -35,8 +35,10 @@ export function MeasureAtTable({ measuring, tape }: MeasureProps) {
   const { asked, entry, current, index, next, missing } = measuring;
   const { names } = measureOf(current);
   return (
-    <div className="grid h-full grid-cols-[300px_minmax(0,1fr)_310px] gap-8 max-lg:grid-cols-[250px_minmax(0,1fr)_270px] max-lg:gap-5">
-      <MeasureList measuring={measuring} onChoose={measuring.choose} />
+    <div className="grid h-full grid-cols-[300px_minmax(0,1fr)_310px] gap-8 max-xl:grid-cols-[210px_minmax(0,1fr)_240px] max-xl:gap-4 max-lg:h-auto max-lg:grid-cols-[230px_minmax(0,1fr)]">
+      <div className="flex min-h-0 flex-col max-lg:h-[58dvh]">
+        <MeasureList measuring={measuring} onChoose={measuring.choose} />
+      </div>
       <form
         className="flex min-h-0 min-w-0 flex-col overflow-auto px-1 pt-1"
         onSubmit={(event) => {
@@ -84,7 +86,7 @@ export function MeasureAtTable({ measuring, tape }: MeasureProps) {
           <WaysIn tape={tape} />
         </div>
       </form>
-      <div className="flex min-h-0 flex-col gap-3 overflow-auto">
+      <div className="flex min-h-0 flex-col gap-3 overflow-auto max-lg:col-span-2 max-lg:grid max-lg:grid-cols-2">
         <div className="min-h-64 grow rounded-soft border border-linen-2 bg-linen-1 p-3">
           <BodyFigure measure={current} kind={ticket.client.kind} />
         </div>

@@ -64,7 +64,7 @@ export function SetCard({ entry }: { readonly entry: MeasureEntry }) {
           title="The set as it stands stays with the client; the new one starts with its figures"
           onPress={() => void entry.saveConditions({ anew: true })}
         >
-          Measure anew
+          New set
         </IconButton>
         <a href={paths.measuresPdf(ticket.id)} target="_blank" rel="noreferrer" className={iconButtonClass}>
           <Printer size={16} aria-hidden />

@@ -65,7 +65,7 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
   useHotkeys({ Enter: { does: 'agree the style', act: agree } });
   const groups = choiceGroups.filter((group) => asked.some(([, choice]) => choice.group === group));
   return (
-    <div className="grid h-full grid-cols-[352px_minmax(0,1fr)_280px] gap-4 max-md:h-auto max-md:grid-cols-1 max-lg:grid-cols-[330px_minmax(0,1fr)]">
+    <div className="grid h-full grid-cols-[380px_minmax(0,1fr)] gap-4 max-xl:grid-cols-[350px_minmax(0,1fr)] max-lg:h-auto max-lg:grid-cols-1">
       <LeaveChoices entry={entry} />
       <form
         className="flex min-h-0 flex-col rounded-soft border border-linen-2 bg-white px-5 py-3"
@@ -107,29 +107,33 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
               : 'Agreed; on to the figures'}
         </Button>
       </form>
-      {drafted ? (
-        <GarmentDrawing
-          draft={drafted.draft}
-          cloth={clothColour(ticket)}
-          unit={ticket.unit}
-          handles={choiceHandles(style, drafted.draft, { ...drafted.chosen, ...entry.lengths })}
-          onChoose={entry.move}
-        />
-      ) : (
-        <div className="rounded-soft bg-linen-1" />
-      )}
-      <div className="flex min-h-0 flex-col gap-3 overflow-auto">
-        {drafted && (
-          <EaseStrip rounds={drafted.draft.rounds} coverage={drafted.draft.coverage} unit={ticket.unit} />
-        )}
-        {drafted && (
-          <FindingList
-            tryChoice={entry.move}
-            findings={drafted.draft.findings.filter(
-              ({ code, severity }) => severity !== 'note' && code !== 'cloth-missing',
-            )}
-          />
-        )}
+      <div className="flex min-h-0 flex-col gap-3">
+        <div className="flex min-h-0 grow flex-col max-lg:h-[56dvh] max-lg:flex-none *:grow">
+          {drafted ? (
+            <GarmentDrawing
+              draft={drafted.draft}
+              cloth={clothColour(ticket)}
+              unit={ticket.unit}
+              handles={choiceHandles(style, drafted.draft, { ...drafted.chosen, ...entry.lengths })}
+              onChoose={entry.move}
+            />
+          ) : (
+            <div className="rounded-soft bg-linen-1" />
+          )}
+        </div>
+        <div className="grid max-h-56 shrink-0 grid-cols-2 items-start gap-3 overflow-auto max-lg:max-h-none max-lg:grid-cols-1">
+          {drafted && (
+            <EaseStrip rounds={drafted.draft.rounds} coverage={drafted.draft.coverage} unit={ticket.unit} />
+          )}
+          {drafted && (
+            <FindingList
+              tryChoice={entry.move}
+              findings={drafted.draft.findings.filter(
+                ({ code, severity }) => severity !== 'note' && code !== 'cloth-missing',
+              )}
+            />
+          )}
+        </div>
       </div>
     </div>
   );

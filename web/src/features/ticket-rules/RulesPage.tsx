@@ -29,7 +29,7 @@ export function RulesPage() {
   if (!today) return <Waiting what="the house rules" />;
   const own = ruleSet(ticket.rules);
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)_380px] gap-4">
+    <div className="grid h-full grid-cols-[minmax(0,1fr)_380px] gap-4 max-lg:flex max-lg:h-auto max-lg:flex-col">
       <section className="flex min-h-0 flex-col rounded-soft border border-linen-2 bg-white">
         <header className="flex items-center gap-4 border-b border-linen-2 px-5 py-2.5">
           <h2 className="grow text-xl">Rules of this ticket</h2>

@@ -1,4 +1,5 @@
 import type { Finding } from '@ample-bolt/core/checks/finding';
+import { measureName } from '@ample-bolt/core/measures/catalogue';
 import { findingKey, isSignedOff } from '@ample-bolt/core/shop/sign-off';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { useState, type ReactNode } from 'react';
@@ -7,22 +8,55 @@ import { Notice } from '../../ui/Notice.tsx';
 import { useTicketContext } from './ticket-context.ts';
 import { useRemedy, type TryChoice } from './use-remedy.ts';
 
-/** What the checks found, each with a button that mends it; a stop may be signed off with a reason instead. */
-export const FindingList = ({
-  findings,
-  tryChoice,
-}: {
+interface FindingListProps {
   readonly findings: readonly Finding[];
   readonly tryChoice?: TryChoice;
-}) => (
-  <ul className="flex flex-col gap-2">
-    {findings.map((finding) => (
-      <li key={`${findingKey(finding)} ${finding.found ?? ''}`}>
-        <FindingNotice finding={finding} tryChoice={tryChoice} />
-      </li>
-    ))}
-  </ul>
-);
+}
+
+/** What the checks found, each with a button that mends it; a stop may be signed off with a reason. What asks for nothing is one line. */
+export function FindingList({ findings, tryChoice }: FindingListProps) {
+  const notes = findings.filter(({ severity }) => severity === 'note');
+  return (
+    <ul className="flex flex-col gap-2">
+      {findings
+        .filter(({ severity }) => severity !== 'note')
+        .map((finding) => (
+          <li key={keyOf(finding)}>
+            <FindingNotice finding={finding} tryChoice={tryChoice} />
+          </li>
+        ))}
+      {notes.length > 0 && (
+        <li>
+          <details className="rounded-soft border border-linen-2 bg-white">
+            <summary className="flex min-h-11 cursor-pointer items-center px-4 text-[15px]">
+              {noteWords(notes)}
+            </summary>
+            <ul className="flex flex-col gap-2 p-2">
+              {notes.map((finding) => (
+                <li key={keyOf(finding)}>
+                  <FindingNotice finding={finding} tryChoice={tryChoice} />
+                </li>
+              ))}
+            </ul>
+          </details>
+        </li>
+      )}
+    </ul>
+  );
+}
+
+const keyOf = (finding: Finding): string => `${findingKey(finding)} ${finding.found ?? ''}`;
+
+/** All notes in one line: which measures were worked out, and how many other notes there are. */
+function noteWords(notes: readonly Finding[]): string {
+  const derived = notes.flatMap(({ code, where: { measure } }) =>
+    code === 'measure-derived' && measure ? [measureName(measure)] : [],
+  );
+  const others = notes.length - derived.length;
+  const more = others === 1 ? '1 note' : `${others} notes`;
+  if (derived.length === 0) return more;
+  return `Worked out, not measured: ${derived.join(', ')}${others > 0 ? `; ${more}` : ''}`;
+}
 
 const Small = ({ onClick, children }: { readonly onClick: () => void; readonly children: ReactNode }) => (
   <button
@@ -131,7 +165,7 @@ function SignOffForm({
           Sign off
         </Button>
         <Button look="quiet" onClick={onLeave}>
-          Leave it
+          Cancel
         </Button>
       </span>
     </form>

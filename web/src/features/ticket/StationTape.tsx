@@ -1,7 +1,9 @@
 import type { StationId, StationStanding, StationState } from '@ample-bolt/core/shop/stations';
-import { Check, Pause } from 'lucide-react';
+import { Check, List, Pause } from 'lucide-react';
+import { useState } from 'react';
 import { NavLink } from 'react-router';
 import { paths } from '../../app/paths.ts';
+import { Dialog } from '../../ui/Dialog.tsx';
 import { stationNames } from './station-names.ts';
 
 interface StationTapeProps {
@@ -52,27 +54,69 @@ const Ring = ({
   </span>
 );
 
+/** On a phone only so many stations beside the open one are in sight; the list has them all. */
+const BESIDE = 1;
+
+/** The places of the stations that stay in sight on a phone. */
+function inSight(stations: readonly StationStanding[], current: StationId | undefined): readonly number[] {
+  const open = stations.findIndex(({ id, state }) => id === current || (!current && state === 'next'));
+  const first = Math.max(0, Math.min(open - BESIDE, stations.length - 1 - 2 * BESIDE));
+  return Array.from({ length: 2 * BESIDE + 1 }, (_, index) => first + index);
+}
+
 /** The stations as stretches of a tape measure, ticks and all. */
 export function StationTape({ ticketId, stations, current }: StationTapeProps) {
+  const [listing, setListing] = useState(false);
+  const seen = inSight(stations, current);
   return (
-    <nav aria-label="Stations" className="relative grid shrink-0 grid-cols-6 border-t border-r border-walnut">
-      {stations.map(({ id, state }, index) => {
-        const open = id === current;
-        return (
-          <NavLink
-            key={id}
-            to={paths.station(ticketId, id)}
-            aria-current={open ? 'step' : undefined}
-            className={`relative flex h-12 items-center gap-2 border-l border-walnut px-3 pt-1 font-semibold max-md:justify-center max-md:px-0 ${open ? 'bg-indigo text-white' : state === 'later' ? 'text-walnut-2 hover:bg-linen-1' : 'hover:bg-linen-1'}`}
-          >
-            <Ticks light={open} />
-            <StateMark state={state} place={index + 1} open={open} />
-            <span className="max-md:sr-only">{stationNames[id]}</span>
-            <span className="sr-only">, {stateWords[state]}</span>
-          </NavLink>
-        );
-      })}
-    </nav>
+    <>
+      <nav
+        aria-label="Stations"
+        className="relative grid shrink-0 grid-cols-6 border-t border-r border-walnut max-md:grid-cols-[48px_repeat(3,minmax(0,1fr))]"
+      >
+        <button
+          type="button"
+          aria-label="All stations"
+          onClick={() => setListing(true)}
+          className="grid h-12 place-items-center border-l border-walnut md:hidden"
+        >
+          <List size={20} aria-hidden />
+        </button>
+        {stations.map(({ id, state }, index) => {
+          const open = id === current;
+          return (
+            <NavLink
+              key={id}
+              to={paths.station(ticketId, id)}
+              aria-current={open ? 'step' : undefined}
+              className={`relative flex h-12 min-w-0 items-center gap-2 border-l border-walnut px-3 pt-1 font-semibold max-lg:gap-1.5 max-lg:px-2 max-lg:text-[15px] max-md:justify-center ${seen.includes(index) ? '' : 'max-md:hidden'} ${open ? 'bg-indigo text-white' : state === 'later' ? 'text-walnut-2 hover:bg-linen-1' : 'hover:bg-linen-1'}`}
+            >
+              <Ticks light={open} />
+              <StateMark state={state} place={index + 1} open={open} />
+              <span>{stationNames[id]}</span>
+              <span className="sr-only">, {stateWords[state]}</span>
+            </NavLink>
+          );
+        })}
+      </nav>
+      <Dialog title="Stations" open={listing} onClose={() => setListing(false)}>
+        <ul>
+          {stations.map(({ id, state }, index) => (
+            <li key={id} className="border-t border-linen-2 first:border-t-0">
+              <NavLink
+                to={paths.station(ticketId, id)}
+                onClick={() => setListing(false)}
+                className="flex min-h-14 items-center gap-3"
+              >
+                <StateMark state={state} place={index + 1} open={false} />
+                <span className="grow font-semibold">{stationNames[id]}</span>
+                <span className="text-walnut-2">{stateWords[state]}</span>
+              </NavLink>
+            </li>
+          ))}
+        </ul>
+      </Dialog>
+    </>
   );
 }
 

@@ -85,7 +85,7 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
       </>
     );
   return (
-    <div className="flex h-full flex-col px-6 pb-5 max-md:px-3 max-md:pb-2 md:min-w-[900px]">
+    <div className="flex h-full flex-col px-6 pb-5 max-lg:px-4 max-md:px-3 max-md:pb-2">
       <TicketStub
         ticket={ticket}
         current={current}
@@ -96,7 +96,7 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
       />
       <StationTape ticketId={ticket.id} stations={stations} current={current} />
       {failure && <Notice tone="stop">{failure}</Notice>}
-      <main className="min-h-0 grow pt-4 max-md:pt-2">
+      <main className="min-h-0 grow pt-4 max-lg:overflow-x-hidden max-lg:overflow-y-auto max-md:pt-2">
         <Outlet context={context} />
       </main>
       {question}

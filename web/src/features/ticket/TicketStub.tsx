@@ -28,16 +28,16 @@ export function TicketStub({ ticket, current, onUnit, onNext, onUndo, onRedo }: 
         Nº {ticket.number}
       </span>
       <h1 className="truncate text-2xl max-md:text-lg">{ticket.title}</h1>
-      <p className="grow truncate text-walnut-2 max-md:hidden">
+      <p className="grow truncate text-walnut-2 max-lg:hidden">
         {ticket.client.name} · due {dayText(ticket.dueOn)}
       </p>
-      <span className="grow md:hidden" />
+      <span className="grow lg:hidden" />
       <span className="flex">
         <Tool label={undo ? `Undo: ${undo}` : 'Nothing to undo'} onClick={onUndo} className="rounded-l-soft">
           <Undo2 size={18} aria-hidden />
         </Tool>
         <Tool
-          label={redo ? `Do again: ${redo}` : 'Nothing to do again'}
+          label={redo ? `Redo: ${redo}` : 'Nothing to redo'}
           onClick={onRedo}
           className="-ml-px max-md:hidden"
         >

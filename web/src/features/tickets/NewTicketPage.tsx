@@ -145,9 +145,9 @@ export function NewTicketPage() {
           </div>
           {!known && (
             <div className="flex items-center gap-3">
-              <span className="text-sm font-semibold text-walnut-2">Built as</span>
+              <span className="text-sm font-semibold text-walnut-2">Sizing</span>
               <Segmented
-                label="Built as"
+                label="Sizing"
                 value={fields.kind ?? 'adult'}
                 onChange={(kind) => setValue('kind', kind, { shouldDirty: true })}
                 options={[
@@ -172,7 +172,7 @@ export function NewTicketPage() {
             Open ticket and measure
           </Button>
           <Button look="quiet" onClick={() => void navigate(-1)}>
-            Not now
+            Cancel
           </Button>
         </div>
       </form>

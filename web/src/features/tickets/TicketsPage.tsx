@@ -20,15 +20,15 @@ export function TicketsPage() {
     [number, title, client.name, cloth ?? ''].join(' ').toLowerCase().includes(sought.trim().toLowerCase()),
   );
   return (
-    <main className="flex flex-col gap-4 p-6">
-      <header className="flex items-center gap-4">
+    <main className="flex flex-col gap-4 p-6 max-md:p-4">
+      <header className="flex flex-wrap items-center gap-4 max-md:gap-3">
         <h1 className="grow text-3xl">Tickets</h1>
         <SearchField
           label="Find a ticket"
           hint="Find by number, name or cloth"
           value={sought}
           onChange={setSought}
-          className="w-72"
+          className="w-72 max-md:order-last max-md:w-full"
         />
         <Link to={paths.newTicket} className={buttonClass('act')}>
           New ticket
@@ -47,12 +47,12 @@ export function TicketsPage() {
                 <li key={ticket.id} className="border-t border-linen-2 first:border-t-0">
                   <Link
                     to={paths.station(ticket.id, step.station)}
-                    className="grid grid-cols-[44px_minmax(0,1.4fr)_minmax(0,1fr)_minmax(0,1fr)_100px_230px] items-center gap-4 px-5 py-3.5 hover:bg-linen-1"
+                    className="grid grid-cols-[44px_minmax(0,1.4fr)_minmax(0,1fr)_minmax(0,1fr)_100px_230px] items-center gap-4 px-5 py-3.5 hover:bg-linen-1 max-lg:grid-cols-[44px_minmax(0,1fr)_110px] max-lg:gap-x-3 max-lg:gap-y-0.5 max-md:px-4"
                   >
                     <span className="font-head font-semibold">{ticket.number}</span>
                     <span className="truncate font-semibold">{ticket.title}</span>
-                    <span className="truncate">{ticket.client.name}</span>
-                    <span className="flex min-w-0 items-center gap-2 text-walnut-2">
+                    <span className="truncate max-lg:order-1 max-lg:col-start-2">{ticket.client.name}</span>
+                    <span className="flex min-w-0 items-center gap-2 text-walnut-2 max-lg:hidden">
                       {ticket.colour && (
                         <span
                           className="size-4 shrink-0 rounded-[3px] border border-linen-3"
@@ -62,8 +62,8 @@ export function TicketsPage() {
                       )}
                       <span className="truncate">{ticket.cloth ?? 'no cloth yet'}</span>
                     </span>
-                    <span>{dayText(ticket.dueOn)}</span>
-                    <span className="flex flex-col gap-1">
+                    <span className="max-lg:text-right">{dayText(ticket.dueOn)}</span>
+                    <span className="flex flex-col gap-1 max-lg:order-2 max-lg:col-span-2 max-lg:col-start-2">
                       <ProgressStrip stations={stationsOf(ticket.progress)} />
                       <span className="text-sm text-walnut-2">{step.words}</span>
                     </span>

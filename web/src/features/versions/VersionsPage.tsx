@@ -27,7 +27,7 @@ export function VersionsPage() {
       </section>
     );
   return (
-    <div className="grid h-full grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-4">
+    <div className="grid h-full grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-4 max-lg:flex max-lg:h-auto max-lg:flex-col">
       <Card title={`${steps.length} versions, newest first`} className="flex min-h-0 flex-col">
         <ol className="min-h-0 overflow-auto py-1">
           {[...steps].reverse().map((step) => (
