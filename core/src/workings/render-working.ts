@@ -32,11 +32,7 @@ function expression(working: Working, unit: Unit, style: 'plain' | 'typeset', in
     case 'correction':
       return `${labelOf(working)} ${formatNumber(working.mm, unit, format(style))}`;
     case 'sum': {
-      const text = working.terms
-        .filter(
-          ({ working: term }) =>
-            term.kind !== 'correction' || formatNumber(term.mm, unit, format(style)) !== '0',
-        )
+      const text = shownTerms(working, unit, style)
         .map(({ sign, working: term }, index) => {
           const operator = sign < 0 ? '− ' : index === 0 ? '' : '+ ';
           return operator + expression(term, unit, style, sign < 0);
@@ -69,17 +65,11 @@ function leavesOf(working: Working): { mm: number; correction: boolean }[] {
 
 const isLeaf = ({ kind }: Working): boolean => kind !== 'sum' && kind !== 'quotient' && kind !== 'product';
 
-/** A sum whose other terms come to nothing that is shown. */
-const isOneTerm = (working: Working): boolean =>
-  working.kind === 'sum' &&
-  working.terms.filter(({ working: term }) => term.kind !== 'correction').length === 1 &&
-  working.terms.every(
-    ({ sign, working: term }) =>
-      sign > 0 && (isLeaf(term) ? term.kind !== 'correction' || Math.abs(term.mm) < UNSEEN : false),
+/** The terms of a sum that are shown: a change that comes to nothing is not. */
+const shownTerms = (working: Extract<Working, { kind: 'sum' }>, unit: Unit, style: 'plain' | 'typeset') =>
+  working.terms.filter(
+    ({ working: term }) => term.kind !== 'correction' || formatNumber(term.mm, unit, format(style)) !== '0',
   );
-
-/** Less than this is not shown of a sum, mm. */
-const UNSEEN = 0.4;
 
 /**
  * The trade's one-line sum: `(bust 36 + ease 2) ÷ 4 + side seam 1 = 10 1/2`.
@@ -93,7 +83,12 @@ export function renderWorking(working: Working, unit: Unit, style: 'plain' | 'ty
   const rounds = (mm: number) => Math.abs(roundLength(mm, unit, format(style)) - mm) > 1e-6;
   const exact = !rounds(result) && !leaves.some((leaf) => leaf.correction || rounds(leaf.mm));
   const text = expression(working, unit, style, false);
+  const shown = formatNumber(result, unit, format(style));
   // A sum of one term that comes to itself is said once.
-  if (isOneTerm(working)) return text;
-  return `${text} ${exact ? '=' : '≈'} ${formatNumber(result, unit, format(style))}`;
+  if (working.kind === 'sum') {
+    const [only, ...more] = shownTerms(working, unit, style);
+    if (only?.sign === 1 && more.length === 0 && isLeaf(only.working) && text.endsWith(` ${shown}`))
+      return text;
+  }
+  return `${text} ${exact ? '=' : '≈'} ${shown}`;
 }

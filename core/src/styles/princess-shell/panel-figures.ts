@@ -94,7 +94,7 @@ function widths(context: ShellContext, piece: DraftedPiece, which: Which): Figur
         return outFigure(
           piece,
           level,
-          `${words}, out to the seam`,
+          `${words}, across to the seam`,
           sum(
             plus(centreWidth(context, which, level, levelLengthOf(piece, level))),
             ...(level === 'bust' ? taken(piece, level) : []),

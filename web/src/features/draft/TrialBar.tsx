@@ -25,9 +25,9 @@ export function TrialBar({ style, entry, unit }: TrialBarProps) {
   return (
     <section
       aria-label="On trial"
-      className="flex shrink-0 items-center gap-3 rounded-soft border border-indigo bg-indigo-1 py-2 pr-2 pl-4"
+      className="flex shrink-0 flex-wrap items-center justify-end gap-3 rounded-soft border border-indigo bg-indigo-1 py-2 pr-2 pl-4"
     >
-      <p className="min-w-0 grow text-[15px] leading-snug">
+      <p className="min-w-60 flex-1 text-[15px] leading-snug">
         <strong>On trial:</strong> {words.join(', ')}
         {(fault ?? entry.failure) && (
           <span className="block font-semibold text-madder">{fault ?? entry.failure}</span>

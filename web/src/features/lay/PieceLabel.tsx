@@ -17,15 +17,18 @@ const OFF_FOLD = 16;
 const PRECISION = 5;
 const SIZE = 13;
 const SMALL = 11;
+/** Smaller than this a name cannot be read: the piece is named when it is pressed. */
+const LEAST_SIZE = 7.5;
 /** Width of a letter as a share of its size, about. */
 const LETTER = 0.56;
 
 /** The piece's name at its roomiest point, and its grain: an arrow that points to its hem. */
 export function PieceLabel({ placement, x, y, colour }: PieceLabelProps) {
-  const [across, along] = useMemo(
+  const room = useMemo(
     () => polylabel([placement.polygon.map((point) => [point.x, point.y])], PRECISION),
     [placement.polygon],
   );
+  const [across, along] = room;
   const name = pieceName(placement.piece);
   // The centre of a piece on the fold is the fold, and one half is as roomy as the other.
   const box = boxOf(placement.polygon);
@@ -45,17 +48,25 @@ export function PieceLabel({ placement, x, y, colour }: PieceLabelProps) {
       : inTwo(`${name} ${arrow(turned, placement.rotation)}`);
   const centre = turned ? x(along) : Math.max(half, within(x(along), start, end));
   const level = turned ? within(y(across), upper, placement.onFold ? fold : lower) : middle;
+  // No larger than the piece is roomy, so that names do not lie on each other where pieces do not.
+  const widest = Math.max(...lines.map((line) => line.length)) * LETTER;
+  const size = Math.min(
+    lines.length > 1 ? SMALL : SIZE,
+    (1.9 * (x(room.distance) - x(0))) / lines.length,
+    length / widest,
+  );
+  if (size < LEAST_SIZE) return null;
   return (
     <text
       transform={`translate(${centre} ${level})${turned ? ' rotate(-90)' : ''}`}
       textAnchor="middle"
       fill={colour}
-      fontSize={lines.length > 1 ? SMALL : SIZE}
+      fontSize={size}
       fontWeight="600"
       pointerEvents="none"
     >
       {lines.map((line, index) => (
-        <tspan key={line} x="0" dy={index === 0 ? 4 - (lines.length - 1) * (SMALL / 2) : SMALL + 1}>
+        <tspan key={line} x="0" dy={index === 0 ? 0.3 * size - (lines.length - 1) * (size / 2) : size + 1}>
           {line}
         </tspan>
       ))}

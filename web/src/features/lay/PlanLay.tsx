@@ -191,8 +191,8 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
 
   return (
     <div className="flex h-full flex-col gap-3 max-lg:h-auto">
-      <div className="flex shrink-0 gap-3 max-lg:flex-wrap">
-        <div className="flex min-w-0 grow gap-3 max-lg:basis-full max-lg:snap-x max-lg:overflow-x-auto max-lg:p-0.5">
+      <div className="flex shrink-0 gap-3 max-lg:contents">
+        <div className="flex min-w-0 grow gap-3 max-lg:shrink-0 max-lg:grow-0 max-lg:snap-x max-lg:overflow-x-auto max-lg:p-0.5">
           {possible.map((plan) => (
             <PlanCard
               key={plan.fold}
@@ -235,7 +235,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
             />
           )}
         </div>
-        <div className="flex w-72 shrink-0 flex-col justify-between gap-1.5 max-lg:sticky max-lg:bottom-0 max-lg:z-10 max-lg:w-full max-lg:bg-chalk max-lg:pt-1">
+        <div className="flex w-72 shrink-0 flex-col justify-between gap-1.5 max-lg:sticky max-lg:bottom-0 max-lg:z-10 max-lg:order-last max-lg:w-full max-lg:bg-chalk max-lg:py-1">
           <div className="grid grid-cols-2 gap-2">
             <Button look="outline" hotkey="i" onClick={improve} className="min-h-11">
               {search.running ? 'Stop' : 'Improve'}

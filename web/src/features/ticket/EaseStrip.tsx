@@ -19,6 +19,9 @@ interface EaseStripProps {
 export const EaseStrip = ({ rounds, coverage, unit }: EaseStripProps) => (
   <section className="rounded-soft border border-linen-2 bg-white px-4 py-3">
     <h2 className="pb-1 font-text text-[13px] font-semibold tracking-normal text-walnut-2">Ease, finished</h2>
+    {rounds.length === 0 && (
+      <p className="py-1 text-sm">Open or laced: nothing goes all around, so no round is sewn.</p>
+    )}
     {rounds.map((round) => (
       <EaseRow key={round.level} round={round} unit={unit} />
     ))}

@@ -27,7 +27,9 @@ export function TicketStub({ ticket, current, onUnit, onNext, onUndo, onRedo }: 
       <span className="rounded-soft border-[1.5px] border-walnut px-2.5 py-0.5 font-head font-semibold whitespace-nowrap">
         Nº {ticket.number}
       </span>
-      <h1 className="truncate text-2xl max-md:text-lg">{ticket.title}</h1>
+      <h1 className="truncate text-2xl max-lg:line-clamp-2 max-lg:text-xl max-lg:leading-tight max-lg:whitespace-normal max-md:text-lg max-md:leading-tight">
+        {ticket.title}
+      </h1>
       <p className="grow truncate text-walnut-2 max-lg:hidden">
         {ticket.client.name} · due {dayText(ticket.dueOn)}
       </p>
