@@ -1,9 +1,11 @@
+import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { fittedDress } from '@ample-bolt/core/styles/fitted-dress/fitted-dress';
 import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
 import type { Style } from '@ample-bolt/core/styles/style';
 import { styleBook } from '@ample-bolt/core/styles/style-book';
 import { draftInput } from '@ample-bolt/core/testing/bodies';
-import { extremeRanges, randomBodies } from '@ample-bolt/core/testing/random-bodies';
+import { billionth, nudged, tenth } from '@ample-bolt/core/testing/nudges';
+import { extremeRanges, ordinaryRanges, randomBodies } from '@ample-bolt/core/testing/random-bodies';
 import { missesBody, missesSizes } from '@ample-bolt/core/testing/misses-size-table';
 import { layRuns } from './lays.ts';
 import { median } from './median.ts';
@@ -60,6 +62,44 @@ function benchSoundness(): void {
   }
 }
 
+/** Bodies of each kind that are nudged. */
+const NUDGED = 3;
+
+/** How far outlines move when one measure or choice does, over every style: by a billionth, and by a tenth of a mm. */
+function benchContinuity(): void {
+  for (const style of Object.values(styleBook)) {
+    const gaps = { billionth: 0, tenth: 0 };
+    let explained = 0;
+    for (const ranges of [ordinaryRanges, extremeRanges])
+      for (const school of ['solved', 'table'] as const) {
+        const bodies = randomBodies(ranges, 31);
+        for (let count = 0; count < NUDGED; count++) {
+          const { values, observations } = bodies.next().value;
+          const input = draftInput(values);
+          const own = {
+            ...input,
+            person: { ...input.person, observations },
+            rules: ruleSet({ 'school.block': school }),
+          };
+          for (const { mm } of nudged(style, recipeOf(style), own, billionth))
+            gaps.billionth = Math.max(gaps.billionth, mm);
+          for (const { mm, sameFindings } of nudged(style, recipeOf(style), own, tenth)) {
+            if (sameFindings) gaps.tenth = Math.max(gaps.tenth, mm);
+            else explained++;
+          }
+        }
+      }
+    console.log(
+      `nudged, ${style.name}: by a billionth no outline moves more than ${gaps.billionth.toFixed(5)} mm, by 0.1 mm than ${gaps.tenth.toFixed(2)} mm; ${explained} moves change what is found`,
+    );
+  }
+}
+
 const wanted = process.argv.slice(2);
-const runs = { drafts: benchDrafts, soundness: benchSoundness, ...layRuns };
+const runs = {
+  drafts: benchDrafts,
+  soundness: benchSoundness,
+  continuity: benchContinuity,
+  ...layRuns,
+};
 for (const [name, run] of Object.entries(runs)) if (wanted.length === 0 || wanted.includes(name)) run();

@@ -79,6 +79,7 @@ export function chalkCommand({ positionals }: Flags): Answer {
     text: markLine(mark, order.unit),
     down: 'down' in mark ? tidy(mark.down) : null,
     out: 'out' in mark ? tidy(mark.out) : null,
+    origin: pairOf(mark.origin),
     points: mark.points.map(pairOf),
   }));
   const text = json

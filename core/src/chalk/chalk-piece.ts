@@ -225,7 +225,7 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
   const { pinned = false, placed = [] } = options;
   const places = placeMarks(drafted, origin, pinned ? [] : placed);
   const drawn: UnorderedMark[] = [
-    { kind: 'start-line', out: widest, points: across(at.y) },
+    { kind: 'start-line', out: widest, below: origin.below, points: across(at.y) },
     ...levels.filter((mark) => mark.kind !== 'level' || mark.down > Math.max(0, -at.y)),
     ...pointMarks(chalked, at),
     ...edgeMarks(chalked),

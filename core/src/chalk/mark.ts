@@ -73,7 +73,8 @@ export type Mark =
   | (MarkBase & { readonly kind: 'place' } & Place)
   /** The next copy of a piece on single cloth: chalked again from here, or around the first once that is cut. */
   | (MarkBase & { readonly kind: 'again'; readonly copy: number; readonly mirrored: boolean } & Place)
-  | (MarkBase & { readonly kind: 'start-line'; readonly out: number })
+  /** How far it lies below the start line of the figures, mm; 0 where it is that. */
+  | (MarkBase & { readonly kind: 'start-line'; readonly out: number; readonly below: number })
   | (MarkBase & {
       readonly kind: 'level';
       readonly level: LevelName;

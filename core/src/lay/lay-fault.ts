@@ -1,4 +1,4 @@
-import { ringGap } from '../geometry/distance-to-ring.ts';
+import { areWithin } from '../geometry/distance-to-ring.ts';
 import { boxOf, mirrorRing, moveRing, type Ring } from '../geometry/ring.ts';
 import { point, rotate } from '../geometry/point.ts';
 import type { Placement } from './lay.ts';
@@ -53,7 +53,7 @@ function samePoints(a: Ring, b: Ring): boolean {
 }
 
 /** Whether two rings are the same outline within SAME, whatever points they are drawn through: machines may round otherwise. */
-export const sameRing = (a: Ring, b: Ring): boolean => samePoints(a, b) || ringGap(a, b) <= SAME;
+export const sameRing = (a: Ring, b: Ring): boolean => samePoints(a, b) || areWithin(a, b, SAME);
 
 export const atOrigin = (ring: Ring): Ring => {
   const { minX, minY } = boxOf(ring);

@@ -1,4 +1,4 @@
-import { ringGap } from '../geometry/distance-to-ring.ts';
+import { areWithin } from '../geometry/distance-to-ring.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 
 /** Outlines that lie within this of each other are the same piece, mm: far below the chalk. */
@@ -9,6 +9,6 @@ export const changedPieces = (before: readonly DraftedPiece[], after: readonly D
   before
     .filter(({ piece, stitch, outline }) => {
       const now = after.find((candidate) => candidate.piece.id === piece.id);
-      return !now || ringGap(outline, now.outline) > SAME || ringGap(stitch, now.stitch) > SAME;
+      return !now || !areWithin(outline, now.outline, SAME) || !areWithin(stitch, now.stitch, SAME);
     })
     .map(({ piece }) => piece.id);

@@ -54,7 +54,7 @@ const marks: readonly Mark[] = [
     outs: 'right',
   },
   { ...base, kind: 'trace', template: 'facing-back', trims: [], pinned: false },
-  { ...base, kind: 'start-line', out: inches(10) },
+  { ...base, kind: 'start-line', below: 0, out: inches(10) },
   { ...base, kind: 'level', level: 'bust', down: inches(10), out: inches(9) },
   { ...base, kind: 'point', name: 'underarm', down: inches(8), out: inches(9) },
   { ...base, kind: 'slope', edge: 'shoulder', mm: inches(4.75) },

@@ -154,7 +154,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
     case 'start-line':
       return {
         title: 'Start line',
-        text: `Square across from the ${originWords[mark.from]}, as wide as the piece.`,
+        text: `Square across from the ${originWords[mark.from]}, as wide as the piece.${mark.below > 0 ? ` It is the top of this piece, ${length(mark.below)} below the start line of the figures.` : ''}`,
         figures: [figure(mark.out, 'across')],
       };
     case 'level':

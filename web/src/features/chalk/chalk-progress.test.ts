@@ -4,6 +4,7 @@ import { chalkedUpTo, markInHandIndex } from './chalk-progress.ts';
 
 const marks: Mark[] = ['skirt', 'skirt', 'bodice', 'bodice', 'bodice'].map((piece, index) => ({
   kind: 'start-line',
+  below: 0,
   piece,
   from: 'centre',
   origin: { x: 0, y: 0 },

@@ -16,7 +16,7 @@ export function KnownCloths({ ticketId, role, bolt, onPick }: KnownClothsProps) 
   if (known.length === 0) return null;
   return (
     <label className="grid grid-cols-[96px_1fr] items-center gap-2">
-      <span className="text-sm text-walnut-2">Same as on</span>
+      <span className="text-sm text-walnut-2">Shared with</span>
       <select
         className="min-h-11 w-full rounded-soft border border-linen-3 bg-white px-2.5"
         value={known.some(({ cloth }) => cloth.bolt === bolt) ? bolt : ''}
