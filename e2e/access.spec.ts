@@ -52,7 +52,7 @@ test('no sheet laid over a page breaks an accessibility rule, and each is put aw
   }
   // The figure opened, with its form.
   await page
-    .getByRole('row', { name: /^Shoulder, out/ })
+    .getByRole('row', { name: /^Shoulder, across/ })
     .getByRole('button')
     .press('Enter');
   await expectNoViolation(page, 'figure');

@@ -60,7 +60,7 @@ test('a point is dragged, or moved by the arrow keys, and the piece is drawn ane
   const id = await ticketId(request, 'Tide-table');
   await page.goto(`/tickets/${id}/figures`);
   await page
-    .getByRole('row', { name: /^Shoulder, out/ })
+    .getByRole('row', { name: /^Shoulder, across/ })
     .getByRole('button')
     .click();
   const field = page.getByLabel('Shoulder, out, by hand');
@@ -85,14 +85,14 @@ test('a point is dragged, or moved by the arrow keys, and the piece is drawn ane
   await expect.poll(async () => Number(await field.inputValue())).toBeLessThan(Number(moved));
   // On trial only: nothing is set without a reason.
   await expect(page.getByRole('button', { name: 'Say why, then set it' })).toBeDisabled();
-  await expect(page.getByRole('row', { name: /^Shoulder, out/ })).not.toContainText('by hand');
+  await expect(page.getByRole('row', { name: /^Shoulder, across/ })).not.toContainText('by hand');
 });
 
 test('the key w opens the working of the figure in focus', async ({ page, request }) => {
   const id = await ticketId(request, 'Tide-table');
   await page.goto(`/tickets/${id}/figures`);
   await page
-    .getByRole('row', { name: /^Shoulder, out/ })
+    .getByRole('row', { name: /^Shoulder, across/ })
     .getByRole('button')
     .focus();
   await page.keyboard.press('w');

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { expectNoViolation } from './axe.ts';
-import { ticketId } from './ticket.ts';
+import { goToStation, ticketId } from './ticket.ts';
 
 interface Stored {
   readonly lays: {
@@ -53,7 +53,7 @@ test('fold to width is weighed against half fold and taken', async ({ page, requ
   await page.keyboard.press('0');
   await expect(page.getByRole('button', { name: 'Look from farther' })).toBeHidden();
   await page.getByRole('button', { name: 'Take this plan' }).click();
-  await expect(page.getByRole('heading', { name: 'A check holds the cut' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Which cloth for the lining?' })).toBeVisible();
 
   const outer = (await read()).lays.outer;
   expect(outer?.fold).toBe('width');
@@ -64,6 +64,8 @@ test('fold to width is weighed against half fold and taken', async ({ page, requ
   expect(outer?.placements.filter(({ onFold }) => onFold).map(({ piece }) => piece)).toContain('skirt-front');
 
   // Its draft is held by a check, so chalking waits; the plan taken can be undone, like any other change.
+  await goToStation(page, 'Chalk');
+  await expect(page.getByRole('heading', { name: 'A check holds the cut' })).toBeVisible();
   await page.getByRole('button', { name: 'To the draft' }).click();
   await page.getByRole('button', { name: /^Undo: Outer lay/ }).click();
   await expect.poll(async () => (await read()).lays.outer).toBeUndefined();

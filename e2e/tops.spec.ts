@@ -128,6 +128,12 @@ test('a neckline is dragged on its piece, lies beside what was agreed, is kept, 
 }) => {
   const id = await ticketId(request, 'Bell-ringer');
   await page.goto(`/tickets/${id}/draft`);
+  // All pieces at once to begin with; one is opened by pressing it.
+  await page
+    .getByRole('list', { name: 'All pieces' })
+    .getByRole('button', { name: 'Bodice front' })
+    .first()
+    .click();
   await dragDown(page, 'Neck depth, front', 40);
   const trial = page.getByRole('region', { name: 'On trial' });
   await expect(trial.getByText(/Neck depth, front/)).toBeVisible();
@@ -169,6 +175,11 @@ test('a one-shoulder top: a bare side set too low is set right, and an edge is m
   await expect(page).toHaveURL(/figures$/);
   await page.keyboard.press(']');
 
+  await page
+    .getByRole('list', { name: 'All pieces' })
+    .getByRole('button', { name: 'Bodice front' })
+    .first()
+    .click();
   // Each press counts, though the draft follows later; what could not be sent is kept.
   const edge = page.getByRole('slider', { name: 'Neck width' });
   const before = Number(await edge.getAttribute('aria-valuenow'));

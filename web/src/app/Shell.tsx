@@ -39,16 +39,16 @@ export function Shell() {
   const close = () => setSheet(undefined);
   return (
     <>
-      <a
-        href="#page"
-        className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:rounded-soft focus:bg-chalk focus:px-4 focus:py-3 focus:font-semibold"
-      >
-        Skip to the page
-      </a>
       {chalking ? (
         <Outlet />
       ) : (
         <div className="flex h-dvh max-md:flex-col-reverse">
+          <a
+            href="#page"
+            className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:rounded-soft focus:bg-chalk focus:px-4 focus:py-3 focus:font-semibold"
+          >
+            Skip to the page
+          </a>
           <nav
             aria-label="Rooms"
             className="flex shrink-0 bg-walnut text-chalk max-md:h-14 max-md:justify-around md:w-19 md:flex-col"

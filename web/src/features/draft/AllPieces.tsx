@@ -75,7 +75,9 @@ export function AllPieces({ pieces, cloth, onChoose }: AllPiecesProps) {
                       <path d={ringText(stitch)} strokeWidth={1 / scale} strokeDasharray={`${4 / scale}`} />
                     </g>
                   </svg>
-                  <span className="px-1 text-center text-[13px] leading-tight">{piece.name}</span>
+                  <span className="rounded-[3px] bg-white px-1.5 text-center text-[13px] leading-tight text-walnut">
+                    {piece.name}
+                  </span>
                 </button>
               </li>
             );

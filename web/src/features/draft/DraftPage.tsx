@@ -112,7 +112,14 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
           </div>
         </div>
         <div className="flex min-h-0 flex-col gap-2">
-          <BesideBar beside={beside} onBeside={setBeside} />
+          <BesideBar
+            beside={beside}
+            onBeside={(next) => {
+              setBeside(next);
+              // Two drafts are compared piece by piece.
+              if (next !== 'nothing' && !current) setChosen(pieces[0]?.piece.id);
+            }}
+          />
           <div className="min-h-0 grow max-lg:h-[46dvh] max-lg:min-h-72">
             {current ? (
               <PieceOnCloth

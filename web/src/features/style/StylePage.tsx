@@ -11,7 +11,7 @@ import {
 } from '@ample-bolt/core/styles/style';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Segmented } from '../../ui/Segmented.tsx';
@@ -61,7 +61,12 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
   const preview = useDrafted(asPreview(ticket, { choices: entry.preview }));
   const drafted = preview.drafted;
   const asked = Object.entries(style.choices).filter(([, choice]) => isAsked(choice, drafted?.chosen ?? {}));
-  const agree = () => void entry.agree().then((agreed) => agreed && stillHere() && goTo('figures'));
+  const [going, setGoing] = useState(false);
+  const agree = () => void entry.agree().then((agreed) => agreed && stillHere() && setGoing(true));
+  // Only once nothing is on trial any more: before that the way out would be asked about.
+  useEffect(() => {
+    if (going && !entry.changed) goTo('figures');
+  }, [going, entry.changed, goTo]);
   useHotkeys({ Enter: { does: 'agree the style', act: agree } });
   const groups = choiceGroups.filter((group) => asked.some(([, choice]) => choice.group === group));
   return (

@@ -15,11 +15,11 @@ interface FindingListProps {
 
 /** What the checks found, each with a button that mends it; a stop may be signed off with a reason. What asks for nothing is one line. */
 export function FindingList({ findings, tryChoice }: FindingListProps) {
-  const notes = findings.filter(({ severity }) => severity === 'note');
+  const notes = findings.filter(isFolded);
   return (
     <ul className="flex flex-col gap-2">
       {findings
-        .filter(({ severity }) => severity !== 'note')
+        .filter((finding) => !isFolded(finding))
         .map((finding) => (
           <li key={keyOf(finding)}>
             <FindingNotice finding={finding} tryChoice={tryChoice} />
@@ -44,6 +44,9 @@ export function FindingList({ findings, tryChoice }: FindingListProps) {
     </ul>
   );
 }
+
+/** A note asks for nothing; what is cut later is one that has to be remembered. */
+const isFolded = ({ severity, code }: Finding): boolean => severity === 'note' && code !== 'cut-later';
 
 const keyOf = (finding: Finding): string => `${findingKey(finding)} ${finding.found ?? ''}`;
 
