@@ -141,14 +141,14 @@ test('cloth is folded again for what is single, and its plan is taken and chalke
   await expect(page.getByText('fold again: open')).toBeVisible();
   await expect(page.getByText(/proved: all inside/)).toBeVisible();
   // A lace cannot be pushed back into the section that is folded.
-  const lace = page.getByRole('button', { name: 'Lace 1', exact: true });
+  const lace = page.getByRole('button', { name: 'Back tie 1', exact: true });
   await lace.focus();
   for (let press = 0; press < 4; press++) await page.keyboard.press('Shift+ArrowLeft');
   await expect(page.getByRole('region', { name: 'By hand' }).getByRole('alert')).toContainText('past the end of its fold'); // prettier-ignore
   await page.keyboard.press('x');
   await page.getByRole('button', { name: /Folded again/ }).click();
   await page.getByRole('button', { name: 'Take this plan' }).click();
-  await expect(page).toHaveURL(/chalk$/);
+  await expect(page.getByRole('heading', { name: 'Which cloth for the lining?' })).toBeVisible();
   const { lays } = (await (await request.get(`/api/tickets/${id}`)).json()) as {
     lays: { outer?: { fold: string; sections: object[] } };
   };
@@ -169,9 +169,9 @@ test('cloth is folded again for what is single, and its plan is taken and chalke
   await expect(sections.getByRole('button', { name: 'Lay it so' })).toBeDisabled();
   await page.reload();
   await page.getByRole('button', { name: 'Fold in sections' }).click();
-  await sections.getByRole('button', { name: 'Lace: cut it in section 3' }).click();
+  await sections.getByRole('button', { name: 'Back tie: cut it in section 3' }).click();
   await sections.getByLabel('Fold of section 2').selectOption('Folded in half');
-  await expect(sections.getByRole('alert')).toContainText('every outline cuts more copies');
+  await expect(sections.getByRole('alert')).toContainText('cuts more copies');
   await expectNoViolation(page, 'sections');
   await sections.getByLabel('Fold of section 2').selectOption('Open, one layer');
   await expect(sections.getByRole('alert')).toBeHidden();

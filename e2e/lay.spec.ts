@@ -186,7 +186,7 @@ test('a leftover with a slanted end and a flaw, and a panel with a worked motif,
   await expect(page.getByRole('region', { name: 'By hand' }).getByRole('alert')).toContainText('does not lie on its panel'); // prettier-ignore
   await page.keyboard.press('x');
   await page.getByRole('button', { name: 'Take this plan' }).click();
-  await expect(page.getByRole('heading', { name: 'A check holds the cut' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Which cloth for the lining?' })).toBeVisible();
 });
 
 test('cloth that is too short: by how much, what would make it fit is tried, and one press does it', async ({
@@ -206,11 +206,11 @@ test('cloth that is too short: by how much, what would make it fit is tried, and
   await page.getByLabel('Width, in').fill('45');
   await page.getByLabel('Length in stock, in').fill('47');
   await page.getByRole('button', { name: 'Save cloth' }).click();
-  await expect(page.getByText(/There is 47 in of this cloth; this lay needs .* too much/)).toBeVisible({ timeout: 30_000 }); // prettier-ignore
+  await expect(page.getByText(/There is 47 in of this cloth; this lay needs .* short/)).toBeVisible({ timeout: 30_000 }); // prettier-ignore
   // A join is tried first: nobody sees it.
   await expect(page.getByText(/A join at the fold of .*facing.*: /)).toBeVisible({ timeout: 40_000 });
   await expect(page.getByText(/Eases less by up to 1 in: /)).toBeVisible({ timeout: 40_000 });
-  const wider = page.getByRole('listitem').filter({ hasText: /^Cloth of .* fits/ });
+  const wider = page.getByRole('listitem').filter({ hasText: /^Another cloth, .* fits/ });
   await expect(wider).toBeVisible({ timeout: 60_000 });
   await expectNoViolation(page, 'cloth too short');
   await expect(page.getByRole('button', { name: 'Take this plan' })).toBeDisabled();

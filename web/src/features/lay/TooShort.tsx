@@ -55,7 +55,7 @@ export function TooShort({ lay, cloth, searching, plans, instead, onShow, onMade
               {wayWords(found.way, ticket)}:{' '}
               {found.fits ? 'fits' : `still ${found.atLeast ? 'at least ' : ''}${length(found.length)}`}
             </span>
-            {found.fits && found.way.kind !== 'width' && (
+            {found.fits && (
               <Button
                 look="quiet"
                 onClick={() => {

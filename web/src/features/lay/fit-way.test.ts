@@ -22,7 +22,7 @@ describe('what would make a garment fit', () => {
     expect(words({ kind: 'join', pieces: ['facing-front', 'collar'] })).toBe(
       'A join at the fold of facing front, collar',
     );
-    expect(words({ kind: 'width', mm: inches(54) })).toBe('Cloth of 54 in');
+    expect(words({ kind: 'width', mm: inches(54) })).toBe('Another cloth, 54 in wide');
     expect(words({ kind: 'other', pieces: ['facing-front'], role: 'lining' })).toBe(
       'Facing front from the lining',
     );

@@ -22,7 +22,7 @@ export function wayWords(way: FitWay, { unit, styleId }: Pick<Ticket, 'unit' | '
     case 'other':
       return `${way.pieces.map((id) => pieceName(id)).join(', ')} from the ${way.role}`;
     case 'width':
-      return `Cloth of ${formatLength(way.mm, unit, { decimals: 0, style: 'typeset' })}`;
+      return `Another cloth, ${formatLength(way.mm, unit, { decimals: 0, style: 'typeset' })} wide`;
   }
 }
 
