@@ -63,8 +63,8 @@ test('a point is dragged, or moved by the arrow keys, and the piece is drawn ane
     .getByRole('row', { name: /^Shoulder, across/ })
     .getByRole('button')
     .click();
-  const field = page.getByLabel('Shoulder, out, by hand');
-  const handle = page.getByRole('slider', { name: 'Shoulder, out, moved by hand' });
+  const field = page.getByLabel('Shoulder, across, by hand');
+  const handle = page.getByRole('slider', { name: 'Shoulder, across, moved by hand' });
   const [before, drawnBefore] = [await field.inputValue(), await handle.getAttribute('cx')];
 
   await handle.press('ArrowRight');

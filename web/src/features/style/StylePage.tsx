@@ -65,8 +65,8 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
   const agree = () => void entry.agree().then((agreed) => agreed && stillHere() && setGoing(true));
   // Only once nothing is on trial any more: before that the way out would be asked about.
   useEffect(() => {
-    if (going && !entry.changed) goTo('figures');
-  }, [going, entry.changed, goTo]);
+    if (going && !entry.changed && stillHere()) goTo('figures');
+  }, [going, entry.changed, goTo, stillHere]);
   useHotkeys({ Enter: { does: 'agree the style', act: agree } });
   const groups = choiceGroups.filter((group) => asked.some(([, choice]) => choice.group === group));
   return (
