@@ -102,7 +102,11 @@ test('from a new ticket to the last mark, with one slip on the way', async ({ pa
   await expect(page.getByRole('heading', { name: 'All chalked' })).toBeVisible();
   await expect(page.getByText('Cut away from the hand')).toBeVisible();
   await expect
-    .poll(async () => page.evaluate(() => Object.keys(localStorage).some((key) => key.startsWith('chalk-'))))
+    .poll(
+      async () => page.evaluate(() => Object.keys(localStorage).some((key) => key.startsWith('chalk-'))),
+      // Some two hundred marks are sent one after the other.
+      { timeout: 60_000 },
+    )
     .toBe(false);
 
   // The pieces are ticked off as they are cut; the ticket is then ready to sew.

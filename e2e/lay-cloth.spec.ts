@@ -156,6 +156,7 @@ test('cloth is folded again for what is single, and its plan is taken and chalke
   expect(lays.outer?.sections).toHaveLength(2);
   // Taken it stays on the table.
   await page.goto(`/tickets/${id}/lay`);
+  await page.getByRole('tab', { name: /^Outer/ }).click();
   await expect(page.getByRole('button', { name: /Folded again chosen/ })).toHaveAttribute(
     'aria-pressed',
     'true',

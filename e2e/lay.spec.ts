@@ -117,7 +117,7 @@ test('a flaw is marked on the cloth, the chosen lay no longer fits, and the next
   request,
 }) => {
   const id = await ticketId(request, 'Torch-carrier');
-  await page.goto(`/tickets/${id}/lay`);
+  await page.goto(`/tickets/${id}/lay?cloth=outer`);
   await page.getByRole('button', { name: 'Change the cloth' }).click();
   await page.getByLabel(/^Price of a/).fill('18.50');
   await page.getByRole('button', { name: 'Add a flaw' }).click();
