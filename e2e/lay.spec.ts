@@ -147,7 +147,7 @@ test('a leftover with a slanted end and a flaw, and a panel with a worked motif,
   const fill = async (row: string, values: Readonly<Record<string, string>>) => {
     for (const [name, value] of Object.entries(values)) await field(`${row}, ${name}`).fill(value);
   };
-  await page.goto(`/tickets/${id}/lay`);
+  await page.goto(`/tickets/${id}/lay?cloth=outer`);
   await page.getByRole('button', { name: 'Change the cloth' }).click();
   await page.getByLabel('Width, in').fill('60');
   await page.getByLabel('Length in stock, in').fill('84');
@@ -195,7 +195,7 @@ test('cloth that is too short: by how much, what would make it fit is tried, and
 }) => {
   test.setTimeout(120_000);
   const id = await ticketId(request, 'Ferry-day');
-  await page.goto(`/tickets/${id}/lay`);
+  await page.goto(`/tickets/${id}/lay?cloth=outer`);
   await page.getByRole('button', { name: 'Change the cloth' }).click();
   for (const kind of ['corner', 'flaw', 'panel'])
     for (;;) {

@@ -47,13 +47,13 @@ test('two dresses of one cloth are laid together, bought for once, and each chal
   await expect(other).toBeChecked({ timeout: 30_000 });
   await expect(page.getByRole('button', { name: 'Take this plan' })).toBeEnabled({ timeout: 30_000 });
   await page.getByRole('button', { name: 'Take this plan' }).click();
-  await expect(page).toHaveURL(/chalk$/);
+  await expect(page.getByRole('heading', { name: 'Which cloth for the lining?' })).toBeVisible();
   const [own, theirs] = [await ticketOf(request, first.id), await ticketOf(request, second.id)];
   expect(own.lays.outer?.beside?.map(({ number }) => number)).toEqual([second.number]);
   expect(theirs.lays.outer?.boughtBy).toBe(first.number);
 
   // The other one sees the same lay, chosen, and whose the rest of it is.
-  await page.goto(`/tickets/${second.id}/lay`);
+  await page.goto(`/tickets/${second.id}/lay?cloth=outer`);
   await expect(page.getByText(`Bought with Nº ${first.number}, for all.`)).toBeVisible({ timeout: 30_000 });
   await expect(
     page.getByRole('button', { name: `Nº ${first.number} skirt front 1`, exact: true }),
@@ -64,7 +64,7 @@ test('two dresses of one cloth are laid together, bought for once, and each chal
   // Once one is under the chalk it stays where it lies.
   const chalk = await request.put(`/api/tickets/${second.id}/chalk`, { data: { version: theirs.version, chalked: { 'skirt-front': 1 } } }); // prettier-ignore
   expect(chalk.status()).toBe(200);
-  await page.goto(`/tickets/${first.id}/lay`);
+  await page.goto(`/tickets/${first.id}/lay?cloth=outer`);
   await expect(page.getByText(/being chalked/)).toBeVisible({ timeout: 30_000 });
   await other.uncheck();
   await expect(other).toBeDisabled();
