@@ -66,7 +66,7 @@ function LayCloths({ drafted }: { readonly drafted: DraftedTicket }) {
             comparing={view === 'compare'}
             // What is pinned under this cloth follows its plan.
             next={
-              open.find((each) => each !== role) ?? ticket.cloths.find(({ under }) => under === role)?.role
+              ticket.cloths.find(({ under }) => under === role)?.role ?? open.find((each) => each !== role)
             }
             onNext={setRole}
           />
