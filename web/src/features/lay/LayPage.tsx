@@ -28,7 +28,7 @@ export function LayPage() {
 
 function LayCloths({ drafted }: { readonly drafted: DraftedTicket }) {
   const { ticket } = useTicketContext();
-  const [search] = useSearchParams();
+  const [search, setSearch] = useSearchParams();
   const roles = styleOf(ticket.styleId)?.cloths ?? [];
   const isOpen = (each: ClothRole) => !ticket.lays[each] || drafted.staleLays.includes(each);
   const hasCloth = (each: ClothRole) => ticket.cloths.some((cloth) => cloth.role === each);
@@ -43,12 +43,17 @@ function LayCloths({ drafted }: { readonly drafted: DraftedTicket }) {
       'outer',
   );
   const [view, setView] = useState<View>('lay');
+  // In the address too, so that a page that is loaded again shows the same cloth.
+  const choose = (next: ClothRole) => {
+    setRole(next);
+    setSearch({ cloth: next }, { replace: true });
+  };
   const cloth = ticket.cloths.find((each) => each.role === role);
   const pieces = drafted.draft.pieces.filter(({ piece }) => piece.role === role);
   return (
     <Tabs.Root
       value={role}
-      onValueChange={(next) => setRole(next as ClothRole)}
+      onValueChange={(next) => choose(next as ClothRole)}
       className="flex h-full flex-col gap-3 max-lg:h-auto"
     >
       <div className="flex shrink-0 flex-wrap items-center gap-3 max-md:gap-2">
@@ -68,7 +73,7 @@ function LayCloths({ drafted }: { readonly drafted: DraftedTicket }) {
             next={
               ticket.cloths.find(({ under }) => under === role)?.role ?? open.find((each) => each !== role)
             }
-            onNext={setRole}
+            onNext={choose}
           />
         ) : (
           <NameCloth role={role} pieces={pieces} />

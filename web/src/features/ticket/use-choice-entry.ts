@@ -3,7 +3,7 @@ import type { EnteredChoices, Ticket } from '@ample-bolt/core/shop/ticket';
 import { isAsked, type Style } from '@ample-bolt/core/styles/style';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { useState } from 'react';
-import { wasRefused, type TicketActions } from '../../api/tickets.ts';
+import type { TicketActions } from '../../api/tickets.ts';
 import { useKeptLengths } from '../../ui/use-kept-lengths.ts';
 
 export interface ChoiceEntry {
@@ -99,7 +99,6 @@ export function useChoiceEntry(
         setFailure(undefined);
         return true;
       } catch (error) {
-        if (wasRefused(error)) forget(kept);
         setFailure(error instanceof Error ? error.message : 'Not stored yet.');
         return false;
       }
