@@ -65,7 +65,7 @@ function benchSoundness(): void {
 /** Bodies of each kind that are nudged. */
 const NUDGED = 3;
 
-/** How far outlines move when one measure or choice does, over every style: by a billionth, and by a tenth of a mm. */
+/** The largest move of an outline, over every style, as one measure or choice moves by a billionth and by a tenth of a mm. */
 function benchContinuity(): void {
   for (const style of Object.values(styleBook)) {
     const gaps = { billionth: 0, tenth: 0 };

@@ -8,7 +8,7 @@ import type { ChalkManner } from './chalk-manner.ts';
 /** The seam that a piece hangs from: the first of these that it has. */
 const topSeams: readonly EdgeRole[] = ['shoulder', 'inner', 'waist'];
 
-/** How much the shop's downs gain where they start at the cut edge: the allowance of the topmost seam, mm. */
+/** The gain of the shop's downs where they start at the cut edge: the allowance of the topmost seam, mm. */
 function startLineGain({ piece }: DraftedPiece, startLine: ChalkManner['startLine']): number {
   if (startLine === 'stitch') return 0;
   const roles = piece.edges.map(({ role }) => role);
@@ -16,7 +16,7 @@ function startLineGain({ piece }: DraftedPiece, startLine: ChalkManner['startLin
   return piece.edges.find(({ role }) => role === top)?.allowance ?? 0;
 }
 
-/** Where a piece's downs and outs start when it is chalked, and how far that lies below the start line of the figures, mm. */
+/** The point that a piece's downs and outs are chalked from, and its depth below the start line of the figures, mm. */
 export interface ChalkOrigin {
   readonly at: Point;
   readonly below: number;

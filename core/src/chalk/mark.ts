@@ -13,7 +13,7 @@ export interface Place {
   /** From the fold where the cloth lies double, else from the left selvedge, or from the left edge of its block; mm. */
   readonly across: number;
   readonly acrossFrom: 'fold' | 'left selvedge' | 'block';
-  /** How far the start line lies below the one that figures count from: on a piece that begins under it, at its own top; mm. */
+  /** Depth of the piece's start line below the one that figures count from, mm: 0 unless the piece begins under that. */
   readonly below: number;
   readonly onFold: boolean;
   /** A half-piece laid on single cloth: what is chalked is chalked again, mirrored, on the other side of the centre. */
@@ -26,7 +26,7 @@ interface MarkBase {
   readonly piece: string;
   /** What outs are measured from: the centre or fold, or the grain line of a panel that has neither. */
   readonly from: 'centre' | 'grain';
-  /** Where downs and outs start, in the piece's own coordinates, mm. */
+  /** The point that downs and outs are measured from, in the piece's own coordinates, mm. */
   readonly origin: Point;
   /** Place in the order of chalking, from 1. */
   readonly order: number;
@@ -73,7 +73,7 @@ export type Mark =
   | (MarkBase & { readonly kind: 'place' } & Place)
   /** The next copy of a piece on single cloth: chalked again from here, or around the first once that is cut. */
   | (MarkBase & { readonly kind: 'again'; readonly copy: number; readonly mirrored: boolean } & Place)
-  /** How far it lies below the start line of the figures, mm; 0 where it is that. */
+  /** `below` is its depth below the start line of the figures, mm; 0 where it is that. */
   | (MarkBase & { readonly kind: 'start-line'; readonly out: number; readonly below: number })
   | (MarkBase & {
       readonly kind: 'level';
