@@ -50,7 +50,9 @@ export function openCloths({
   return { withoutCloth: unlaid.filter((role) => !hasCloth(role)), toLay: unlaid.filter(hasCloth) };
 }
 
-const isLaid = ({ withoutCloth, toLay }: TicketProgress): boolean => withoutCloth.length + toLay.length === 0;
+/** Whether every cloth of the garment has its plan. */
+export const isLaid = ({ withoutCloth, toLay }: Pick<TicketProgress, 'withoutCloth' | 'toLay'>): boolean =>
+  withoutCloth.length + toLay.length === 0;
 
 export const progressOf = (ticket: Ticket): TicketProgress => ({
   measuresMissing: missingMeasures(ticket).length,

@@ -1,5 +1,5 @@
 import { AlertDialog } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { buttonClass } from './Button.tsx';
 import { useOpener } from './use-opener.ts';
 
@@ -9,14 +9,24 @@ interface QuestionProps {
   /** What doing it is called, and what leaving it is. */
   readonly yes: string;
   readonly no: string;
+  /** Told once. */
   readonly onAnswer: (yes: boolean) => void;
+  /** A third way, between doing it and leaving it. */
+  readonly instead?: { readonly words: string; readonly act: () => void };
 }
 
 /** Asks before something that cannot simply be taken back; Escape and the first button leave all as it is. */
-export function Question({ title, children, yes, no, onAnswer }: QuestionProps) {
+export function Question({ title, children, yes, no, onAnswer, instead }: QuestionProps) {
   const giveBack = useOpener(true);
+  // Every answer closes the question, and closing it by Escape is an answer too.
+  const answered = useRef(false);
+  const once = (act: () => void) => () => {
+    if (answered.current) return;
+    answered.current = true;
+    act();
+  };
   return (
-    <AlertDialog.Root open onOpenChange={(open) => !open && onAnswer(false)}>
+    <AlertDialog.Root open onOpenChange={once(() => onAnswer(false))}>
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-40 bg-table/55" />
         <AlertDialog.Content
@@ -27,9 +37,17 @@ export function Question({ title, children, yes, no, onAnswer }: QuestionProps) 
           <AlertDialog.Description asChild>
             <div className="mt-2 flex flex-col gap-2 text-lg leading-snug">{children}</div>
           </AlertDialog.Description>
-          <div className="mt-6 flex justify-end gap-3">
+          <div className="mt-6 flex flex-wrap justify-end gap-3">
             <AlertDialog.Cancel className={`${buttonClass('act')} min-h-11`}>{no}</AlertDialog.Cancel>
-            <AlertDialog.Action onClick={() => onAnswer(true)} className={`${buttonClass('quiet')} min-h-11`}>
+            {instead && (
+              <AlertDialog.Action onClick={once(instead.act)} className={`${buttonClass('quiet')} min-h-11`}>
+                {instead.words}
+              </AlertDialog.Action>
+            )}
+            <AlertDialog.Action
+              onClick={once(() => onAnswer(true))}
+              className={`${buttonClass('quiet')} min-h-11`}
+            >
               {yes}
             </AlertDialog.Action>
           </div>

@@ -1,9 +1,6 @@
 import { useEffect, useLayoutEffect, useRef } from 'react';
 import { hotkeyBoard } from './hotkey-board.ts';
-
-const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
+import { isTyping, SHEETS } from './is-typing.ts';
 
 /** What a key presses where it is in focus: Space any control, Enter a button or a link. */
 const pressedBy: Readonly<Record<string, string>> = {
@@ -18,7 +15,7 @@ const pressesFocus = ({ key, target }: KeyboardEvent): boolean => {
 };
 
 /** Inside a dialog the page's keys rest, so that a letter does not act on what lies under it. */
-const inDialog = (): boolean => document.querySelector('[role=dialog], [role=alertdialog]') !== null;
+const inDialog = (): boolean => document.querySelector(SHEETS) !== null;
 
 /** What a key does, in a few words for the list of keys, and the doing; left out where there is nothing to do now. */
 export interface Hotkey {

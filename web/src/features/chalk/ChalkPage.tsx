@@ -1,7 +1,7 @@
 import type { Mark } from '@ample-bolt/core/chalk/mark';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { chalkMannerOf } from '@ample-bolt/core/shop/ticket';
-import { openCloths } from '@ample-bolt/core/shop/stations';
+import { isLaid, openCloths } from '@ample-bolt/core/shop/stations';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { paths } from '../../app/paths.ts';
@@ -68,8 +68,7 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
   const [zoomed, setZoomed] = useState(false);
   const [cutting, setCutting] = useState(false);
   const finished = index >= marks.length;
-  const { withoutCloth, toLay } = openCloths(ticket);
-  const isWhole = withoutCloth.length + toLay.length === 0;
+  const isWhole = isLaid(openCloths(ticket));
   const forward = finished || cutting ? undefined : () => moveTo(index + 1);
   const back = index === 0 || (cutting && !finished) ? undefined : () => moveTo(index - 1);
   const zoom = () => setZoomed(!zoomed);

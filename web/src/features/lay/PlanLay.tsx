@@ -11,8 +11,6 @@ import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { layTaskOf } from '@ample-bolt/core/shop/lay-task';
-import { formatLength } from '@ample-bolt/core/units/format-length';
-import type { Unit } from '@ample-bolt/core/units/length';
 import { useMemo, useState } from 'react';
 import { useSWRConfig } from 'swr';
 import { Button } from '../../ui/Button.tsx';
@@ -21,6 +19,7 @@ import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useStillHere } from '../../ui/use-still-here.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { ComparePlans } from './ComparePlans.tsx';
+import { gainWords } from './gain-words.ts';
 import { LayAside, type Editing } from './LayAside.tsx';
 import { LayOnTable } from './LayOnTable.tsx';
 import { LookLonger } from './LookLonger.tsx';
@@ -37,8 +36,6 @@ import { useLongSearch } from './use-long-search.ts';
 /** The first search is short, so that there is something to look at; improving is asked for. ms. */
 const FIRST_SEARCH = 3000;
 const IMPROVE_SEARCH = 10_000;
-/** Less than this is no gain that a tape shows, mm. */
-const LEAST_GAIN = 1;
 /** Tickets begin their searches so far from each other that none repeats another's. */
 const SEEDS_EACH = 1000;
 
@@ -54,14 +51,6 @@ export interface PlanLayProps {
   readonly next: ClothRole | undefined;
   readonly onNext: (role: ClothRole) => void;
 }
-
-/** Whether improving gained anything, once it has ended. */
-const gainWords = (running: boolean, gained: number | undefined, unit: Unit): string => {
-  if (running || gained === undefined) return '';
-  return gained < LEAST_GAIN
-    ? 'Nothing shorter was found.'
-    : `${formatLength(gained, unit, { denominator: 8, style: 'typeset' })} shorter than before.`;
-};
 
 /** Whatever is known of tickets: those that share a lay were changed with this one. */
 const isOfTickets = (key: unknown): boolean => JSON.stringify(key).includes('/api/tickets');
@@ -249,7 +238,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
             </Button>
           </div>
           <p role="status" className="min-h-5 text-sm text-walnut-2">
-            {gainWords(search.running !== undefined, search.gained, unit)}
+            {search.running === undefined && search.gained !== undefined && gainWords(search.gained, unit)}
           </p>
           <LookLonger long={long} folds={wantedFold ? [wantedFold] : layWays} />
         </div>
