@@ -81,8 +81,9 @@ test('plans that were not taken are the same after the page is loaded again, and
     cloths,
   });
   await page.goto(`/tickets/${id}/lay`);
-  await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible({ timeout: 40_000 });
   const cards = page.getByRole('button', { name: /to chalk/ });
+  await expect(cards.first()).toBeVisible({ timeout: 40_000 });
+  await expect(page.getByRole('button', { name: 'Improve' })).toBeVisible({ timeout: 40_000 });
   const before = await cards.allTextContents();
   await page.reload();
   await expect(cards.first()).toBeVisible();
@@ -118,6 +119,7 @@ test('the chalk is held while no plan is taken for the cloth that shows, and say
 
 test('the first thing that Tab reaches skips the rooms', async ({ page }) => {
   await page.goto('/tickets');
+  await expect(page.getByRole('searchbox', { name: 'Find a ticket' })).toBeVisible();
   await page.keyboard.press('Tab');
   const skip = page.getByRole('link', { name: 'Skip to the page' });
   await expect(skip).toBeFocused();

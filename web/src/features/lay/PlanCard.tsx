@@ -80,7 +80,7 @@ export function PlanCard({
             )}{' '}
             · {piecesToChalk(outlineCount(lay))} · {Math.round(minutes ?? 0)} min
             {price === undefined ? '' : ` · costs ${costWords(lay.buy, price)}`}
-            {running ? ` · looked ${work} ways` : ''}
+            {running ? ` · ${work} tried so far` : ''}
           </span>
         )}
         {!lay && <span className="text-walnut-2">{running ? 'laying' : 'not laid yet'}</span>}
