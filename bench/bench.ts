@@ -9,6 +9,7 @@ import { extremeRanges, ordinaryRanges, randomBodies } from '@ample-bolt/core/te
 import { missesBody, missesSizes } from '@ample-bolt/core/testing/misses-size-table';
 import { layRuns } from './lays.ts';
 import { median } from './median.ts';
+import { benchSince } from './since.ts';
 
 /** Rounds over the whole table, after warming up. */
 const ROUNDS = 7;
@@ -95,11 +96,14 @@ function benchContinuity(): void {
   }
 }
 
-const wanted = process.argv.slice(2);
+const [first, ref, ...rest] = process.argv.slice(2);
+const wanted = [first, ref, ...rest].filter((name) => name !== undefined);
 const runs = {
   drafts: benchDrafts,
   soundness: benchSoundness,
   continuity: benchContinuity,
   ...layRuns,
 };
-for (const [name, run] of Object.entries(runs)) if (wanted.length === 0 || wanted.includes(name)) run();
+// `since <commit>` compares with that commit, and is asked for by name alone.
+if (first === 'since') await benchSince(ref ?? 'HEAD');
+else for (const [name, run] of Object.entries(runs)) if (wanted.length === 0 || wanted.includes(name)) run();

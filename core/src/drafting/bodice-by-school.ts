@@ -1,6 +1,7 @@
 import { finding, type Finding } from '../checks/finding.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
+import { chosen, type Working } from '../workings/working.ts';
 import type { Allowances } from './allowances.ts';
 import { draftBodice, type Bodice } from './bodice/bodice.ts';
 import type { BodiceChoices } from './bodice/frame.ts';
@@ -31,9 +32,9 @@ const WEDGE = { dart: 'bust-dart', at: 0.55 };
 const hasDart = ({ darts }: Piece): boolean => darts.some(({ id }) => id === WEDGE.dart);
 
 /** The front's armhole tightened by a wedge that goes into the bust dart; without such a dart it stays. */
-const tightened = (front: Piece, mm: number): Piece =>
+const tightened = (front: Piece, by: Working): Piece =>
   hasDart(front)
-    ? closeWedge(front, { ...WEDGE, edge: 'armhole', mm, operation: 'armhole wedge', level: 'armhole' })
+    ? closeWedge(front, { ...WEDGE, edge: 'armhole', by, operation: 'armhole wedge', level: 'armhole' })
     : front;
 
 /** A wedge that was asked for and has no dart to open. */
@@ -59,12 +60,16 @@ export function bodiceBySchool(
   const block = blockBySchool(body, choices, rules, allowances, near);
   const { armholeLower: lower = 0, armholeTight: tight = 0 } = choices;
   if (lower <= 0 && tight <= 0) return block;
-  const frontBlock = lowerArmhole(tightened(block.frontBlock, tight), lower);
-  const back = lowerArmhole(block.back, lower);
+  const down = chosen('armhole lower', lower, 'armholeLower');
+  const frontBlock = lowerArmhole(
+    tightened(block.frontBlock, chosen('armhole tighter', tight, 'armholeTight')),
+    down,
+  );
+  const back = lowerArmhole(block.back, down);
   return {
     ...block,
     frontBlock,
-    front: shortenDarts(frontBlock, rules['dart.tipShort']),
+    front: shortenDarts(frontBlock, rules),
     back,
     findings: [...block.findings, ...wedgeFindings(block.frontBlock, tight)],
     shape: {

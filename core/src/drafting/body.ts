@@ -3,7 +3,7 @@ import type { MeasureId } from '../measures/catalogue.ts';
 import { deriveMeasure } from '../measures/derive.ts';
 import type { MeasuredFrom, MeasureValues, Observations } from '../measures/measure-set.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
-import { evaluate, measured, type Working } from '../workings/working.ts';
+import { measured, type Working } from '../workings/working.ts';
 
 /** What a draft asks of a person: every measure has a value and says where it comes from. */
 export interface Body {
@@ -40,7 +40,7 @@ export function resolveBody(
       finding(
         'measure-derived',
         { measure: id },
-        { found: evaluate(working), remedy: { kind: 'measure-again', measure: id } },
+        { found: working.mm, remedy: { kind: 'measure-again', measure: id } },
       ),
     );
   }
@@ -55,7 +55,7 @@ export function resolveBody(
       from: person.from,
       observations: person.observations,
       term,
-      mm: (id) => evaluate(term(id)),
+      mm: (id) => term(id).mm,
       taken: (id) => person.values[id],
     },
     findings,

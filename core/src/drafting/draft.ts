@@ -22,6 +22,8 @@ export interface Figure {
   /** What the sum came to, mm: the same unless a hand moved the figure. */
   readonly computed: number;
   readonly working: Working;
+  /** The sum without allowances, to the stitch line. */
+  readonly stitchWorking: Working;
   /** The point of the stitch line that a hand can move to set this figure, and the way that lengthens it; null for what only follows. */
   readonly moves: { readonly at: Point; readonly way: Point } | null;
   readonly by: 'computed' | 'hand';

@@ -1,3 +1,5 @@
+import { withDimensions } from '../pieces/carry-dimensions.ts';
+import { divided, named, times, type Working } from '../workings/working.ts';
 import { point } from '../geometry/point.ts';
 import { line } from '../geometry/segment.ts';
 import { makePiece, type Piece } from '../pieces/piece.ts';
@@ -5,19 +7,22 @@ import { makePiece, type Piece } from '../pieces/piece.ts';
 /** A sleeve of one straight-sided piece, gathered to the armhole: what a leftover is good for. mm. */
 export interface GatheredSleevePlan {
   /** The armhole that it is gathered to, and by how much. */
-  readonly armhole: number;
+  readonly armhole: Working;
   readonly ratio: number;
-  /** Round of the lower end, gathers let out. */
-  readonly lower: number;
-  readonly length: number;
+  /** Round of the lower end, gathers let out, as a part of the gathered edge. */
+  readonly taper: number;
+  readonly length: Working;
   readonly allowance: { readonly armhole: number; readonly side: number; readonly hem: number };
 }
 
 /** Half the sleeve on the fold, its width tapering in a straight line from the gathered edge to the lower end. */
-export const gatheredSleeve = ({ armhole, ratio, lower, length, allowance }: GatheredSleevePlan): Piece => {
-  const [top, bottom] = [(armhole * ratio) / 2, lower / 2];
+export const gatheredSleeve = (plan: GatheredSleevePlan): Piece => {
+  const { allowance } = plan;
+  const cap = divided(times(plan.armhole, plan.ratio), 2);
+  const lower = times(named('gathered edge, on the half', cap), plan.taper);
+  const [top, bottom, length] = [cap.mm, lower.mm, plan.length.mm];
   const [a, b, c, d] = [point(0, 0), point(top, 0), point(bottom, length), point(0, length)];
-  return makePiece({
+  const piece = makePiece({
     id: 'sleeve',
     name: 'Sleeve',
     role: 'outer',
@@ -33,5 +38,30 @@ export const gatheredSleeve = ({ armhole, ratio, lower, length, allowance }: Gat
     darts: [],
     levels: [],
     intakes: [],
+    dimensions: [],
   });
+  return withDimensions(
+    piece,
+    {
+      name: 'cap-edge',
+      label: 'Gathered edge, on the half',
+      kind: 'length',
+      at: { kind: 'run', of: 'armhole' },
+      working: cap,
+    },
+    {
+      name: 'hem-edge',
+      label: 'Lower end, on the half',
+      kind: 'length',
+      at: { kind: 'run', of: 'hem' },
+      working: lower,
+    },
+    {
+      name: 'length',
+      label: 'Length along the fold',
+      kind: 'length',
+      at: { kind: 'run', of: 'fold' },
+      working: plan.length,
+    },
+  );
 };

@@ -42,7 +42,7 @@ describe('figures set by hand', () => {
     const side = figure(moved, 'bodice-front/side-seam');
     expect(side.by).toBe('computed');
     expect(side.computed).toBeCloseTo(figure(plain, 'bodice-front/side-seam').mm, 6);
-    expect(JSON.stringify(side.working)).toContain('moved by hand');
+    expect(JSON.stringify(side.working)).toContain('"change":"hand"');
   });
 
   test('two figures of one corner are both drawn', () => {

@@ -5,7 +5,7 @@ import { finishPiece, type DraftedPiece } from '../pieces/drafted-piece.ts';
 import { stitchRing, type Piece } from '../pieces/piece.ts';
 import { ruleSet, type RuleOverrides, type RuleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
-import { corrected } from '../workings/working.ts';
+import { changed } from '../workings/working.ts';
 import type { Figure } from './draft.ts';
 import { movePoint } from './operations/move-point.ts';
 
@@ -99,7 +99,12 @@ const told = (computed: readonly Figure[], moved: readonly Figure[], hand: HandF
         by: 'hand',
         why: own.why,
       };
-    return { ...now, computed: figure.mm, working: corrected(figure.working, now.mm, 'moved by hand') };
+    return {
+      ...now,
+      computed: figure.mm,
+      working: changed(figure.working, 'hand', now.mm - figure.mm),
+      stitchWorking: figure.stitchWorking,
+    };
   });
 
 /**

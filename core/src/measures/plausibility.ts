@@ -1,7 +1,7 @@
 import { finding, type Finding, type FindingPlace, type Remedy } from '../checks/finding.ts';
 import type { RuleId, RuleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
-import { evaluate } from '../workings/working.ts';
+import {} from '../workings/working.ts';
 import { measureName, measureOf, type MeasureId } from './catalogue.ts';
 import { deriveMeasure } from './derive.ts';
 import type { MeasureValues } from './measure-set.ts';
@@ -138,7 +138,7 @@ function derivedFinding(id: MeasureId, values: MeasureValues, rules: RuleSet): F
   const taken = values[id];
   const working = taken === undefined ? undefined : deriveMeasure(id, values, rules);
   if (taken === undefined || !working) return undefined;
-  const expected = evaluate(working);
+  const expected = working.mm;
   if (Math.abs(taken - expected) <= rules['check.derived'] + ROUNDING) return undefined;
   return disagree(id, 'what it is worked out as from the others', taken, expected);
 }

@@ -5,6 +5,7 @@ import { dartRoof, edgesUnderRoofs } from './dart-roof.ts';
 import type { Piece } from './piece.ts';
 import { shortenDart } from '../drafting/operations/shorten-dart.ts';
 import { edgeLength, edgeOf } from './piece.ts';
+import { plainLength } from '../testing/plain-length.ts';
 
 /** A half-piece with one waist dart of 20 at its lower edge, tip up at (50, 20); the waist runs level on both sides. */
 const piece: Piece = {
@@ -57,7 +58,7 @@ describe('dartRoof', () => {
 
 describe('shortenDart', () => {
   test('pulls the tip back along the bisector; the mouth stays and the legs stay equal', () => {
-    const shorter = shortenDart(piece, 'dart', 15);
+    const shorter = shortenDart(piece, 'dart', plainLength(15));
     expect(edgeOf(shorter, 'dart-outer').path[0]).toEqual(line(point(60, 80), point(50, 35)));
     expect(edgeLength(edgeOf(shorter, 'dart-outer'))).toBeCloseTo(
       edgeLength(edgeOf(shorter, 'dart-inner')),
@@ -66,7 +67,10 @@ describe('shortenDart', () => {
   });
 
   test('never takes more than three fifths of it, and knows its darts by name', () => {
-    expect(edgeOf(shortenDart(piece, 'dart', 500), 'dart-outer').path[0]?.b.y).toBeCloseTo(20 + 0.6 * 60, 9);
-    expect(() => shortenDart(piece, 'side-dart', 5)).toThrow('no dart side-dart');
+    expect(edgeOf(shortenDart(piece, 'dart', plainLength(500)), 'dart-outer').path[0]?.b.y).toBeCloseTo(
+      20 + 0.6 * 60,
+      9,
+    );
+    expect(() => shortenDart(piece, 'side-dart', plainLength(5))).toThrow('no dart side-dart');
   });
 });

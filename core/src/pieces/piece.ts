@@ -10,6 +10,7 @@ import {
 import type { Point } from '../geometry/point.ts';
 import { sweptArea } from '../geometry/segment.ts';
 import type { ContourDart } from './contour-dart.ts';
+import type { Dimension } from './dimension.ts';
 
 export type EdgeRole =
   | 'fold'
@@ -126,6 +127,8 @@ export interface Piece {
   readonly template?: string;
   /** What is cut off again once it is traced around its template. */
   readonly trims?: readonly Trim[];
+  /** What a cutter sets out of it with a tape, each with the sum that it was drawn by; undefined on a piece that is drawn to be measured alone. */
+  readonly dimensions?: readonly Dimension[];
   /** Where buttons are sewn, and on the other front their holes worked. */
   readonly buttons?: readonly Point[];
 }

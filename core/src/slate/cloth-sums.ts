@@ -1,6 +1,6 @@
 import { amountToBuy, purchaseLength } from '../lay/buying.ts';
 import { inches } from '../units/length.ts';
-import { times, evaluate } from '../workings/working.ts';
+import { times } from '../workings/working.ts';
 import { countLine, lengthLine, outcome, type QuickSum } from './quick-sum.ts';
 
 export const tiledLength: QuickSum = {
@@ -15,7 +15,7 @@ export const tiledLength: QuickSum = {
     const repeats = Math.ceil(of('pieceLength') / of('repeat') - 1e-9);
     const length = times(term('repeat'), repeats);
     return outcome([
-      lengthLine('length', 'takes', evaluate(length), length),
+      lengthLine('length', 'takes', length.mm, length),
       countLine('repeats', 'repeats', repeats, 'piece ÷ repeat, rounded up'),
     ]);
   },

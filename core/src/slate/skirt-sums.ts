@@ -1,5 +1,5 @@
 import { inches } from '../units/length.ts';
-import { chosen, divided, minus, plus, sum, times, evaluate } from '../workings/working.ts';
+import { chosen, divided, minus, plus, sum, times } from '../workings/working.ts';
 import { sectorsOf } from '../lay/sectors.ts';
 import { piecesFor } from './piecing.ts';
 import {
@@ -61,23 +61,23 @@ export const flare: QuickSum = {
   sum: (inputs) => {
     const { term, of, has } = inputs;
     const stitched = innerRadius(inputs);
-    const radius = evaluate(stitched);
+    const radius = stitched.mm;
     const inner = sum(plus(stitched), minus(term('waistAllowance')));
     // Length runs from the join as it will be sewn; the join's own turning is not counted twice.
     const outer = sum(plus(chosen('stitched inner radius', radius)), plus(term('length')), plus(term('hem')));
-    const outerMm = evaluate(outer);
+    const outerMm = outer.mm;
     const circle = of('circle');
     const across =
       circle > 0.25 ? times(chosen('outer radius', outerMm), 2) : chosen('outer radius', outerMm);
     const lines: [SumLine, ...SumLine[]] = [
-      lengthLine('inner', 'inner radius, cut', evaluate(inner), inner),
+      lengthLine('inner', 'inner radius, cut', inner.mm, inner),
       lengthLine('outer', 'outer radius, cut', outerMm, outer),
-      lengthLine('square', 'square of cloth that holds it', evaluate(across), across),
+      lengthLine('square', 'square of cloth that holds it', across.mm, across),
     ];
     if (has('clothWidth')) {
       const { joins, how } = ringJoins(outerMm, circle, of('clothWidth'));
       lines.push(countLine('joins', 'joins', joins, how));
-      const ring = { inner: evaluate(inner), outer: outerMm, circle, join: of('waistAllowance') };
+      const ring = { inner: inner.mm, outer: outerMm, circle, join: of('waistAllowance') };
       const parts = sectorsOf(ring, of('clothWidth'));
       if (parts)
         lines.push(countLine('parts', 'equal parts that lie on it', parts.count, joinWords(parts.joins)));
@@ -87,7 +87,7 @@ export const flare: QuickSum = {
     const byHabit = (2 * Math.PI * circle * wanted) / of('rule');
     const miss = sum(plus(chosen('round by the habit', byHabit)), minus(chosen('round wanted', wanted)));
     return outcome(
-      [...lines, lengthLine('miss', 'the habit misses by', evaluate(miss), miss)],
+      [...lines, lengthLine('miss', 'the habit misses by', miss.mm, miss)],
       habitFinding(`round ÷ ${of('rule')}`, byHabit, wanted),
     );
   },
@@ -114,7 +114,7 @@ export const gather: QuickSum = {
   ],
   sum: (inputs) => {
     const strip = times(inputs.term('seam'), inputs.of('ratio'));
-    const mm = evaluate(strip);
+    const mm = strip.mm;
     return outcome([
       lengthLine('strip', 'strip', mm, strip),
       countLine('pieces', 'pieces', pieces(mm, inputs), PIECED),
@@ -136,19 +136,19 @@ export const tiers: QuickSum = {
   sum: (inputs) => {
     const { term, of } = inputs;
     const depth = divided(term('length'), of('count'));
-    const cutDepth = sum(plus(chosen('depth', evaluate(depth))), plus(times(term('join'), 2)));
+    const cutDepth = sum(plus(chosen('depth', depth.mm)), plus(times(term('join'), 2)));
     const lines = Array.from({ length: of('count') }, (_, index): SumLine[] => {
       const above = index === 0 ? 'round at the top' : `tier ${index}`;
       const width = times(chosen(above, of('round') * of('ratio') ** index), of('ratio'));
-      const mm = evaluate(width);
+      const mm = width.mm;
       return [
         lengthLine(`width${index + 1}`, `tier ${index + 1}, wide`, mm, width),
         countLine(`pieces${index + 1}`, `tier ${index + 1}, pieces`, pieces(mm, inputs), PIECED),
       ];
     });
     return outcome([
-      lengthLine('depth', 'depth of a tier', evaluate(depth), depth),
-      lengthLine('cutDepth', 'depth, cut', evaluate(cutDepth), cutDepth),
+      lengthLine('depth', 'depth of a tier', depth.mm, depth),
+      lengthLine('cutDepth', 'depth, cut', cutDepth.mm, cutDepth),
       ...lines.flat(),
     ]);
   },
@@ -170,12 +170,12 @@ export const flounce: QuickSum = {
     const outer = sum(plus(term('innerRadius')), plus(term('visible')), plus(term('hem')));
     const inner = sum(plus(term('innerRadius')), minus(term('join')));
     const edge = sum(plus(times(term('innerRadius'), 2 * Math.PI)), minus(times(term('join'), 2)));
-    const perRing = evaluate(edge);
+    const perRing = edge.mm;
     const findings = perRing <= 0 ? habitFinding('a ring so small', perRing, of('seam')) : [];
     return outcome(
       [
-        lengthLine('outer', 'outer radius, cut', evaluate(outer), outer),
-        lengthLine('inner', 'inner radius, cut', evaluate(inner), inner),
+        lengthLine('outer', 'outer radius, cut', outer.mm, outer),
+        lengthLine('inner', 'inner radius, cut', inner.mm, inner),
         lengthLine('edgePerRing', 'edge of one ring', perRing, edge),
         countLine(
           'rings',

@@ -1,5 +1,5 @@
 import { inches } from '../units/length.ts';
-import { chosen, divided, minus, plus, sum, times, evaluate } from '../workings/working.ts';
+import { chosen, divided, minus, plus, sum, times } from '../workings/working.ts';
 import { piecedLength, piecesFor } from './piecing.ts';
 import { countLine, lengthLine, outcome, type QuickSum } from './quick-sum.ts';
 import { habitFinding } from './width-sums.ts';
@@ -21,16 +21,16 @@ export const sleeveSteps: QuickSum = {
     const count = of('count');
     const even = divided(term('length'), count);
     const pitch = has('depth') ? divided(sum(plus(term('length')), minus(term('depth'))), count - 1) : even;
-    const depth = has('depth') ? term('depth') : chosen('depth as the pitch', evaluate(pitch));
+    const depth = has('depth') ? term('depth') : chosen('depth as the pitch', pitch.mm);
     const cutDepth = sum(plus(depth), plus(term('join')), plus(term('hem')));
-    const ends = sum(plus(times(chosen('length ÷ count', evaluate(even)), count - 1)), plus(depth));
+    const ends = sum(plus(times(chosen('length ÷ count', even.mm), count - 1)), plus(depth));
     return outcome(
       [
-        lengthLine('pitch', 'from one to the next', evaluate(pitch), pitch),
-        lengthLine('cutDepth', 'depth, cut', evaluate(cutDepth), cutDepth),
-        lengthLine('ends', 'by length ÷ count the last ends at', evaluate(ends), ends),
+        lengthLine('pitch', 'from one to the next', pitch.mm, pitch),
+        lengthLine('cutDepth', 'depth, cut', cutDepth.mm, cutDepth),
+        lengthLine('ends', 'by length ÷ count the last ends at', ends.mm, ends),
       ],
-      habitFinding(`length ÷ ${count}`, evaluate(ends), of('length')),
+      habitFinding(`length ÷ ${count}`, ends.mm, of('length')),
     );
   },
 };
@@ -50,8 +50,8 @@ export const placket: QuickSum = {
     const length = sum(plus(term('frontEdge')), plus(term('cutOut')), joins);
     const width = sum(plus(times(term('finished'), 2)), joins);
     return outcome([
-      lengthLine('length', 'strip, long', evaluate(length), length),
-      lengthLine('width', 'strip, wide', evaluate(width), width),
+      lengthLine('length', 'strip, long', length.mm, length),
+      lengthLine('width', 'strip, wide', width.mm, width),
     ]);
   },
 };
@@ -67,10 +67,10 @@ export const collar: QuickSum = {
   ],
   sum: ({ term }) => {
     const onFold = sum(plus(term('frontNeck')), plus(term('backNeck')), plus(term('placket')));
-    const whole = times(chosen('on the fold', evaluate(onFold)), 2);
+    const whole = times(chosen('on the fold', onFold.mm), 2);
     return outcome([
-      lengthLine('length', 'on the fold', evaluate(onFold), onFold),
-      lengthLine('whole', 'whole', evaluate(whole), whole),
+      lengthLine('length', 'on the fold', onFold.mm, onFold),
+      lengthLine('whole', 'whole', whole.mm, whole),
     ]);
   },
 };
@@ -88,7 +88,7 @@ export const tieBelt: QuickSum = {
   ],
   sum: ({ term, of }) => {
     const wanted = times(term('waist'), of('ratio'));
-    const mm = evaluate(wanted);
+    const mm = wanted.mm;
     const [width, join] = [of('clothWidth'), of('join')];
     const strips = piecesFor(mm, width, join);
     const strip = divided(
@@ -103,8 +103,8 @@ export const tieBelt: QuickSum = {
     return outcome([
       lengthLine('length', 'length wanted', mm, wanted),
       countLine('strips', 'strips', strips, 'cloth widths sewn in a row, rounded up'),
-      lengthLine('stripLength', 'each strip, even', evaluate(strip), strip),
-      lengthLine('height', 'height, cut', evaluate(height), height),
+      lengthLine('stripLength', 'each strip, even', strip.mm, strip),
+      lengthLine('height', 'height, cut', height.mm, height),
       lengthLine('gives', 'whole widths would give', piecedLength(strips, width, join), gives),
     ]);
   },
@@ -125,8 +125,8 @@ export const netOverlay: QuickSum = {
     const length = sum(plus(term('front')), plus(term('back')), minus(times(term('takeUp'), 2)));
     const width = times(term('span'), of('ratio'));
     return outcome([
-      lengthLine('length', 'long', evaluate(length), length),
-      lengthLine('width', 'wide', evaluate(width), width),
+      lengthLine('length', 'long', length.mm, length),
+      lengthLine('width', 'wide', width.mm, width),
       countLine('count', 'of them', 2, 'one for each side'),
     ]);
   },

@@ -1,6 +1,6 @@
 import { finding, type Finding } from '../checks/finding.ts';
 import { inches, mmPer } from '../units/length.ts';
-import { chosen, divided, minus, plus, sum, times, evaluate, type Working } from '../workings/working.ts';
+import { chosen, divided, minus, plus, sum, times, type Working } from '../workings/working.ts';
 import { lengthLine, outcome, type QuickSum, type SumInputs } from './quick-sum.ts';
 
 const half = inches(0.5);
@@ -42,7 +42,7 @@ export const quarter: QuickSum = {
       ...(of('cuts') > 0 ? [plus(times(term('join'), 2 * of('cuts')))] : []),
       plus(term('allowance')),
     );
-    return outcome([lengthLine('width', 'cut width', evaluate(width), width)]);
+    return outcome([lengthLine('width', 'cut width', width.mm, width)]);
   },
 };
 
@@ -59,17 +59,14 @@ export const foldWidth: QuickSum = {
   sum: (inputs) => {
     const { term, of } = inputs;
     const depth = sum(plus(quarterOf(inputs)), plus(term('allowance')));
-    const mm = evaluate(depth);
+    const mm = depth.mm;
     const left = sum(plus(term('clothWidth')), minus(times(chosen('depth', mm), 2)));
     const findings =
-      evaluate(left) < 0
+      left.mm < 0
         ? [finding('cloth-too-narrow', { subject: 'outer' }, { found: of('clothWidth') / 2, expected: mm })]
         : [];
     return outcome(
-      [
-        lengthLine('depth', 'fold this deep', mm, depth),
-        lengthLine('left', 'left open', evaluate(left), left),
-      ],
+      [lengthLine('depth', 'fold this deep', mm, depth), lengthLine('left', 'left open', left.mm, left)],
       findings,
     );
   },
@@ -119,7 +116,7 @@ export const chestLine: QuickSum = {
   sum: (inputs) => {
     const method = inputs.word('method');
     const working = chestLineBy(method, inputs);
-    const depth = evaluate(working);
+    const depth = working.mm;
     const others = ['half-armhole', 'bust-sixth'].filter(
       (other) => other !== method && inputs.has(chestLineNeeds[other] ?? ''),
     );
@@ -130,7 +127,7 @@ export const chestLine: QuickSum = {
         lengthLine('nearestHalf', 'to the nearest half', rounded, 'rounded to the nearest half'),
       ],
       others.flatMap((other) => {
-        const expected = evaluate(chestLineBy(other, inputs));
+        const expected = chestLineBy(other, inputs).mm;
         return Math.abs(depth - expected) > WORTH_A_WORD
           ? [
               finding(
@@ -175,12 +172,12 @@ export const dart: QuickSum = {
         lengthLine('under', 'under the bust, by habit', inches(habit.under), byHabit(inches(habit.under))),
         lengthLine('waist', 'at the waist, by habit', inches(habit.waist), byHabit(inches(habit.waist))),
         lengthLine('hem', 'at a top’s hem, by habit', inches(habit.waist), byHabit(inches(habit.waist))),
-        lengthLine('derived', 'at the waist, derived', evaluate(derived), derived),
-        ...(under ? [lengthLine('underDerived', 'under the bust, derived', evaluate(under), under)] : []),
+        lengthLine('derived', 'at the waist, derived', derived.mm, derived),
+        ...(under ? [lengthLine('underDerived', 'under the bust, derived', under.mm, under)] : []),
       ],
       [
-        ...habitFinding('the waist dart by habit', inches(habit.waist), evaluate(derived)),
-        ...(under ? habitFinding('the under-bust dart by habit', inches(habit.under), evaluate(under)) : []),
+        ...habitFinding('the waist dart by habit', inches(habit.waist), derived.mm),
+        ...(under ? habitFinding('the under-bust dart by habit', inches(habit.under), under.mm) : []),
       ],
     );
   },
@@ -188,7 +185,7 @@ export const dart: QuickSum = {
 
 /** How the excess under the bust is shared between centre and side panel. */
 const centreShare = (method: string, excess: Working): Working =>
-  method === 'table' ? chosen('by the hand rule', Math.min(half, evaluate(excess))) : times(excess, 0.4);
+  method === 'table' ? chosen('by the hand rule', Math.min(half, excess.mm)) : times(excess, 0.4);
 
 export const underbust: QuickSum = {
   name: 'underbust',
@@ -202,12 +199,12 @@ export const underbust: QuickSum = {
   sum: ({ term, word }) => {
     const excess = sum(plus(term('drawn')), minus(divided(term('underBust'), 4)));
     const toCentre = centreShare(word('method'), excess);
-    const mm = evaluate(excess);
-    const toSide = sum(plus(chosen('excess', mm)), minus(chosen('to the centre panel', evaluate(toCentre))));
+    const mm = excess.mm;
+    const toSide = sum(plus(chosen('excess', mm)), minus(chosen('to the centre panel', toCentre.mm)));
     return outcome([
       lengthLine('excess', 'to take out', mm, excess),
-      lengthLine('toCentre', 'from the centre panel', evaluate(toCentre), toCentre),
-      lengthLine('toSide', 'from the side panel', evaluate(toSide), toSide),
+      lengthLine('toCentre', 'from the centre panel', toCentre.mm, toCentre),
+      lengthLine('toSide', 'from the side panel', toSide.mm, toSide),
     ]);
   },
 };
@@ -231,7 +228,7 @@ export const offShoulder: QuickSum = {
       ? [minus(times(term('frontTop'), 2)), minus(times(term('backTop'), 2))]
       : [minus(term('acrossChest')), minus(term('acrossBack'))];
     const share = divided(sum(plus(term('round')), ...body), 2);
-    const mm = evaluate(share);
+    const mm = share.mm;
     const findings =
       mm <= 0
         ? [
@@ -257,7 +254,7 @@ export const crotchDepth: QuickSum = {
   ],
   sum: ({ term }) => {
     const depth = sum(plus(term('outseam')), minus(term('inseam')), plus(term('ease')));
-    return outcome([lengthLine('depth', 'crotch depth', evaluate(depth), depth)]);
+    return outcome([lengthLine('depth', 'crotch depth', depth.mm, depth)]);
   },
 };
 
@@ -268,10 +265,10 @@ export const halfLength: QuickSum = {
   args: [{ id: 'height', label: 'height', kind: 'length', positive: true }],
   sum: ({ term }) => {
     const waist = divided(term('height'), 4);
-    const hip = sum(plus(chosen('half length', evaluate(waist))), plus(chosen('to the hip', inches(8))));
+    const hip = sum(plus(chosen('half length', waist.mm)), plus(chosen('to the hip', inches(8))));
     return outcome([
-      lengthLine('halfLength', 'half length', evaluate(waist), waist),
-      lengthLine('hip', 'hip level, down', evaluate(hip), hip),
+      lengthLine('halfLength', 'half length', waist.mm, waist),
+      lengthLine('hip', 'hip level, down', hip.mm, hip),
     ]);
   },
 };
@@ -291,18 +288,18 @@ export const recut: QuickSum = {
   sum: (inputs) => {
     const { term, has, of } = inputs;
     const target = has('target') ? term('target') : quarterOf(inputs);
-    const takeIn = sum(plus(term('existing')), minus(chosen('half wanted', evaluate(target))));
-    const cutAt = sum(plus(chosen('half wanted', evaluate(target))), plus(term('seam')));
-    const letOut = -evaluate(takeIn);
+    const takeIn = sum(plus(term('existing')), minus(chosen('half wanted', target.mm)));
+    const cutAt = sum(plus(chosen('half wanted', target.mm)), plus(term('seam')));
+    const letOut = -takeIn.mm;
     const findings =
       letOut > of('seam')
         ? [finding('seam-too-narrow', { subject: 'side' }, { found: of('seam'), expected: letOut })]
         : [];
     return outcome(
       [
-        lengthLine('target', 'half wanted', evaluate(target), target),
-        lengthLine('takeIn', 'take in', evaluate(takeIn), takeIn),
-        lengthLine('cutAt', 'cut here, from the centre', evaluate(cutAt), cutAt),
+        lengthLine('target', 'half wanted', target.mm, target),
+        lengthLine('takeIn', 'take in', takeIn.mm, takeIn),
+        lengthLine('cutAt', 'cut here, from the centre', cutAt.mm, cutAt),
       ],
       findings,
     );

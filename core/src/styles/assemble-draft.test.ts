@@ -6,10 +6,9 @@ import { line } from '../geometry/segment.ts';
 import { makePiece, type Piece } from '../pieces/piece.ts';
 import { ruleSet } from '../rules/catalogue.ts';
 import { draftInput } from '../testing/bodies.ts';
-import { drawn } from '../workings/working.ts';
 import { assembleDraft, type DrawnGarment } from './assemble-draft.ts';
-import { figure } from './figure-parts.ts';
 import { dartSeams, joined, lengthOf } from './seam-parts.ts';
+import { plainLength } from '../testing/plain-length.ts';
 
 /** A plain oblong with a side, so that two of them can be sewn together. */
 const panel = (id: string, height: number): Piece =>
@@ -29,22 +28,21 @@ const panel = (id: string, height: number): Piece =>
     darts: [],
     levels: [{ name: 'bust', path: [point(0, 40), point(100, 40)] }],
     intakes: [],
+    dimensions: [
+      {
+        name: 'side',
+        label: 'Side, across',
+        kind: 'out',
+        at: { kind: 'corner', of: 'neck', end: 'end' },
+        working: plainLength(100),
+        adds: 'side',
+      },
+    ],
   });
 
 const garment = (change: Partial<DrawnGarment> = {}): DrawnGarment => ({
   worn: () => [],
   pieces: [panel('front', 200), panel('back', 200)],
-  figuresOf: (piece) => [
-    figure(piece, {
-      name: 'side',
-      label: 'Side, across',
-      kind: 'out',
-      mm: 110,
-      stitch: 100,
-      working: drawn('as drawn', 110),
-      because: 'as drawn',
-    }),
-  ],
   seams: [joined('side', 'side', panel('front', 200), panel('back', 200))],
   rounds: (named) => [measureRound('bust', [named('front'), named('back')], 380, 20)],
   covering: ['front'],

@@ -1,16 +1,15 @@
-import { laterRoles } from '../drafting/allowances.ts';
+import { allowancesFrom, laterRoles } from '../drafting/allowances.ts';
 import { cutLater } from '../drafting/operations/cut-later.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import { roleName } from '../words/names.ts';
-import { buttonFigures } from './figure-parts.ts';
 import { dartFindings } from '../checks/dart-findings.ts';
 import { coverageOf } from '../checks/coverage.ts';
 import { finding, type Finding } from '../checks/finding.ts';
 import { roundFindings, type Round } from '../checks/rounds.ts';
 import { outlineFindings, seamFindings } from '../checks/seam-findings.ts';
 import type { Draft, WornPart } from '../drafting/draft.ts';
-import { handLine, setByHand, unknownFigures, type FiguresOf } from '../drafting/hand-figures.ts';
-import { stitchFigure } from '../drafting/stitch-figure.ts';
+import { handLine, setByHand, unknownFigures } from '../drafting/hand-figures.ts';
+import { figuresOf, onStitchLine } from '../drafting/figures-of.ts';
 import { trueSeam, type SetGarment } from '../drafting/true-seam.ts';
 import { checkSeams } from '../pieces/check-seams.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
@@ -25,7 +24,6 @@ export type Named = (id: string) => DraftedPiece;
 /** A garment as its recipe drew it, before figures by hand and checks. */
 export interface DrawnGarment {
   readonly pieces: readonly Piece[];
-  readonly figuresOf: FiguresOf;
   readonly seams: readonly Seam[];
   /** Finished rounds that were asked for, measured on the finished pieces. */
   readonly rounds: (named: Named) => Round[];
@@ -46,17 +44,15 @@ const namedIn =
     return found;
   };
 
-/** The garment with a reserve on what the shop cuts later, said once, and the distances of its buttons among its figures. */
+/** The garment with a reserve on what the shop cuts later, said once. */
 function withReserves(garment: DrawnGarment, rules: RuleSet): DrawnGarment {
   const roles = laterRoles(rules).filter((role) =>
     garment.pieces.some(({ edges }) => edges.some((edge) => edge.role === role)),
   );
   const reserve = rules['allowance.reserve'];
-  const figuresOf: FiguresOf = (piece) => [...garment.figuresOf(piece), ...buttonFigures(piece)];
-  if (roles.length === 0) return { ...garment, figuresOf };
+  if (roles.length === 0) return garment;
   return {
     ...garment,
-    figuresOf,
     pieces: garment.pieces.map((piece) => cutLater(piece, roles, { reserve, after: 'panels-joined' })),
     findings: [
       ...garment.findings,
@@ -73,12 +69,14 @@ function withReserves(garment: DrawnGarment, rules: RuleSet): DrawnGarment {
 }
 
 /** Finishes a garment: figures set by hand, cut lines, and every check on the pieces as they then are. */
-export function assembleDraft(drawn: DrawnGarment, { rules, figures: hand }: DraftInput): Draft {
+export function assembleDraft(drawn: DrawnGarment, input: DraftInput): Draft {
+  const { rules, figures: hand } = input;
+  const readFigures = figuresOf({ allowances: allowancesFrom(rules, input.allowances), rules });
   const garment = withReserves(drawn, rules);
-  const made = garment.pieces.map((piece) => setByHand(piece, garment.figuresOf, hand));
+  const made = garment.pieces.map((piece) => setByHand(piece, readFigures, hand));
   const drafted = made.map((each) => each.drafted);
   const onCut = made.flatMap((each) => each.figures);
-  const figures = handLine(rules) === 'stitch' ? onCut.map(stitchFigure) : onCut;
+  const figures = handLine(rules) === 'stitch' ? onCut.map(onStitchLine) : onCut;
   const named = namedIn(drafted);
   const seamsOf = (pieces: readonly DraftedPiece[]) =>
     checkSeams(
@@ -91,7 +89,7 @@ export function assembleDraft(drawn: DrawnGarment, { rules, figures: hand }: Dra
   const rounds = garment.rounds(named);
   const set: SetGarment = {
     pieces: garment.pieces,
-    figuresOf: garment.figuresOf,
+    figuresOf: readFigures,
     hand,
     line: handLine(rules),
     faults: (pieces) =>

@@ -1,7 +1,19 @@
 import { curveLength, endDirection, type Curve } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
+import type { Dimension } from '../../pieces/dimension.ts';
 import { makePiece, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
+import {
+  changed,
+  divided,
+  drawnTerm,
+  minus,
+  named,
+  plus,
+  sum,
+  times,
+  type Working,
+} from '../../workings/working.ts';
 import type { Allowances } from '../allowances.ts';
 import type { Body } from '../body.ts';
 import { openingAt, type OpenedSeam } from '../closed-seam.ts';
@@ -10,11 +22,16 @@ import { armholeCurve, backArmhole } from './armhole.ts';
 import type { BodiceFrame } from './frame.ts';
 import { panelEdges, panelNotches, waistSeam } from './panel.ts';
 import type { BodiceShape } from './shape.ts';
+import { panelDimensions, sideRun } from './panel-dimensions.ts';
 import { sideCurve, sideNip, sideOutAt } from './side-seam.ts';
 
 export interface BackDraft {
+  /** Without its dimensions, which are worked out once it is settled. */
   readonly piece: Piece;
+  readonly dimensions: () => readonly Dimension[];
   readonly sideLength: number;
+  /** The sum of its side seam, which the front's is drawn to. */
+  readonly sideSum: Working;
   /** Half-width at the bust line, from the centre to the side, less what the dart takes there, mm. */
   readonly bustWidth: number;
   readonly waist: OpenedSeam;
@@ -45,7 +62,10 @@ export function draftBack(
   allowances: Allowances,
 ): BackDraft {
   const underarm = point(shape.underarm.back, shape.chest);
-  const nip = sideNip(frame.bustWidth.back - frame.waistWidth.back, rules, frame.scale);
+  const { sums } = frame;
+  const drop = sum(plus(sums.bustWidth.back), minus(sums.waistWidth.back));
+  const nipSum = sideNip(drop, rules, frame.scale);
+  const nip = nipSum.mm;
   const waistSide = point(frame.bustWidth.back - nip + shape.waistShift.back, frame.waist.back);
   const side = sideCurve(underarm, waistSide);
   const armhole = backArmholeCurve(body, frame, shape);
@@ -87,5 +107,28 @@ export function draftBack(
     ],
     intakes: waist.mouths.map(({ mm }) => ({ operation: 'waist dart', level: 'waist', mm })),
   });
-  return { piece, sideLength: curveLength(side), bustWidth, waist, nip };
+  const chest = changed(divided(body.term('armhole'), 2), 'fitted', shape.chest - body.mm('armhole') / 2);
+  const givenBack = shape.underarm.back - frame.bustWidth.back;
+  const sideLength = curveLength(side);
+  const run = sideRun(chest, sums.waist.back);
+  const sideSum = changed(run, 'slant', sideLength - run.mm);
+  const dimensions = () =>
+    panelDimensions(piece, frame, 'back', {
+      chest,
+      underarm: changed(sums.bustWidth.back, 'givenBack', givenBack),
+      bust: sum(plus(sums.bustWidth.back), drawnTerm('dart where it crosses', bustOut - bustWidth)),
+      waistSide: named('waist line', sums.waist.back),
+      side: sideSum,
+      darts: {
+        'waist-dart-1': {
+          intake: sum(plus(drop), minus(named('side nip', nipSum))),
+          tipOut: times(named('back waist width', sums.waistWidth.back), DART.out),
+          tipDown: sum(
+            plus(named('chest line', chest)),
+            plus(times(sideRun(chest, sums.waist.back), DART.tip)),
+          ),
+        },
+      },
+    });
+  return { piece, dimensions, sideLength, sideSum, bustWidth, waist, nip };
 }

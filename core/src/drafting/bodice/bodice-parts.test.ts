@@ -19,6 +19,7 @@ import { draftBodice } from './bodice.ts';
 import { bodiceFrame, bodyScale, type BodiceChoices } from './frame.ts';
 import { neckline, necklineShapes, type NecklineShape } from './neckline.ts';
 import { sideCurve, sideNip, sideOutAt } from './side-seam.ts';
+import { plainLength } from '../../testing/plain-length.ts';
 
 const rules = ruleSet();
 const choices: BodiceChoices = {
@@ -173,7 +174,7 @@ describe('curves of the bodice', () => {
     [4, 1.1],
     [-0.5, -0.5],
   ])('of a drop of %d in the side takes %d in', (drop, nip) => {
-    expect(sideNip(inches(drop), rules, 1)).toBeCloseTo(inches(nip), 9);
+    expect(sideNip(plainLength(inches(drop)), rules, 1).mm).toBeCloseTo(inches(nip), 9);
   });
 });
 

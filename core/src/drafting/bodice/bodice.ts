@@ -55,7 +55,7 @@ function attempt(
 ): Attempt {
   const { shape, found, wanted } = solveArmhole(body, frame, start, rules);
   const back = draftBack(body, frame, shape, rules, allowances);
-  const front = draftFront(body, frame, shape, rules, allowances, back.sideLength);
+  const front = draftFront(body, frame, shape, rules, allowances, back);
   return { shape, front, back, armhole: { found, wanted } };
 }
 
@@ -237,10 +237,15 @@ export function draftBodice(
 ): Bodice {
   const { frame, findings } = bodiceFrame(body, choices, rules);
   const draft = settleBodice(body, frame, rules, allowances, near);
+  const dimensioned = ({ piece, dimensions }: FrontDraft | BackDraft): Piece => ({
+    ...piece,
+    dimensions: dimensions(),
+  });
+  const frontBlock = dimensioned(draft.front);
   return {
-    front: shortenDarts(draft.front.piece, rules['dart.tipShort']),
-    frontBlock: draft.front.piece,
-    back: draft.back.piece,
+    front: shortenDarts(frontBlock, rules),
+    frontBlock,
+    back: dimensioned(draft.back),
     frame,
     shape: draft.shape,
     sideNip: { front: draft.front.nip, back: draft.back.nip },

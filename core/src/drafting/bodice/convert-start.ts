@@ -4,7 +4,7 @@ import { deriveMeasure } from '../../measures/derive.ts';
 import type { MeasuredFrom, MeasureValues } from '../../measures/measure-set.ts';
 import { startsAtShoulder } from '../../measures/steps.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
-import { evaluate } from '../../workings/working.ts';
+import {} from '../../workings/working.ts';
 import { resolveBody, type Person } from '../body.ts';
 import { ADULT_HEIGHT, shoulderLine, shoulderStart } from './frame.ts';
 
@@ -25,7 +25,7 @@ const missing = (values: MeasureValues, ids: readonly MeasureId[]): MeasureId[] 
 /** The body's height as it was taken, or worked out, or an adult's: the shoulder's drop is scaled by it. */
 function withHeight(values: MeasureValues, rules: RuleSet): MeasureValues {
   const working = deriveMeasure('height', values, rules);
-  return { height: working ? evaluate(working) : ADULT_HEIGHT, ...values };
+  return { height: working ? working.mm : ADULT_HEIGHT, ...values };
 }
 
 /**

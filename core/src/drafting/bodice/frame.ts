@@ -4,6 +4,20 @@ import { add, distance, point, scale, subtract, unitVector, type Point } from '.
 import type { MeasuredFrom } from '../../measures/measure-set.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
+import {
+  atMost,
+  byRule,
+  changed,
+  chosen,
+  divided,
+  minus,
+  named,
+  plus,
+  sum,
+  times,
+  type Term,
+  type Working,
+} from '../../workings/working.ts';
 import type { Body } from '../body.ts';
 import type { NecklineShape } from './neckline.ts';
 
@@ -21,11 +35,27 @@ export interface BodiceChoices {
   /** How far down the side the armhole ends, and what a wedge takes out of it in front. */
   readonly armholeLower?: number;
   readonly armholeTight?: number;
+  /** What the solver of a garment gives back in a round that its seams take, mm of the whole round. */
+  readonly given?: { readonly bust: number; readonly waist: number };
 }
 
 export interface FrontBack {
   readonly front: number;
   readonly back: number;
+}
+
+/** The sums that the points and levels of a bodice are drawn by. */
+export interface FrameSums {
+  readonly neckWidth: Working;
+  readonly neckDepth: Readonly<Record<'front' | 'back', Working>>;
+  readonly shoulder: Working;
+  readonly drop: Working;
+  readonly bustLine: Working;
+  readonly bustOut: Working;
+  readonly waist: Readonly<Record<'front' | 'back', Working>>;
+  readonly bustWidth: Readonly<Record<'front' | 'back', Working>>;
+  readonly waistWidth: Readonly<Record<'front' | 'back', Working>>;
+  readonly share: Working;
 }
 
 /** Points and levels that a bodice is drawn on, before any curve. All in mm on the half-piece. */
@@ -46,6 +76,7 @@ export interface BodiceFrame {
   readonly waistWidth: FrontBack;
   /** What the front takes over from the back at the bust. */
   readonly share: number;
+  readonly sums: FrameSums;
 }
 
 /** The height at which the adult defaults hold, and how far they are scaled for smaller and taller bodies. */
@@ -61,15 +92,24 @@ const EASED_IN = inches(0.25);
 /** A shoulder seam keeps at least this much cloth, mm. */
 const SHOULDER_LEAST = 20;
 
-function dropOf(body: Body, rules: RuleSet): number {
+function dropRule(body: Body): 'shoulder.dropSquare' | 'shoulder.drop' | 'shoulder.dropSloping' {
   switch (body.observations.shoulders) {
     case 'square':
-      return rules['shoulder.dropSquare'];
+      return 'shoulder.dropSquare';
     case 'middle':
-      return rules['shoulder.drop'];
+      return 'shoulder.drop';
     case 'sloping':
-      return rules['shoulder.dropSloping'];
+      return 'shoulder.dropSloping';
   }
+}
+
+/** A default for adults, brought to this body's size. */
+const scaled = (working: Working, size: number): Working => (size === 1 ? working : times(working, size));
+
+/** How far the shoulder's bone lies below the neck base. */
+function dropSum(body: Body, rules: RuleSet, size: number): Working {
+  const rule = dropRule(body);
+  return scaled(byRule(rule, rules[rule]), size);
 }
 
 function neckBase(body: Body, rules: RuleSet, size: number): number {
@@ -89,7 +129,7 @@ export function shoulderLine(body: Body, rules: RuleSet): ShoulderLine {
   const size = bodyScale(body);
   return {
     base: point(neckBase(body, rules, size), 0),
-    tip: point(body.mm('shoulder') / 2, dropOf(body, rules) * size),
+    tip: point(body.mm('shoulder') / 2, dropSum(body, rules, size).mm),
   };
 }
 
@@ -154,23 +194,39 @@ export function bodiceFrame(
     );
   }
   const along = clamp((choices.neckWidth - base.x) / shoulder.x, 0, longest);
+  const neckPoint = add(base, scale(shoulder, along));
+  const neckWidth = changed(
+    chosen('neck width', choices.neckWidth, 'neckWidth'),
+    'kept',
+    neckPoint.x - choices.neckWidth,
+  );
 
   const start = shoulderStart({ base, tip }, body.from);
   const spanHalf = body.mm('bustSpan') / 2;
   const slant = body.mm('shoulderToBust');
   const straight = Math.sqrt(Math.max(slant ** 2 - (start.x - spanHalf) ** 2, (0.9 * slant) ** 2));
-  const bustPoint = point(spanHalf, start.y + straight);
-  const measuredFront = bustPoint.y + body.mm('frontWaistLength') - slant;
-  const backLevel = start.y + body.mm('backWaistLength');
+  const toStart = startTerms(body, rules, size);
+  const bustLine = changed(sum(plus(body.term('shoulderToBust')), ...toStart), 'slant', straight - slant);
+  const bustPoint = point(spanHalf, bustLine.mm);
+  const measuredFront = sum(
+    plus(named('bust line', bustLine)),
+    plus(body.term('frontWaistLength')),
+    minus(body.term('shoulderToBust')),
+  );
+  const backLevel = sum(plus(body.term('backWaistLength')), ...toStart);
   // Without a bust dart nothing takes up the longer front: it is cut to the back's length, and rides up over the bust.
-  const undarted = Math.min(measuredFront, Math.max(backLevel, bustPoint.y + UNDARTED_LEAST));
-  const waist = { front: choices.darted ? measuredFront : undarted, back: backLevel };
-  if (measuredFront - waist.front > EASED_IN) {
+  const waistSums = {
+    front: choices.darted ? measuredFront : undartedFront(measuredFront, backLevel, bustLine),
+    back: backLevel,
+  };
+  const waist = { front: waistSums.front.mm, back: waistSums.back.mm };
+  const measuredTo = measuredFront.mm;
+  if (measuredTo - waist.front > EASED_IN) {
     findings.push(
       finding(
         'front-rides-up',
         { piece: 'bodice-front', choice: 'darts' },
-        { found: waist.front, expected: measuredFront, remedy: { kind: 'set-choice', choice: 'darts' } },
+        { found: waist.front, expected: measuredTo, remedy: { kind: 'set-choice', choice: 'darts' } },
       ),
     );
   }
@@ -201,17 +257,21 @@ export function bodiceFrame(
     );
   }
 
-  const share = clamp(
-    (rules['bust.frontShare'] * (body.mm('bust') - body.mm('highBust'))) / 4,
-    0,
-    rules['bust.frontShareMost'] * size,
-  );
-  const bustQuarter = (body.mm('bust') + choices.easeBust) / 4;
-  const waistQuarter = (body.mm('waist') + choices.easeWaist) / 4;
+  const shareSum = frontShare(body, rules, size);
+  const share = shareSum.mm;
+  const { given = { bust: 0, waist: 0 } } = choices;
+  const bust = quarterSum(body.term('bust'), choices.easeBust, 'easeBust', given.bust);
+  const waistQuarter = quarterSum(body.term('waist'), choices.easeWaist, 'easeWaist', given.waist);
+  const bustWidth = sharedOut(bust, shareSum);
+  const waistWidth = sharedOut(waistQuarter, divided(shareSum, 2));
+  const valueOf = ({ front, back }: FrameSums['bustWidth']): FrontBack => ({
+    front: front.mm,
+    back: back.mm,
+  });
   return {
     frame: {
       scale: size,
-      neckPoint: add(base, scale(shoulder, along)),
+      neckPoint,
       tip,
       shoulder,
       neckDepth: { front: choices.neckDepthFront, back: choices.neckDepthBack },
@@ -219,10 +279,59 @@ export function bodiceFrame(
       darted: choices.darted,
       bustPoint,
       waist,
-      bustWidth: { front: bustQuarter + share, back: bustQuarter - share },
-      waistWidth: { front: waistQuarter + share / 2, back: waistQuarter - share / 2 },
+      bustWidth: valueOf(bustWidth),
+      waistWidth: valueOf(waistWidth),
       share,
+      sums: {
+        neckWidth,
+        neckDepth: neckDepthSums(choices),
+        shoulder: divided(body.term('shoulder'), 2),
+        drop: dropSum(body, rules, size),
+        bustLine,
+        bustOut: divided(body.term('bustSpan'), 2),
+        waist: waistSums,
+        bustWidth,
+        waistWidth,
+        share: shareSum,
+      },
     },
     findings,
   };
 }
+
+export const neckDepthSums = (choices: BodiceChoices): FrameSums['neckDepth'] => ({
+  front: chosen('neck depth, front', choices.neckDepthFront, 'neckDepthFront'),
+  back: chosen('neck depth, back', choices.neckDepthBack, 'neckDepthBack'),
+});
+
+/** (round + ease) ÷ 4: what one half-piece must give of a round, with what the solver gives back. */
+export const quarterSum = (round: Working, ease: number, choice: string, given = 0): Working =>
+  divided(changed(sum(plus(round), plus(chosen('ease', ease, choice))), 'givenBack', given), 4);
+
+/** Tapes that start half-way along the shoulder begin so much below the start line. */
+function startTerms(body: Body, rules: RuleSet, size: number): Term[] {
+  return body.from === 'neckSide'
+    ? []
+    : [plus(named('start of the tape', divided(dropSum(body, rules, size), 2)))];
+}
+
+/** A front without a bust dart ends where the back does, or clear below the bust point. */
+function undartedFront(front: Working, back: Working, bustLine: Working): Working {
+  const below = changed(bustLine, 'kept', UNDARTED_LEAST);
+  return atMost(front, back.mm >= below.mm ? back : below);
+}
+
+/** What the front takes over from the back: part of a quarter of what the bust is rounder than the chest above it. */
+function frontShare(body: Body, rules: RuleSet, size: number): Working {
+  const rounder = divided(sum(plus(body.term('bust')), minus(body.term('highBust'))), 4);
+  const part = times(rounder, rules['bust.frontShare']);
+  const most = scaled(byRule('bust.frontShareMost', rules['bust.frontShareMost']), size);
+  const least = changed(part, 'kept', Math.max(0, -part.mm));
+  return atMost(least, most);
+}
+
+/** A quarter with the share added in front and taken off behind. */
+const sharedOut = (quarter: Working, share: Working): FrameSums['bustWidth'] => {
+  const term = named('front share', share);
+  return { front: sum(plus(quarter), plus(term)), back: sum(plus(quarter), minus(term)) };
+};

@@ -11,21 +11,27 @@ import {
 import { distance, point, rotate, rotateDirection, type Point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
+import type { Dimension } from '../../pieces/dimension.ts';
 import { makePiece, type Dart, type Edge, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
+import { changed, divided, drawn, minus, named, plus, sum } from '../../workings/working.ts';
 import type { Allowances } from '../allowances.ts';
 import type { Body } from '../body.ts';
 import type { OpenedSeam } from '../closed-seam.ts';
 import { waistEdges } from '../waist-edges.ts';
+import type { BackDraft } from './back.ts';
 import { armholeCurve, frontArmhole } from './armhole.ts';
 import type { BodiceFrame } from './frame.ts';
 import { panelEdges, panelNotches, waistSeam } from './panel.ts';
 import type { BodiceShape } from './shape.ts';
+import { panelDimensions } from './panel-dimensions.ts';
 import { sideCurve, sideNip, sideOutAt } from './side-seam.ts';
 
 export interface FrontDraft {
+  /** Without its dimensions, which are worked out once it is settled. */
   readonly piece: Piece;
+  readonly dimensions: () => readonly Dimension[];
   readonly bustWidth: number;
   readonly waist: OpenedSeam;
   /** What the side takes of the waist shaping, mm. */
@@ -147,9 +153,13 @@ export function draftFront(
   shape: BodiceShape,
   rules: RuleSet,
   allowances: Allowances,
-  backSide: number,
+  back: Pick<BackDraft, 'sideLength' | 'sideSum'>,
 ): FrontDraft {
-  const nip = sideNip(frame.bustWidth.front - frame.waistWidth.front, rules, frame.scale);
+  const { sums } = frame;
+  const backSide = back.sideLength;
+  const drop = sum(plus(sums.bustWidth.front), minus(sums.waistWidth.front));
+  const nipSum = sideNip(drop, rules, frame.scale);
+  const nip = nipSum.mm;
   const waistX = frame.bustWidth.front - nip + shape.waistShift.front;
   const balance = solveBalance(frame, shape, waistX, backSide);
   const closedWaist = rotate(balance.waistSide, frame.bustPoint, -balance.angle);
@@ -189,5 +199,40 @@ export function draftFront(
       ...waist.mouths.map(({ mm }) => ({ operation: 'waist dart', level: 'waist' as const, mm })),
     ],
   });
-  return { piece, bustWidth, waist, nip, balance };
+  const wedged = turnedUnderarm(frame, shape);
+  const givenBack = shape.underarm.front - frame.bustWidth.front;
+  const wedge = 2 * distance(frame.bustPoint, wedged) * Math.sin(shape.wedge / 2);
+  const dimensions = () =>
+    panelDimensions(piece, frame, 'front', {
+      chest: changed(divided(body.term('armhole'), 2), 'fitted', shape.chest - body.mm('armhole') / 2),
+      underarm: changed(
+        changed(sums.bustWidth.front, 'givenBack', givenBack),
+        'turned',
+        wedged.x - shape.underarm.front,
+      ),
+      bust: sums.bustWidth.front,
+      waistSide: changed(
+        named('waist line', sums.waist.front),
+        'trued',
+        balance.waistSide.y - frame.waist.front,
+      ),
+      side: named('side seam of the back', back.sideSum),
+      darts: {
+        'bust-dart': {
+          intake: sum(
+            plus(named('waist line, front', sums.waist.front)),
+            minus(named('waist line, back', sums.waist.back)),
+            plus(drawn('armhole wedge', wedge)),
+          ),
+          tipOut: sums.bustOut,
+          tipDown: named('bust line', sums.bustLine),
+        },
+        'waist-dart-1': {
+          intake: sum(plus(drop), minus(named('side nip', nipSum))),
+          tipOut: sums.bustOut,
+          tipDown: named('bust line', sums.bustLine),
+        },
+      },
+    });
+  return { piece, dimensions, bustWidth, waist, nip, balance };
 }

@@ -1,9 +1,9 @@
-import { clamp } from '../../geometry/clamp.ts';
 import { endOf, pointWhere, type Curve } from '../../geometry/curve.ts';
 import { distance, point, subtract, unitVector, type Point } from '../../geometry/point.ts';
 import { handleCurve } from '../../geometry/segment.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
+import { atMost, byRule, changed, times, type Working } from '../../workings/working.ts';
 
 /** From underarm to waist: vertical at the underarm, then towards the waist. A straight line would lose bust ease. */
 export function sideCurve(underarm: Point, waist: Point): Curve {
@@ -21,7 +21,9 @@ const ALL_TO_SIDE = inches(0.5);
 const SIDE_LEAST = inches(0.3);
 
 /** How much of the drop from bust to waist width the side takes; the rest is the dart. mm. */
-export function sideNip(drop: number, rules: RuleSet, scale: number): number {
-  if (drop <= ALL_TO_SIDE) return drop;
-  return clamp(rules['waist.sideNip'] * drop, SIDE_LEAST, rules['waist.sideNipMost'] * scale);
+export function sideNip(drop: Working, rules: RuleSet, scale: number): Working {
+  if (drop.mm <= ALL_TO_SIDE) return drop;
+  const part = times(drop, rules['waist.sideNip']);
+  const most = times(byRule('waist.sideNipMost', rules['waist.sideNipMost']), scale);
+  return atMost(changed(part, 'kept', Math.max(0, SIDE_LEAST - part.mm)), most);
 }

@@ -3,18 +3,20 @@ import { point } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
 import { makePiece, type Piece } from '../../pieces/piece.ts';
+import { declared, withDimensions } from '../../pieces/carry-dimensions.ts';
+import { type Working } from '../../workings/working.ts';
 
 /** A collar that stands around the neck, as the half from its fold to its end; mm. */
 export interface StandCollarPlan {
   /** Half the neck that it is sewn to, measured on the drafted necklines. */
-  readonly neck: number;
+  readonly neck: Working;
   /** Which centre lies on the fold; the collar ends at the other. */
   readonly fold: 'front' | 'back';
   /** Where the shoulder seam meets it, from the fold. */
   readonly shoulderAt: number;
-  readonly height: number;
+  readonly height: Working;
   /** How far its front is raised: a collar that is cut straight stands away from the neck there. */
-  readonly raise: number;
+  readonly raise: Working;
   readonly allowance: number;
   /** Layers cut: the outer and the one inside. */
   readonly copies: number;
@@ -24,7 +26,8 @@ export interface StandCollarPlan {
 const HANDLE = { front: 0.3, back: 0.45 };
 
 /** From the end to the fold, at `level` behind and raised in front. */
-function edgeAt(level: number, span: number, { fold, raise }: StandCollarPlan) {
+function edgeAt(level: number, span: number, { fold, raise: up }: StandCollarPlan) {
+  const raise = up.mm;
   const raised = level - raise;
   const [atEnd, atFold] = fold === 'front' ? [level, raised] : [raised, level];
   const [endHandle, foldHandle] =
@@ -38,14 +41,19 @@ function edgeAt(level: number, span: number, { fold, raise }: StandCollarPlan) {
  * curve. Common practice: the front raised ½ in, 1½ in high, two layers.
  */
 export function standCollar(plan: StandCollarPlan): Piece {
-  const { neck, height, raise, allowance, fold } = plan;
+  const { allowance, fold } = plan;
+  const [neck, height, raise] = [plan.neck, plan.height, plan.raise].map(({ mm }) => mm) as [
+    number,
+    number,
+    number,
+  ];
   const { x: span } = solve(
     (width) => curveLength(edgeAt(height, width, plan)) - neck,
     0.5 * neck,
     neck + raise,
   );
   const [upper, lower] = [reverseCurve(edgeAt(0, span, plan)), edgeAt(height, span, plan)];
-  return makePiece({
+  const piece = makePiece({
     id: 'collar',
     name: 'Collar',
     role: 'outer',
@@ -61,5 +69,42 @@ export function standCollar(plan: StandCollarPlan): Piece {
     darts: [],
     levels: [],
     intakes: [],
+    dimensions: [],
   });
+  return withDimensions(
+    piece,
+    {
+      name: 'neck-edge',
+      label: 'Neck edge, on the half',
+      kind: 'length',
+      at: { kind: 'run', of: 'band' },
+      working: plan.neck,
+    },
+    declared(
+      piece,
+      {
+        name: 'span',
+        label: 'Straight across from the fold',
+        kind: 'out',
+        at: { kind: 'corner', of: 'end', end: 'start' },
+        working: plan.neck,
+        adds: 'neck',
+      },
+      'curve',
+    ),
+    {
+      name: 'end-edge',
+      label: 'Height at the end',
+      kind: 'length',
+      at: { kind: 'run', of: 'end' },
+      working: plan.height,
+    },
+    {
+      name: 'raise',
+      label: 'Raised in front by',
+      kind: 'length',
+      at: { kind: 'raise', of: 'free' },
+      working: plan.raise,
+    },
+  );
 }

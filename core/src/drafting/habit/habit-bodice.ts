@@ -15,10 +15,23 @@ import { handleCurve, line } from '../../geometry/segment.ts';
 import { makePiece, type Dart, type Edge, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
+import {
+  byRule,
+  changed,
+  chosen,
+  divided,
+  minus,
+  named,
+  plus,
+  sum,
+  times,
+  type Working,
+} from '../../workings/working.ts';
 import type { Allowances } from '../allowances.ts';
 import type { Body } from '../body.ts';
 import type { Bodice } from '../bodice/bodice.ts';
-import { bodiceFrame, type BodiceChoices, type BodiceFrame } from '../bodice/frame.ts';
+import { bodiceFrame, quarterSum, type BodiceChoices, type BodiceFrame } from '../bodice/frame.ts';
+import { panelDimensions, sideRun } from '../bodice/panel-dimensions.ts';
 import { panelEdges, panelNotches } from '../bodice/panel.ts';
 import { shortenDarts } from '../operations/shorten-dart.ts';
 import { waistEdges } from '../waist-edges.ts';
@@ -31,22 +44,27 @@ const NEAREST = inches(0.5);
 /** Bust ÷ 6 + 1½: the second school of chest line. */
 const BUST_SIXTH_MORE = inches(1.5);
 
-/** The chest line by the school that the house follows, kept above the waist, mm. */
-export function habitChestLine(body: Body, rules: RuleSet): number {
+/** The chest line by the school that the house follows, as it is chalked. */
+export function habitChestLine(body: Body, rules: RuleSet): Working {
   switch (rules['school.chestLine']) {
     case 'half-armhole':
-      return body.mm('armhole') / 2;
-    case 'bust-sixth':
-      return Math.round((body.mm('bust') / 6 + BUST_SIXTH_MORE) / NEAREST) * NEAREST;
+      return divided(body.term('armhole'), 2);
+    case 'bust-sixth': {
+      const sixth = sum(plus(divided(body.term('bust'), 6)), plus(chosen('more', BUST_SIXTH_MORE)));
+      const exact = sixth.mm;
+      return changed(sixth, 'nearest', Math.round(exact / NEAREST) * NEAREST - exact);
+    }
     case 'fixed':
-      return rules['chestLine.fixed'];
+      return byRule('chestLine.fixed', rules['chestLine.fixed']);
   }
 }
 
 /** Everything straight down from the start line and in quarters: no slant of the tape, no share between front and back. */
 function habitFrame(body: Body, choices: BodiceChoices, frame: BodiceFrame): BodiceFrame {
-  const bustQuarter = (body.mm('bust') + choices.easeBust) / 4;
-  const waistQuarter = (body.mm('waist') + choices.easeWaist) / 4;
+  const { given = { bust: 0, waist: 0 } } = choices;
+  const bust = quarterSum(body.term('bust'), choices.easeBust, 'easeBust', given.bust);
+  const waistQuarter = quarterSum(body.term('waist'), choices.easeWaist, 'easeWaist', given.waist);
+  const [bustQuarter, quarter] = [bust.mm, waistQuarter.mm];
   const neckPoint = point(clamp(choices.neckWidth, 0, frame.tip.x - 20), 0);
   return {
     ...frame,
@@ -56,8 +74,21 @@ function habitFrame(body: Body, choices: BodiceChoices, frame: BodiceFrame): Bod
     bustPoint: point(body.mm('bustSpan') / 2, body.mm('shoulderToBust')),
     waist: { front: body.mm('frontWaistLength'), back: body.mm('backWaistLength') },
     bustWidth: { front: bustQuarter, back: bustQuarter },
-    waistWidth: { front: waistQuarter, back: waistQuarter },
+    waistWidth: { front: quarter, back: quarter },
     share: 0,
+    sums: {
+      ...frame.sums,
+      neckWidth: changed(
+        chosen('neck width', choices.neckWidth, 'neckWidth'),
+        'kept',
+        neckPoint.x - choices.neckWidth,
+      ),
+      bustLine: body.term('shoulderToBust'),
+      waist: { front: body.term('frontWaistLength'), back: body.term('backWaistLength') },
+      bustWidth: { front: bust, back: bust },
+      waistWidth: { front: waistQuarter, back: waistQuarter },
+      share: sum(),
+    },
   };
 }
 
@@ -116,12 +147,14 @@ const hasBustDart = ({ darted, waist }: BodiceFrame): boolean =>
 function habitPanel(
   frame: BodiceFrame,
   which: Which,
-  chest: number,
+  chestSum: Working,
   rules: RuleSet,
   allowances: Allowances,
   hollow: number,
 ): Piece {
-  const intake = frame.darted ? rules[which === 'front' ? 'habit.waistDart' : 'habit.backDart'] : 0;
+  const chest = chestSum.mm;
+  const habit = which === 'front' ? 'habit.waistDart' : 'habit.backDart';
+  const intake = frame.darted ? rules[habit] : 0;
   const underarm = point(frame.bustWidth[which], chest);
   // Without a bust dart the front's waist rises to where the back's side ends, or the sides would not meet.
   const sideLevel = frame.darted ? frame.waist[which] : frame.waist.back;
@@ -150,7 +183,7 @@ function habitPanel(
   const wholeSide = side.edges
     .filter(({ role }) => role === 'side')
     .reduce((sum, { path }) => sum + curveLength(path), 0);
-  return makePiece({
+  const piece = makePiece({
     id: `bodice-${which}`,
     name: `Bodice ${which}`,
     role: 'outer',
@@ -172,6 +205,36 @@ function habitPanel(
     ],
     intakes: intake > 0 ? [{ operation: 'waist dart', level: 'waist', mm: intake }] : [],
   });
+  const { sums } = frame;
+  const sideDown = named('waist line', sums.waist[frame.darted ? which : 'back']);
+  const taken = sum(
+    plus(named('waist line, front', sums.waist.front)),
+    minus(named('waist line, back', sums.waist.back)),
+  );
+  const run = sideRun(chestSum, sideDown);
+  // The side runs straight from underarm to waist: at the bust line it has come in by a part of what it comes in by there.
+  const narrower = sum(
+    plus(sums.bustWidth[which]),
+    minus(sums.waistWidth[which]),
+    minus(byRule(habit, intake)),
+  );
+  const towards = clamp((frame.bustPoint.y - chest) / (waistSide.y - chest), 0, 1);
+  const dimensions = panelDimensions(piece, frame, which, {
+    chest: chestSum,
+    underarm: sums.bustWidth[which],
+    bust: sum(plus(sums.bustWidth[which]), minus(times(narrower, towards))),
+    waistSide: sideDown,
+    side: side.darts.length > 0 ? sum(plus(run), minus(named('bust dart', taken))) : run,
+    darts: {
+      'bust-dart': { intake: taken, tipOut: sums.bustOut, tipDown: named('bust line', sums.bustLine) },
+      'waist-dart-1': {
+        intake: byRule(habit, intake),
+        tipOut: sums.bustOut,
+        tipDown: which === 'front' ? named('bust line', sums.bustLine) : named('chest line', chestSum),
+      },
+    },
+  });
+  return { ...piece, dimensions };
 }
 
 /**
@@ -187,13 +250,15 @@ export function draftHabitBodice(
 ): Bodice {
   const { frame: solved, findings } = bodiceFrame(body, choices, rules);
   const frame = habitFrame(body, choices, solved);
-  const chest = clamp(habitChestLine(body, rules), frame.tip.y + 60, frame.bustPoint.y - inches(0.5));
+  const wanted = habitChestLine(body, rules);
+  const chest = clamp(wanted.mm, frame.tip.y + 60, frame.bustPoint.y - inches(0.5));
+  const chestSum = changed(wanted, 'kept', chest - wanted.mm);
   const hollow =
     rules[body.observations.build === 'full' ? 'habit.armholeHollowFull' : 'habit.armholeHollow'];
-  const panel = (which: Which) => habitPanel(frame, which, chest, rules, allowances, hollow);
+  const panel = (which: Which) => habitPanel(frame, which, chestSum, rules, allowances, hollow);
   const front = panel('front');
   return {
-    front: shortenDarts(front, rules['dart.tipShort']),
+    front: shortenDarts(front, rules),
     frontBlock: front,
     back: panel('back'),
     frame,

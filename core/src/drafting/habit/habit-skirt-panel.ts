@@ -2,8 +2,10 @@ import { curveLength, endOf, reverseCurve } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { makePiece, type Piece } from '../../pieces/piece.ts';
+import { byRule, changed, divided, drawn, plus, sum } from '../../workings/working.ts';
 import type { Allowances } from '../allowances.ts';
 import { centreEdges, zipNotch, type PanelPlan } from '../skirt/panel.ts';
+import { skirtDimensions } from '../skirt/skirt-dimensions.ts';
 import { waistEdges } from '../waist-edges.ts';
 import { straightWaist } from './straight-waist.ts';
 
@@ -32,7 +34,7 @@ export function draftHabitPanel(plan: HabitPanelPlan, allowances: Allowances): P
   );
   const { edges, darts } = waistEdges(waist, allowances.waist);
   const hipAt = curveLength(side.slice(0, 1));
-  return makePiece({
+  const piece = makePiece({
     id: `skirt-${plan.which}`,
     name: `Skirt ${plan.which}`,
     role: 'outer',
@@ -53,4 +55,19 @@ export function draftHabitPanel(plan: HabitPanelPlan, allowances: Allowances): P
     ],
     intakes: [{ operation: 'waist dart', level: 'waist', mm: plan.intake }],
   });
+  const rule = plan.which === 'front' ? 'habit.waistDart' : 'habit.backDart';
+  const intake = byRule(rule, plan.intake);
+  const tipDown = byRule('habit.dartLength', plan.dartLength);
+  const tip = Math.min(plan.dartLength, 0.8 * plan.hipDepth);
+  const dimensions = skirtDimensions(piece, plan.sums, {
+    rise: sum(),
+    darts: {
+      'waist-dart-1': {
+        intake,
+        tipOut: sum(plus(drawn('below the bodice dart', plan.dartOut ?? 0)), plus(divided(intake, 2))),
+        tipDown: changed(tipDown, 'kept', tip - plan.dartLength),
+      },
+    },
+  });
+  return { ...piece, dimensions };
 }

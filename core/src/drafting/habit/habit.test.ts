@@ -72,7 +72,7 @@ describe('the table habit', () => {
       [],
       ruleSet(),
     );
-    const by = (overrides: RuleOverrides) => habitChestLine(body, ruleSet(overrides)) / inches(1);
+    const by = (overrides: RuleOverrides) => habitChestLine(body, ruleSet(overrides)).mm / inches(1);
     expect(by({ 'school.chestLine': 'half-armhole' })).toBeCloseTo(8.25, 9);
     expect(by({ 'school.chestLine': 'bust-sixth' })).toBeCloseTo(7.5, 9);
     expect(by({ 'school.chestLine': 'fixed', 'chestLine.fixed': inches(9) })).toBeCloseTo(9, 9);

@@ -11,6 +11,7 @@ import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { inches } from '../../units/length.ts';
 import { closeWedge } from './close-wedge.ts';
 import { lowerArmhole } from './lower-armhole.ts';
+import { plainLength } from '../../testing/plain-length.ts';
 
 const pieceOf = (id: string, choices: ChoiceValues = {}, recipe = plainBodiceRecipe): Piece => {
   const found = recipe.draft(draftInput(middleBody, choices)).pieces.find(({ piece }) => piece.id === id);
@@ -34,7 +35,7 @@ const wedge = (mm: number) =>
   closeWedge(front, {
     edge: 'armhole',
     at: 0.5,
-    mm,
+    by: plainLength(mm),
     dart: 'bust-dart',
     operation: 'armhole wedge',
     level: 'armhole',
@@ -62,7 +63,7 @@ describe('a wedge closed into a dart', () => {
       closeWedge(front, {
         edge: 'armhole',
         at: 0.5,
-        mm: 10,
+        by: plainLength(10),
         dart: 'no-dart',
         operation: 'armhole wedge',
         level: 'armhole',
@@ -75,7 +76,7 @@ describe('an armhole ended lower', () => {
   test('takes the same of the side’s top in front and behind, and stays as it was above its pitch', () => {
     const back = pieceOf('bodice-back');
     for (const piece of [front, back]) {
-      const lowered = lowerArmhole(piece, inches(0.75));
+      const lowered = lowerArmhole(piece, plainLength(inches(0.75)));
       expect(roleLength(piece, 'side') - roleLength(lowered, 'side')).toBeCloseTo(inches(0.75), 3);
       const [now, before] = [lowered, piece].map((each) => edgeOf(each, 'armhole').path);
       expect(now?.[0]).toEqual(before?.[0]);

@@ -1,6 +1,7 @@
 import { curveLength, endOf, mapCurve, splitCurve, startedAt, startOf } from '../../geometry/curve.ts';
 import { angleBetween, rotate, subtract, type Point } from '../../geometry/point.ts';
 import { solve } from '../../geometry/solve.ts';
+import { carryDimensions } from '../../pieces/carry-dimensions.ts';
 import {
   edgeOf,
   edgesThrough,
@@ -11,13 +12,14 @@ import {
   type Notch,
   type Piece,
 } from '../../pieces/piece.ts';
+import { changed, plus, type Working } from '../../workings/working.ts';
 
 export interface WedgePlan {
   /** The edge that is made shorter, and where, as a part of it from its start. */
   readonly edge: string;
   readonly at: number;
-  /** What is taken out of that edge, mm. */
-  readonly mm: number;
+  /** What is taken out of that edge. */
+  readonly by: Working;
   /** The dart that opens by it: all between the edge and the dart is turned about its tip. */
   readonly dart: string;
   readonly operation: string;
@@ -42,7 +44,7 @@ export function closeWedge(piece: Piece, plan: WedgePlan): Piece {
   const [from, to] = [piece.edges.indexOf(edge), piece.edges.findIndex(({ id }) => id === first)];
   if (from >= to) throw new Error(`${piece.id}: ${plan.edge} does not come before ${plan.dart}`);
   const whole = curveLength(edge.path);
-  const mm = Math.min(plan.mm, MOST * whole);
+  const mm = Math.min(plan.by.mm, MOST * whole);
   if (mm < LEAST) return piece;
   const tip = endOf(edgeOf(piece, first).path);
   const at = plan.at * whole;
@@ -71,11 +73,17 @@ export function closeWedge(piece: Piece, plan: WedgePlan): Piece {
   });
   const notch = (each: Notch): Notch =>
     each.edge === edge.id && each.at > at ? { ...each, at: Math.max(at, each.at - mm) } : each;
-  return makePiece({
+  const closed = makePiece({
     ...piece,
     edges,
     notches: piece.notches.map(notch),
     levels: piece.levels.map(level),
     intakes: [...piece.intakes, { operation: plan.operation, level: plan.level, mm }],
   });
+  const taken = changed(plan.by, 'kept', mm - plan.by.mm);
+  return carryDimensions(piece, closed, ({ at }) =>
+    at.kind === 'dart' && at.dart === plan.dart && at.part === 'intake'
+      ? { terms: [plus(taken)], change: 'turned' }
+      : { change: 'turned' },
+  );
 }

@@ -6,11 +6,12 @@ import { plainBodiceRecipe } from '../../styles/plain-bodice/plain-bodice-recipe
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { inches } from '../../units/length.ts';
 import { contourDarts } from './contour-darts.ts';
+import { plainLength } from '../../testing/plain-length.ts';
 
 const [front] = plainBodiceRecipe.draft(draftInput(middleBody)).pieces;
 if (!front) throw new Error('no front');
 const whole = front.piece;
-const contoured = contourDarts(whole, inches(5));
+const contoured = contourDarts(whole, plainLength(inches(5)));
 const [dart] = contoured.contours ?? [];
 if (!dart) throw new Error('no contour dart');
 
@@ -40,6 +41,6 @@ describe('contour darts', () => {
   test('a piece without waist darts is left as it is', () => {
     const [plain] = plainBodiceRecipe.draft(draftInput(middleBody, { darts: 'side' })).pieces;
     if (!plain) throw new Error('no front');
-    expect(contourDarts(plain.piece, inches(5))).toBe(plain.piece);
+    expect(contourDarts(plain.piece, plainLength(inches(5)))).toBe(plain.piece);
   });
 });

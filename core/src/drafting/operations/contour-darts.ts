@@ -3,6 +3,10 @@ import { add, between, distance, quarterTurn, scale, subtract, unitVector } from
 import { line } from '../../geometry/segment.ts';
 import type { ContourDart } from '../../pieces/contour-dart.ts';
 import { edgeOf, makePiece, type Dart, type Edge, type Piece } from '../../pieces/piece.ts';
+import { carryDimensions, declared, withDimensions } from '../../pieces/carry-dimensions.ts';
+import type { Dimension } from '../../pieces/dimension.ts';
+import { dartLabel } from '../../pieces/dart-dimensions.ts';
+import { drawn, named, plus, sum, type Working } from '../../workings/working.ts';
 
 /** The waist dart with a second tip below: on its own middle line, so that its lower legs are equal as its upper ones are. */
 function contourOf(piece: Piece, { id, legs }: Dart, below: number): ContourDart {
@@ -19,7 +23,7 @@ function contourOf(piece: Piece, { id, legs }: Dart, below: number): ContourDart
  * Turns the waist darts of a piece into contour darts, which end `below` mm under the waist: the waist is one line across their
  * mouths, ready to be lengthened. Other darts stay as they are.
  */
-export function contourDarts(piece: Piece, below: number): Piece {
+export function contourDarts(piece: Piece, below: Working): Piece {
   const upright = piece.darts.filter(({ legs }) => {
     const before = piece.edges[piece.edges.findIndex(({ id }) => id === legs[0]) - 1];
     return before?.role === 'waist';
@@ -34,7 +38,7 @@ export function contourDarts(piece: Piece, below: number): Piece {
     return next ? [...stretch.path, line(endOf(stretch.path), startOf(next.path))] : stretch.path;
   });
   const waist: Edge = { ...first, id: 'waist', path };
-  return makePiece({
+  const contoured = makePiece({
     ...piece,
     edges: piece.edges.flatMap((edge) => {
       if (edge === first) return [waist];
@@ -42,6 +46,31 @@ export function contourDarts(piece: Piece, below: number): Piece {
     }),
     notches: piece.notches.filter(({ edge }) => !stretches.some(({ id }) => id === edge)),
     darts: piece.darts.filter((dart) => !upright.includes(dart)),
-    contours: [...(piece.contours ?? []), ...upright.map((dart) => contourOf(piece, dart, below))],
+    contours: [...(piece.contours ?? []), ...upright.map((dart) => contourOf(piece, dart, below.mm))],
   });
+  const isOf = ({ at }: Dimension): boolean => at.kind === 'dart' && upright.some(({ id }) => id === at.dart);
+  const carried = carryDimensions(piece, contoured, (dimension) => {
+    const { at } = dimension;
+    if (at.kind !== 'dart' || !isOf(dimension)) return { change: 'curve' };
+    if (at.part === 'leg') return undefined;
+    const part = at.part === 'intake' ? 'intake' : 'upper tip';
+    return { change: 'curve', told: { at: { kind: 'contour', dart: at.dart, part } } };
+  });
+  const feet = upright.map(({ id }): Dimension => {
+    const at = { kind: 'contour', dart: id, part: 'lower tip' } as const;
+    const waist =
+      piece.dimensions?.find(({ name }) => name === 'waist-line')?.working ?? drawn('waist line', 0);
+    return declared(
+      contoured,
+      {
+        name: `${id}-foot-down`,
+        label: `${dartLabel(id)}, lower tip, down`,
+        kind: 'down',
+        at,
+        working: sum(plus(named('waist line', waist)), plus(below)),
+      },
+      'curve',
+    );
+  });
+  return withDimensions(carried, ...feet);
 }

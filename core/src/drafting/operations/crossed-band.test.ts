@@ -3,6 +3,7 @@ import { point } from '../../geometry/point.ts';
 import { signedArea } from '../../geometry/ring.ts';
 import { edgeLength } from '../../pieces/piece.ts';
 import { coveredWidth, crossedBand, crossedLine, crossedRing, type CrossedHalf } from './crossed-band.ts';
+import { plainLength } from '../../testing/plain-length.ts';
 
 /** From a waist 100 wide at the centre to a shoulder 80 wide on the other side: 180 across and 240 up is 300. */
 const half: CrossedHalf = {
@@ -15,7 +16,7 @@ const plan = {
   role: 'net',
   front: half,
   back: half,
-  tight: 20,
+  tight: plainLength(20),
   ratio: 1.5,
   allowance: 10,
 } as const;

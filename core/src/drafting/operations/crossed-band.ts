@@ -1,6 +1,7 @@
 import { between, distance, point, type Point } from '../../geometry/point.ts';
 import type { ClothRole, Piece } from '../../pieces/piece.ts';
 import { strip } from './strip.ts';
+import { drawn, minus, named, plus, sum, times, type Working } from '../../workings/working.ts';
 
 /** The stretch of waist that a crossed band covers on one half, and the shoulder of that half; the band ends on the other one. */
 export interface CrossedHalf {
@@ -14,8 +15,8 @@ export interface CrossedBandPlan {
   readonly role: ClothRole;
   readonly front: CrossedHalf;
   readonly back: CrossedHalf;
-  /** What front and back are each cut shorter, so that the band lies tight, mm. */
-  readonly tight: number;
+  /** What front and back are each cut shorter, so that the band lies tight. */
+  readonly tight: Working;
   /** How much wider it is cut than what it covers, to be gathered. */
   readonly ratio: number;
   readonly allowance: number;
@@ -41,16 +42,20 @@ export const crossedRing = ({ waist: [from, to], shoulder }: CrossedHalf): Point
  * the lines that it lies along, less what makes it tight, and gathered from a wider cut. A notch marks the shoulder.
  */
 export function crossedBand(plan: CrossedBandPlan): Piece {
-  const [front, back] = [plan.front, plan.back].map((half) => crossedLine(half) - plan.tight);
+  const run = (words: string, half: CrossedHalf): Working =>
+    sum(plus(drawn(words, crossedLine(half))), minus(plan.tight));
+  const front = run('waist to opposite shoulder, front', plan.front);
+  const back = run('waist to opposite shoulder, back', plan.back);
+  const covered = Math.max(coveredWidth(plan.front), coveredWidth(plan.back));
   return strip({
     id: plan.id,
     name: plan.name,
     role: plan.role,
-    length: (front ?? 0) + (back ?? 0),
-    width: Math.max(coveredWidth(plan.front), coveredWidth(plan.back)) * plan.ratio,
+    length: sum(plus(named('front', front)), plus(named('back', back))),
+    width: times(drawn('waist that it covers', covered), plan.ratio),
     doubled: false,
     copies: 2,
     allowance: plan.allowance,
-    notchesAt: [front ?? 0],
+    notchesAt: [front.mm],
   });
 }

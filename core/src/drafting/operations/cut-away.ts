@@ -1,13 +1,15 @@
-import { placeAtLength, splitCurve, startDirection, startOf } from '../../geometry/curve.ts';
+import { endOf, placeAtLength, splitCurve, startDirection, startOf } from '../../geometry/curve.ts';
 import { add, distance, point, quarterTurn, scale } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { edgeLength, edgeOf, makePiece, type Level, type Piece } from '../../pieces/piece.ts';
+import { carryDimensions } from '../../pieces/carry-dimensions.ts';
+import { changed, minus, plus, sum, times, type Working } from '../../workings/working.ts';
 
 export interface CutAwayPlan {
-  /** Width of the strap left on the shoulder, from the neck point, mm. */
-  readonly strap: number;
-  /** How far below the underarm the armhole ends on the side, mm. */
-  readonly lower: number;
+  /** Width of the strap left on the shoulder, from the neck point. */
+  readonly strap: Working;
+  /** How far below the underarm the armhole ends on the side. */
+  readonly lower: Working;
 }
 
 /** The deep armhole leaves the strap straight down and arrives square to the side; handles as parts of its chord. */
@@ -24,12 +26,13 @@ export function cutAway(front: Piece, { strap, lower }: CutAwayPlan): Piece {
   const index = front.edges.findIndex(({ role }) => role === 'armhole');
   const [armhole, side] = [front.edges[index], front.edges[index + 1]];
   if (!armhole || side?.role !== 'side') throw new Error(`${front.id} has no side below its armhole`);
-  const cut = Math.min(lower, MOST_OF_SIDE * edgeLength(side));
+  const cut = Math.min(lower.mm, MOST_OF_SIDE * edgeLength(side));
   const rest = cut > 0 ? splitCurve(side.path, cut)[1] : side.path;
   const at = placeAtLength(side.path, cut);
   const direction = startDirection(shoulder.path);
   const neckPoint = startOf(shoulder.path);
-  const outer = add(neckPoint, scale(direction, Math.min(strap, 0.9 * edgeLength(shoulder))));
+  const wide = Math.min(strap.mm, 0.9 * edgeLength(shoulder));
+  const outer = add(neckPoint, scale(direction, wide));
   const chord = distance(outer, at.point);
   const deep = handleCurve(
     outer,
@@ -41,7 +44,7 @@ export function cutAway(front: Piece, { strap, lower }: CutAwayPlan): Piece {
   );
   const moved = (level: Level): Level =>
     level.name === 'chest' ? { ...level, path: [point(0, at.point.y), at.point] } : level;
-  return makePiece({
+  const away = makePiece({
     ...front,
     edges: front.edges.map((edge) => {
       if (edge === shoulder) return { ...edge, path: [line(neckPoint, outer)] };
@@ -53,5 +56,28 @@ export function cutAway(front: Piece, { strap, lower }: CutAwayPlan): Piece {
       return [notch.edge === side.id ? { ...notch, at: notch.at - cut } : notch];
     }),
     levels: front.levels.map(moved),
+  });
+  const [left, taken] = [changed(strap, 'kept', wide - strap.mm), changed(lower, 'kept', cut - lower.mm)];
+  const neckSum = front.dimensions?.find(({ name }) => name === 'neck-width')?.working ?? strap;
+  const part = outer.y / endOf(shoulder.path).y;
+  return carryDimensions(front, away, ({ at, kind }) => {
+    if (at.kind === 'corner' && at.of === 'shoulder' && at.end === 'end')
+      return kind === 'down'
+        ? {
+            becomes: (drop) => times(drop, part),
+            change: 'slant',
+            told: { label: 'Strap, drop at its outer end' },
+          }
+        : {
+            becomes: () => sum(plus(neckSum), plus(left)),
+            change: 'slant',
+            told: { label: 'Strap, across to its outer end' },
+          };
+    if (at.kind === 'run' && at.of === 'shoulder')
+      return { becomes: () => left, change: 'curve', told: { label: 'Strap, along the shoulder' } };
+    if (at.kind === 'run' && at.of === 'side') return { terms: [minus(taken)], change: 'slant' };
+    if (at.kind === 'level' && at.level === 'chest' && kind === 'down')
+      return { terms: [plus(taken)], change: 'turned' };
+    return { change: 'slant' };
   });
 }

@@ -3,12 +3,15 @@ import { distance, point, unitVector } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { makePiece, type Piece } from '../../pieces/piece.ts';
 import { roomAhead } from './room-ahead.ts';
+import { carryDimensions, declared, withDimensions } from '../../pieces/carry-dimensions.ts';
+import type { Dimension } from '../../pieces/dimension.ts';
+import { named, plus, sum, type Working } from '../../workings/working.ts';
 
 export interface CutOutPlan {
-  /** Down the front edge from the neck, mm. */
-  readonly depth: number;
-  /** Taken out of the neckline, along it from the front edge, mm. */
-  readonly wedge: number;
+  /** Down the front edge from the neck. */
+  readonly depth: Working;
+  /** Taken out of the neckline, along it from the front edge. */
+  readonly wedge: Working;
   readonly allowance: number;
 }
 
@@ -27,9 +30,9 @@ export function cutOut(panel: Piece, plan: CutOutPlan): Piece {
   const front = panel.edges.at(-1);
   if (neck?.role !== 'neck' || front?.role !== 'front')
     throw new Error(`${panel.id} has no neck beside a front edge`);
-  const wedge = Math.min(plan.wedge, MOST.neck * curveLength(neck.path));
+  const wedge = Math.min(plan.wedge.mm, MOST.neck * curveLength(neck.path));
   const whole = curveLength(front.path);
-  const up = whole - Math.min(plan.depth, MOST.front * whole);
+  const up = whole - Math.min(plan.depth.mm, MOST.front * whole);
   const foot = placeAtLength(front.path, up).point;
   const rest = splitCurve(neck.path, wedge)[1];
   const top = startOf(rest);
@@ -37,7 +40,7 @@ export function cutOut(panel: Piece, plan: CutOutPlan): Piece {
   const leaving = unitVector(point(1, -0.35));
   const reach = Math.min(HEART.foot * chord, roomAhead(panel, foot, leaving));
   const heart = handleCurve(foot, leaving, reach, top, point(0, -1), HEART.neck * chord);
-  return makePiece({
+  const cut = makePiece({
     ...panel,
     edges: [
       { ...neck, path: rest },
@@ -50,4 +53,20 @@ export function cutOut(panel: Piece, plan: CutOutPlan): Piece {
       return notch.at > wedge ? [{ ...notch, at: notch.at - wedge }] : [];
     }),
   });
+  const neckDepth = panel.dimensions?.find(({ name }) => name === 'neck-depth')?.working;
+  const down: Dimension = declared(
+    cut,
+    {
+      name: 'cut-out-foot',
+      label: 'Cut-out, down at the front edge',
+      kind: 'down',
+      at: { kind: 'edge end', edge: 'cut-out', end: 'start' },
+      working: sum(...(neckDepth ? [plus(named('neck, down', neckDepth))] : []), plus(plan.depth)),
+    },
+    'kept',
+  );
+  const carried = carryDimensions(panel, cut, ({ at }) =>
+    at.kind === 'corner' && at.of === 'neck' && at.end === 'start' ? undefined : { change: 'curve' },
+  );
+  return withDimensions(carried, down);
 }

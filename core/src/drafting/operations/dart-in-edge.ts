@@ -3,14 +3,17 @@ import { add, between, distance, quarterTurn, scale, subtract, unitVector } from
 import { line } from '../../geometry/segment.ts';
 import { edgeOf, makePiece, type Dart, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
 import { roomAhead } from './room-ahead.ts';
+import { carryDimensions, withDimensions } from '../../pieces/carry-dimensions.ts';
+import { dartDimensions } from '../../pieces/dart-dimensions.ts';
+import { drawn, type Working } from '../../workings/working.ts';
 
 export interface EdgeDartPlan {
   readonly id: string;
   /** Where its middle lies, as a part of the edge from its start. */
   readonly at: number;
-  /** What it takes in, and how long it is, mm. */
-  readonly intake: number;
-  readonly length: number;
+  /** What it takes in, and how long it is. */
+  readonly intake: Working;
+  readonly length: Working;
   readonly pressed: Dart['pressed'];
 }
 
@@ -27,10 +30,11 @@ const MOST_OF_ROOM = 0.6;
  * middle of the mouth, so that both legs are equal. What it takes in is recorded, and nothing else is moved.
  */
 export function dartInEdge(piece: Piece, edgeId: string, plan: EdgeDartPlan): Piece {
-  if (plan.intake < LEAST) return piece;
+  const intake = plan.intake.mm;
+  if (intake < LEAST) return piece;
   const edge = edgeOf(piece, edgeId);
   const whole = curveLength(edge.path);
-  const half = Math.min(plan.intake, MOST * whole) / 2;
+  const half = Math.min(intake, MOST * whole) / 2;
   const middle = Math.min(whole - half - 1, Math.max(half + 1, plan.at * whole));
   const [before, rest] = splitCurve(edge.path, middle - half);
   const [, after] = splitCurve(rest, 2 * half);
@@ -39,7 +43,7 @@ export function dartInEdge(piece: Piece, edgeId: string, plan: EdgeDartPlan): Pi
   const mouth = between(a, b, 0.5);
   const tip = add(
     mouth,
-    scale(inward, Math.min(plan.length, MOST_OF_ROOM * roomAhead(piece, mouth, inward))),
+    scale(inward, Math.min(plan.length.mm, MOST_OF_ROOM * roomAhead(piece, mouth, inward))),
   );
   const legs = [`${plan.id}-outer`, `${plan.id}-inner`] as const;
   const leg = (id: string, from: typeof a, to: typeof a): Edge => ({
@@ -53,7 +57,7 @@ export function dartInEdge(piece: Piece, edgeId: string, plan: EdgeDartPlan): Pi
     if (notch.at < middle - half) return [{ ...notch, edge: `${edgeId}-1` }];
     return notch.at > middle + half ? [{ ...notch, edge: `${edgeId}-2`, at: notch.at - middle - half }] : [];
   };
-  return makePiece({
+  const darted = makePiece({
     ...piece,
     edges: piece.edges.flatMap((each) =>
       each === edge
@@ -69,4 +73,14 @@ export function dartInEdge(piece: Piece, edgeId: string, plan: EdgeDartPlan): Pi
     darts: [...piece.darts, { id: plan.id, legs, pressed: plan.pressed }],
     intakes: [...piece.intakes, { operation: plan.id, level: 'chest', mm: distance(a, b) }],
   });
+  const dart = { id: plan.id, legs, pressed: plan.pressed } as const;
+  return withDimensions(
+    carryDimensions(piece, darted, () => ({ change: 'curve' })),
+    ...dartDimensions(darted, dart, {
+      intake: plan.intake,
+      leg: plan.length,
+      tipOut: drawn('inside the neckline', tip.x),
+      tipDown: drawn('below the neckline', tip.y),
+    }),
+  );
 }

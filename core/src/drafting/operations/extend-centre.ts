@@ -3,10 +3,13 @@ import { add, point, type Point } from '../../geometry/point.ts';
 import { curveLength, endDirection, endOf, startOf, type Curve } from '../../geometry/curve.ts';
 import { line } from '../../geometry/segment.ts';
 import { makePiece, type Piece } from '../../pieces/piece.ts';
+import { carryDimensions, withDimensions } from '../../pieces/carry-dimensions.ts';
+import type { Dimension } from '../../pieces/dimension.ts';
+import { drawnTerm, type Working } from '../../workings/working.ts';
 
 export interface ExtendPlan {
-  /** How far the front runs past its centre, mm: a button stand, or an overlap. */
-  readonly by: number;
+  /** How far the front runs past its centre: a button stand, or an overlap. */
+  readonly by: Working;
   readonly allowance: number;
   /** The upper edge drawn anew from the front edge; else it is carried on level. It is given where a level one would end. */
   readonly redraw?: (corner: Point) => Curve;
@@ -26,7 +29,8 @@ function footOf(path: Curve, by: number): Point {
  * widths are still taken from the centre line, which a notch marks at the lower end and, where the upper edge runs on level,
  * at the upper. Its first edge must be the upper one, from the centre outwards, and its last the centre.
  */
-export function extendCentre(panel: Piece, { by, allowance, redraw }: ExtendPlan): Piece {
+export function extendCentre(panel: Piece, { by: past, allowance, redraw }: ExtendPlan): Piece {
+  const by = past.mm;
   const [upper] = panel.edges;
   const lower = panel.edges.at(-2);
   const centre = panel.edges.at(-1);
@@ -36,7 +40,7 @@ export function extendCentre(panel: Piece, { by, allowance, redraw }: ExtendPlan
   const above = redraw ? redraw(corner) : [line(corner, start), ...upper.path];
   const foot = footOf(lower.path, by);
   const gained = curveLength(above) - curveLength(upper.path);
-  return makePiece({
+  const extended = makePiece({
     ...panel,
     cut: { copies: 2, layers: 'pair' },
     edges: panel.edges.map((edge) => {
@@ -54,4 +58,28 @@ export function extendCentre(panel: Piece, { by, allowance, redraw }: ExtendPlan
       { edge: lower.id, at: curveLength(lower.path), kind: 'single' },
     ],
   });
+  // A neck drawn anew from the front edge has its own depth there, which whoever draws it declares.
+  const carried = carryDimensions(panel, extended, ({ at }, moved) => {
+    if (at.kind !== 'corner') return { change: 'slant' };
+    if (redraw && at.of === upper.role && at.end === 'start') return undefined;
+    return at.of === 'hem' && at.end === 'end'
+      ? {
+          terms: [drawnTerm('on past the centre', moved)],
+          change: 'slant',
+          told: { label: 'Hem, down at the front edge' },
+        }
+      : { change: 'slant' };
+  });
+  return withDimensions(carried, frontEdge('past', past));
 }
+
+/** How far from the centre line a front edge lies, and on which side of it. */
+export const frontEdge = (side: 'past' | 'inside', working: Working): Dimension => ({
+  name: 'front-edge',
+  label: side === 'past' ? 'Front edge, past the centre' : 'Front edge, inside the centre',
+  kind: 'length',
+  at: { kind: 'from centre', of: 'front', side },
+  working,
+  adds: 'front',
+  follows: true,
+});

@@ -12,6 +12,7 @@ import { ruleSet } from '../../rules/catalogue.ts';
 import { middleBody, ordinaryBody } from '../../testing/bodies.ts';
 import { inches } from '../../units/length.ts';
 import { faceBodice, facingSideDepth } from './facing.ts';
+import { plainLength } from '../../testing/plain-length.ts';
 
 const rules = ruleSet();
 function bodiceOf(values: MeasureValues, neckline: NecklineShape = 'round', neckDepthFront = inches(3.5)) {
@@ -29,8 +30,8 @@ function bodiceOf(values: MeasureValues, neckline: NecklineShape = 'round', neck
   return draftBodice(body, choices, rules, allowancesFrom(rules, {}));
 }
 const plan = (pieces: readonly Piece[]) => ({
-  centreDepth: inches(2.5),
-  sideDepth: facingSideDepth(pieces, inches(2)),
+  centreDepth: plainLength(inches(2.5)),
+  sideDepth: facingSideDepth(pieces, plainLength(inches(2))),
   allowance: inches(0.5),
 });
 
@@ -49,7 +50,7 @@ describe.each(Object.keys(necklineShapes) as NecklineShape[])('a facing of a %s 
       roleLength(bodice.front, 'side'),
       6,
     );
-    expect(roleLength(facing, 'side')).toBeCloseTo(own.sideDepth, 6);
+    expect(roleLength(facing, 'side')).toBeCloseTo(own.sideDepth.mm, 6);
     expect(edgeLength(edgeOf(facing, 'inner'))).toBeCloseTo(edgeLength(edgeOf(lining, 'inner')), 6);
   });
 
@@ -70,14 +71,14 @@ describe('how deep a facing can be', () => {
   test('the side depth leaves the lining a good part of the side above a bust dart', () => {
     const { front, back } = bodiceOf(middleBody);
     const upper = edgeLength(edgeOf(front, 'side-upper'));
-    expect(facingSideDepth([front, back], inches(20))).toBeCloseTo(0.7 * upper, 6);
-    expect(facingSideDepth([front, back], inches(1))).toBe(inches(1));
+    expect(facingSideDepth([front, back], plainLength(inches(20))).mm).toBeCloseTo(0.7 * upper, 6);
+    expect(facingSideDepth([front, back], plainLength(inches(1))).mm).toBe(inches(1));
   });
 
   test('under a deep neck the lining’s darts are pulled half an inch clear of the join', () => {
     const full = ordinaryBody({ bust: 40, bustToWaist: 12, waistToHipRound: 12, height: 62, cup: 3 });
     const { front, back } = bodiceOf(full, 'v', inches(9));
-    const deep = { ...plan([front, back]), centreDepth: inches(5) };
+    const deep = { ...plan([front, back]), centreDepth: plainLength(inches(5)) };
     const { lining, findings } = faceBodice(front, 'front', deep);
     const inner = sampleCurve(edgeOf(lining, 'inner').path, 0.5);
     expect(findings).toEqual([]);

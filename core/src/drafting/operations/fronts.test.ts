@@ -13,6 +13,7 @@ import { shortenBy } from './shorten-by.ts';
 import { spread, spreadLikeAFan } from './spread.ts';
 import { traceWithAllowance } from './trace.ts';
 import { trimCentre } from './trim-centre.ts';
+import { plainLength } from '../../testing/plain-length.ts';
 
 /** The plain panel with an upright side and an upright waist dart. */
 const front: Piece = makePiece({
@@ -39,7 +40,7 @@ const front: Piece = makePiece({
 });
 
 test('shortened above the waist, every edge that met it loses as much, so that seams and legs stay equal', () => {
-  const short = shortenBy(front, 40, 25);
+  const short = shortenBy(front, plainLength(40), 25);
   closes(short);
   expect(roleLength(short, 'side')).toBeCloseTo(180, 6);
   const [dart] = short.darts;
@@ -52,7 +53,7 @@ test('shortened above the waist, every edge that met it loses as much, so that s
 });
 
 test('cut away to a strap the side loses its top, and notches count from there', () => {
-  const halter = cutAway(front, { strap: 25, lower: 20 });
+  const halter = cutAway(front, { strap: plainLength(25), lower: plainLength(20) });
   closes(halter);
   expect(roleLength(halter, 'shoulder')).toBeCloseTo(25, 9);
   expect(roleLength(halter, 'side')).toBeCloseTo(200, 6);
@@ -63,7 +64,7 @@ test('cut away to a strap the side loses its top, and notches count from there',
 });
 
 describe('a front that buttons', () => {
-  const trimmed = trimCentre(front, { by: 15, allowance: 12 });
+  const trimmed = trimCentre(front, { by: plainLength(15), allowance: 12 });
 
   test('trimmed for a strip, its edge lies inside the centre and its levels still start there', () => {
     closes(trimmed);
@@ -71,11 +72,11 @@ describe('a front that buttons', () => {
     for (const end of [startOf(edge.path), endOf(edge.path)]) expect(end.x).toBeCloseTo(15, 6);
     expect(trimmed.levels).toEqual(front.levels);
     expect(trimmed.cut).toEqual({ copies: 2, layers: 'pair' });
-    expect(() => trimCentre(front, { by: 300, allowance: 12 })).toThrow('too narrow');
+    expect(() => trimCentre(front, { by: plainLength(300), allowance: 12 })).toThrow('too narrow');
   });
 
   test('a heart cut out takes its wedge of the neck and its depth of the front edge', () => {
-    const heart = cutOut(trimmed, { depth: 60, wedge: 20, allowance: 6 });
+    const heart = cutOut(trimmed, { depth: plainLength(60), wedge: plainLength(20), allowance: 6 });
     closes(heart);
     expect(roleLength(trimmed, 'neck') - roleLength(heart, 'neck')).toBeCloseTo(20, 6);
     expect(edgeLength(edgeOf(trimmed, 'front-edge')) - edgeLength(edgeOf(heart, 'front-edge'))).toBeCloseTo(
@@ -83,14 +84,16 @@ describe('a front that buttons', () => {
       6,
     );
     expect(heart.edges.at(-1)?.id).toBe('cut-out');
-    expect(() => cutOut(front, { depth: 60, wedge: 20, allowance: 6 })).toThrow('front edge');
+    expect(() => cutOut(front, { depth: plainLength(60), wedge: plainLength(20), allowance: 6 })).toThrow(
+      'front edge',
+    );
   });
 });
 
 test('parted at a level, both parts have the line at one length and the yoke keeps neck and shoulder', () => {
   const { lower, upper } = partAtLevel(front, {
-    centre: 120,
-    end: { on: 'armhole', level: 110 },
+    centre: plainLength(120),
+    end: { on: 'armhole', level: plainLength(110) },
     shape: 'straight',
     peak: point(90, 110),
     allowance: 12,

@@ -21,9 +21,11 @@ import {
 } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
-import { edgeOf, makePiece, type Edge, type Piece } from '../../pieces/piece.ts';
+import { edgeOf, makePiece, type Edge, type EdgeRole, type Piece } from '../../pieces/piece.ts';
 import { highestOn } from '../../geometry/turns.ts';
 import { roundCorner } from './round-corner.ts';
+import { carryDimensions } from '../../pieces/carry-dimensions.ts';
+import { plus, type Working } from '../../workings/working.ts';
 
 /** How a panel that ends at the waist goes on to a hem; places on the half-piece, mm. */
 export interface LengthenPlan {
@@ -39,6 +41,8 @@ export interface LengthenPlan {
   readonly straight?: boolean;
   /** A hem that is pointed passes here, in straight lines. */
   readonly point?: Point;
+  /** How much further down its edges then run, by role. */
+  readonly further: { readonly [role in EdgeRole]?: Working };
 }
 
 /** Handles of the edge below the waist and of the hem, as parts of their chords. */
@@ -120,7 +124,7 @@ export function lengthen(panel: Piece, plan: LengthenPlan): Piece {
   ]);
   // Notches of an edge that now starts at the hem count from there.
   const gained = (id: string) => (id === after.id ? curveLength(inner) - curveLength(after.path) : 0);
-  return makePiece({
+  const longer = makePiece({
     ...panel,
     edges: panel.edges.map((edge) => {
       if (edge === waist) return hem;
@@ -138,5 +142,9 @@ export function lengthen(panel: Piece, plan: LengthenPlan): Piece {
       ),
       { name: 'hem', path: [crossing(reverseCurve(inner), level), crossing(outer, level)] },
     ],
+  });
+  return carryDimensions(panel, longer, ({ at }) => {
+    const further = at.kind === 'run' ? plan.further[at.of] : undefined;
+    return { terms: further ? [plus(further)] : [], change: 'curve' };
   });
 }

@@ -5,6 +5,7 @@ import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { fittedDressRecipe } from '../../styles/fitted-dress/fitted-dress-recipe.ts';
 import { inches } from '../../units/length.ts';
 import { lineSkirt } from './line-skirt.ts';
+import { plainLength } from '../../testing/plain-length.ts';
 
 const { pieces } = fittedDressRecipe.draft(draftInput(middleBody, { slit: inches(8) }));
 const panelOf = (id: string): Piece => {
@@ -12,7 +13,7 @@ const panelOf = (id: string): Piece => {
   if (!found) throw new Error(`no ${id}`);
   return found;
 };
-const plan = { shorter: inches(2), hemAllowance: 0, centreAllowance: inches(1) };
+const plan = { shorter: plainLength(inches(2)), hemAllowance: 0, centreAllowance: inches(1) };
 const centreLength = (piece: Piece): number =>
   (['fold', 'centre', 'slit'] as const).reduce((sum, role) => sum + roleLength(piece, role), 0);
 
@@ -21,8 +22,8 @@ describe.each(['skirt-front', 'skirt-back'])('the lining of %s', (id) => {
   const lining = lineSkirt(panel, plan);
 
   test('is as much shorter as was asked, at the centre and at the side', () => {
-    expect(centreLength(panel) - centreLength(lining)).toBeCloseTo(plan.shorter, 6);
-    expect(roleLength(panel, 'side') - roleLength(lining, 'side')).toBeCloseTo(plan.shorter, 6);
+    expect(centreLength(panel) - centreLength(lining)).toBeCloseTo(plan.shorter.mm, 6);
+    expect(roleLength(panel, 'side') - roleLength(lining, 'side')).toBeCloseTo(plan.shorter.mm, 6);
   });
 
   test('keeps the waist with its darts, and has a hem of its own allowance', () => {
@@ -39,5 +40,7 @@ describe.each(['skirt-front', 'skirt-back'])('the lining of %s', (id) => {
 });
 
 test('a lining cannot be shorter than there is skirt', () => {
-  expect(() => lineSkirt(panelOf('skirt-front'), { ...plan, shorter: inches(90) })).toThrow('does not reach');
+  expect(() => lineSkirt(panelOf('skirt-front'), { ...plan, shorter: plainLength(inches(90)) })).toThrow(
+    'does not reach',
+  );
 });

@@ -1,13 +1,15 @@
 import { curveLength, endDirection, placeAtLength, startDirection } from '../../geometry/curve.ts';
 import type { Point } from '../../geometry/point.ts';
 import { handleCurve } from '../../geometry/segment.ts';
+import { carryDimensions } from '../../pieces/carry-dimensions.ts';
 import { edgeLength, edgeOf, makePiece, type Edge, type Piece } from '../../pieces/piece.ts';
+import { minus, type Working } from '../../workings/working.ts';
 import { copyInto } from './copy-into.ts';
 import { splitAcross, type PlaceOnLoop } from './split-across.ts';
 
 export interface LiningPlan {
-  /** How far the lining's hem lies above the outer's, mm. */
-  readonly shorter: number;
+  /** How far the lining's hem lies above the outer's. */
+  readonly shorter: Working;
   readonly hemAllowance: number;
   /** Where the outer has a slit the lining is left open, with this allowance. */
   readonly centreAllowance: number;
@@ -36,8 +38,9 @@ export function lineSkirt(panel: Piece, plan: LiningPlan): Piece {
   const hem = edgeOf(outer, 'hem').path;
   const centre = outer.edges.filter(({ role }) => role === 'fold' || role === 'centre' || role === 'slit');
   const side = outer.edges.filter(({ role }) => role === 'side');
-  const from = placeAlong(centre, plan.shorter);
-  const to = placeAlong(side, totalLength(side) - plan.shorter);
+  const shorter = plan.shorter.mm;
+  const from = placeAlong(centre, shorter);
+  const to = placeAlong(side, totalLength(side) - shorter);
   const pointOf = ({ edge, at }: PlaceOnLoop): Point => placeAtLength(edgeOf(outer, edge).path, at).point;
   const [centreEnd, sideEnd] = [pointOf(from), pointOf(to)];
   const width = curveLength(hem);
@@ -54,12 +57,19 @@ export function lineSkirt(panel: Piece, plan: LiningPlan): Piece {
   const { between } = splitAcross(outer, from, to);
   const open = (edge: Edge): Edge =>
     edge.role === 'slit' ? { ...edge, allowance: plan.centreAllowance } : edge;
-  return makePiece({
+  const lining = makePiece({
     ...outer,
     edges: [...between.edges.map(open), { id: 'hem', role: 'hem', path, allowance: plan.hemAllowance }],
     notches: between.notches,
     levels: outer.levels.map((level) =>
       level.name === 'hem' ? { ...level, path: [centreEnd, sideEnd] } : level,
     ),
+  });
+  return carryDimensions(outer, lining, ({ at }) => {
+    if (at.kind === 'run' && at.of === 'slit') return undefined;
+    if (at.kind === 'level' && at.level === 'hem')
+      return { terms: [minus(plan.shorter)], change: 'curve', told: { adds: 'liningHem' } };
+    if (at.kind === 'run' && at.of === 'side') return { terms: [minus(plan.shorter)], change: 'curve' };
+    return { change: 'curve' };
   });
 }

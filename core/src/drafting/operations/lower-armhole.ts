@@ -10,7 +10,9 @@ import {
   type Point,
 } from '../../geometry/point.ts';
 import { cubic, type Segment } from '../../geometry/segment.ts';
+import { carryDimensions } from '../../pieces/carry-dimensions.ts';
 import { edgeLength, makePiece, type Level, type Piece } from '../../pieces/piece.ts';
+import { changed, minus, plus, type Working } from '../../workings/working.ts';
 
 /** At most this part of the side above a dart is cut away. */
 const MOST_OF_SIDE = 0.4;
@@ -26,27 +28,27 @@ function endedLower(curve: Segment, foot: Point, angle: number): Segment {
 }
 
 /**
- * Ends the armhole so far down the side, mm, for a garment that is open or sleeveless: above its narrowest point it stays, below
+ * Ends the armhole so far down the side for a garment that is open or sleeveless: above its narrowest point it stays, below
  * it is drawn on, and meets the side at the angle that it did. The side loses the same at its top, so that front and back still meet.
  */
-export function lowerArmhole(piece: Piece, by: number): Piece {
+export function lowerArmhole(piece: Piece, by: Working): Piece {
   const index = piece.edges.findIndex(({ role }) => role === 'armhole');
   const [armhole, side] = [piece.edges[index], piece.edges[index + 1]];
   if (!armhole || side?.role !== 'side') throw new Error(`${piece.id} has no side below its armhole`);
-  const cut = Math.min(by, MOST_OF_SIDE * edgeLength(side));
+  const cut = Math.min(by.mm, MOST_OF_SIDE * edgeLength(side));
   if (cut <= 0) return piece;
   const { point: foot, direction } = placeAtLength(side.path, cut);
   const angle = angleBetween(startDirection(side.path), direction);
-  const lowered = armhole.path.map((each, at) =>
+  const path = armhole.path.map((each, at) =>
     at === armhole.path.length - 1 ? endedLower(each, foot, angle) : each,
   );
   const rest: Curve = splitCurve(side.path, cut)[1];
   const level = (each: Level): Level =>
     each.name === 'chest' ? { ...each, path: [point(0, foot.y), foot] } : each;
-  return makePiece({
+  const lowered = makePiece({
     ...piece,
     edges: piece.edges.map((edge) => {
-      if (edge === armhole) return { ...edge, path: lowered };
+      if (edge === armhole) return { ...edge, path };
       return edge === side ? { ...edge, path: rest } : edge;
     }),
     notches: piece.notches.flatMap((notch) => {
@@ -54,5 +56,12 @@ export function lowerArmhole(piece: Piece, by: number): Piece {
       return [notch];
     }),
     levels: piece.levels.map(level),
+  });
+  const taken = changed(by, 'kept', cut - by.mm);
+  return carryDimensions(piece, lowered, ({ at, kind }) => {
+    if (at.kind === 'run' && at.of === 'side') return { terms: [minus(taken)], change: 'slant' };
+    if (at.kind === 'level' && at.level === 'chest' && kind === 'down')
+      return { terms: [plus(taken)], change: 'turned' };
+    return { change: 'slant' };
   });
 }

@@ -2,15 +2,18 @@ import { endOf, lengthWhere, pointWhere, splitCurve, startOf } from '../../geome
 import { point, type Point } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { makePiece, type Level, type Piece } from '../../pieces/piece.ts';
+import { carryDimensions } from '../../pieces/carry-dimensions.ts';
+import { changed, drawnTerm, minus, type Working } from '../../workings/working.ts';
 
 /** A nip takes at most this part of the panel's waist. */
 const MOST = 0.3;
 
 /**
  * Nips the centre back in at the waist, tapering to nothing at `from` (the chest line), mm: a zip would bulge in the hollow
- * of the back. It takes `wanted` of the waist, less on a narrow panel, which the intake records, so that the side gives it back.
+ * of the back. It takes what the rule says of the waist, less on a narrow panel, which the intake records, so that the side gives it back.
  */
-export function nipCentreBack(panel: Piece, wanted: number, from: number): Piece {
+export function nipCentreBack(panel: Piece, rule: Working, from: number): Piece {
+  const wanted = rule.mm;
   const centre = panel.edges.at(-1);
   const waist = panel.edges.at(-2);
   if (!centre || waist?.role !== 'waist') return panel;
@@ -28,7 +31,7 @@ export function nipCentreBack(panel: Piece, wanted: number, from: number): Piece
     if (name === 'waist') return foot;
     return pointWhere([bent], 'y', start.y) ?? start;
   };
-  return makePiece({
+  const nipped = makePiece({
     ...panel,
     edges: panel.edges.map((edge) => {
       if (edge === waist) return { ...edge, path: kept };
@@ -38,5 +41,11 @@ export function nipCentreBack(panel: Piece, wanted: number, from: number): Piece
     }),
     levels: panel.levels.map((each) => ({ ...each, path: [startOn(each), ...each.path.slice(1)] })),
     intakes: [...panel.intakes, { operation: 'centre back nipped', level: 'waist', mm: nip }],
+  });
+  const taken = changed(rule, 'kept', nip - wanted);
+  return carryDimensions(panel, nipped, ({ at }, moved) => {
+    if (at.kind !== 'width') return { change: 'curve' };
+    const less = at.level === 'waist' ? minus(taken) : drawnTerm('centre back nipped there', moved);
+    return { terms: [less], change: 'curve' };
   });
 }

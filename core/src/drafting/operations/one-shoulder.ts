@@ -11,6 +11,7 @@ import { handleCurve } from '../../geometry/segment.ts';
 import { edgeLength, edgeOf, makePiece, type Piece } from '../../pieces/piece.ts';
 import { isOther } from '../../pieces/other-half.ts';
 import { splitAcross } from './split-across.ts';
+import { carryDimensions } from '../../pieces/carry-dimensions.ts';
 
 export interface OneShoulderPlan {
   /** How far below the underarm the edge ends on the bare side, mm along the side. */
@@ -64,11 +65,12 @@ export function oneShoulder(whole: Piece, { drop, allowance }: OneShoulderPlan):
     EDGE.leaving * chord,
   );
   const ids = new Set(kept.edges.map(({ id }) => id));
-  return makePiece({
+  const bare = makePiece({
     ...whole,
     edges: [...kept.edges, { id: 'top', role: 'top', path: [edge], allowance }],
     notches: kept.notches,
     darts: whole.darts.filter(({ legs }) => legs.every((leg) => ids.has(leg))),
     levels: whole.levels.filter(({ name }) => name !== 'chest'),
   });
+  return carryDimensions(whole, bare, () => ({ change: 'curve' }));
 }

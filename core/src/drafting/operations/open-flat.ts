@@ -10,6 +10,8 @@ import {
   type Level,
   type Piece,
 } from '../../pieces/piece.ts';
+import { carryDimensions } from '../../pieces/carry-dimensions.ts';
+import { minus, named, sum, times } from '../../workings/working.ts';
 
 const mirror = (p: Point): Point => point(-p.x, p.y);
 const mirrored = (path: Curve): Curve => reverseCurve(mapCurve(path, mirror));
@@ -33,7 +35,7 @@ export function openFlat(half: Piece): Piece {
     .reverse()
     .map((edge): Edge => ({ ...edge, id: otherId(edge.id), path: mirrored(edge.path) }));
   const isDrawn = (id: string): boolean => drawn.some((edge) => edge.id === id);
-  return makePiece({
+  const open = makePiece({
     ...half,
     cut: { copies: 1, layers: 'single' },
     edges: [...drawn, ...other],
@@ -53,10 +55,42 @@ export function openFlat(half: Piece): Piece {
     ]),
     levels: half.levels.map(across),
   });
+  return carryDimensions(half, open, ({ label, at }) => {
+    switch (at.kind) {
+      case 'width':
+        return {
+          becomes: (working) => times(named('one half', working), 2),
+          change: 'curve',
+          told: { label: label.replace(', across', ', side to side'), kind: 'length', adds: undefined },
+        };
+      case 'level':
+      case 'inside':
+        return at.kind === 'level' && at.end === 'centre' ? { change: 'curve' } : undefined;
+      case 'run':
+      case 'corner':
+        return undefined;
+      case 'dart':
+      case 'contour':
+      case 'edge':
+      case 'buttons':
+      case 'raise':
+      case 'edge end':
+      case 'from centre':
+      case 'between':
+        return { change: 'curve' };
+    }
+  });
 }
 
 /** A whole piece as its mirror image: front and back of a garment whose halves differ face each other. */
-export const mirrorPiece = (piece: Piece): Piece => ({
+export const mirrorPiece = (piece: Piece): Piece =>
+  carryDimensions(piece, mirrorLoop(piece), ({ at, kind }) =>
+    at.kind === 'dart' && kind === 'out'
+      ? { becomes: (working) => sum(minus(working)), change: 'curve' }
+      : { change: 'curve' },
+  );
+
+const mirrorLoop = (piece: Piece): Piece => ({
   ...piece,
   edges: [...piece.edges].reverse().map((edge) => ({ ...edge, path: mirrored(edge.path) })),
   notches: piece.notches.map((notch) => ({

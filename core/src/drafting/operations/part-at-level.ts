@@ -9,7 +9,19 @@ import {
 } from '../../geometry/curve.ts';
 import { distance, point, unitVector, subtract, type Point } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
-import { edgeLength, edgeOf, makePiece, type Edge, type Level, type Piece } from '../../pieces/piece.ts';
+import { carryDimensions, declared, withDimensions } from '../../pieces/carry-dimensions.ts';
+import type { Dimension } from '../../pieces/dimension.ts';
+import {
+  edgeLength,
+  edgeOf,
+  makePiece,
+  roleLength,
+  type Edge,
+  type Level,
+  type Piece,
+} from '../../pieces/piece.ts';
+import { changed, drawn, minus, named, plus, sum, type Working } from '../../workings/working.ts';
+import { underarmDown } from './underarm-down.ts';
 import { splitAcross, type PlaceOnLoop } from './split-across.ts';
 
 /** The shape of a top edge: straight across, or over each breast in a curve to a dip at the centre. */
@@ -18,10 +30,10 @@ export type TopShape = 'straight' | 'sweetheart' | 'v';
 /** Where the top edge of a strapless or off-shoulder panel runs, mm on the half-piece. */
 export interface DropPlan {
   /** Down at the centre. */
-  readonly centre: number;
+  readonly centre: Working;
   /** Where the edge ends: at a level of the armhole, or that far down the side from the underarm. */
   readonly end:
-    { readonly on: 'armhole'; readonly level: number } | { readonly on: 'side'; readonly down: number };
+    { readonly on: 'armhole'; readonly level: Working } | { readonly on: 'side'; readonly down: Working };
   readonly shape: TopShape;
   /** Where a sweetheart is highest: over the bust point. */
   readonly peak: Point;
@@ -32,7 +44,8 @@ export interface DropPlan {
 const SWEETHEART = { dip: 0.62, peak: 0.55, outer: 0.4 };
 
 /** The edge from the centre outwards. */
-function topEdge({ shape, centre, peak }: DropPlan, end: Point): Curve {
+function topEdge({ shape, centre: down, peak }: DropPlan, end: Point): Curve {
+  const centre = down.mm;
   const start = point(0, centre);
   switch (shape) {
     case 'straight': {
@@ -81,15 +94,16 @@ function endPlace(panel: Piece, { end }: DropPlan): PlaceOnLoop {
   switch (end.on) {
     case 'armhole': {
       const armhole = edgeOf(panel, 'armhole');
-      const at = lengthWhere(armhole.path, 'y', end.level);
-      if (at === undefined) throw new Error(`${panel.id}: its armhole does not reach the level ${end.level}`);
+      const at = lengthWhere(armhole.path, 'y', end.level.mm);
+      if (at === undefined)
+        throw new Error(`${panel.id}: its armhole does not reach the level ${end.level.mm}`);
       return { edge: armhole.id, at };
     }
     case 'side': {
       const side = upperSide(panel);
       const bust = panel.levels.find(({ name }) => name === 'bust')?.path.at(-1);
       const lowest = bust ? nearestOn(side.path, bust).along - ABOVE_BUST : 0.5 * edgeLength(side);
-      return { edge: side.id, at: Math.max(0, Math.min(end.down, lowest)) };
+      return { edge: side.id, at: Math.max(0, Math.min(end.down.mm, lowest)) };
     }
   }
 }
@@ -111,19 +125,18 @@ export interface Parted {
 export function partAtLevel(panel: Piece, plan: DropPlan): Parted {
   const centre = panel.edges.at(-1);
   if (!centre) throw new Error(`${panel.id} has no edges`);
+  const down = plan.centre.mm;
   const end = endPlace(panel, plan);
   const ends = placeAtLength(edgeOf(panel, end.edge).path, end.at).point;
   const path = topEdge(plan, ends);
-  const at = curveLength(centre.path) - (plan.centre - endOf(centre.path).y);
+  const at = curveLength(centre.path) - (down - endOf(centre.path).y);
   const { between, beyond } = splitAcross(panel, end, { edge: centre.id, at });
   const top: Edge = { id: 'top', role: 'top', path, allowance: plan.allowance };
   const lower = makePiece({
     ...panel,
     edges: [top, ...between.edges],
     notches: between.notches,
-    levels: panel.levels.filter(
-      (level) => level.name !== 'chest' || isBelow(level, Math.max(plan.centre, ends.y)),
-    ),
+    levels: panel.levels.filter((level) => level.name !== 'chest' || isBelow(level, Math.max(down, ends.y))),
   });
   const [centreAbove, ...others] = beyond.edges;
   if (!centreAbove) throw new Error(`${panel.id} has nothing above its top edge`);
@@ -135,5 +148,61 @@ export function partAtLevel(panel: Piece, plan: DropPlan): Parted {
     levels: [],
     intakes: [],
   });
-  return { lower, upper };
+  return {
+    lower: withDimensions(loweredTo(panel, lower, plan), ...topDimensions(panel, lower, plan)),
+    upper: carryDimensions(panel, upper, () => ({ change: 'curve' })),
+  };
+}
+
+/** What the side has lost at its top, where the edge ends on it. */
+const lessAtSide = (panel: Piece, lower: Piece, { end }: DropPlan): Working | undefined =>
+  end.on === 'side'
+    ? changed(end.down, 'kept', roleLength(panel, 'side') - roleLength(lower, 'side') - end.down.mm)
+    : undefined;
+
+function loweredTo(panel: Piece, lower: Piece, plan: DropPlan): Piece {
+  const less = lessAtSide(panel, lower, plan);
+  return carryDimensions(panel, lower, ({ at }) =>
+    less && at.kind === 'run' && at.of === 'side'
+      ? { terms: [minus(less)], change: 'curve' }
+      : { change: 'curve' },
+  );
+}
+
+/** How far down a top edge lies at the centre and where it ends, and how long it is. */
+function topDimensions(panel: Piece, lower: Piece, plan: DropPlan): Dimension[] {
+  const less = lessAtSide(panel, lower, plan);
+  const outer =
+    plan.end.on === 'armhole'
+      ? plan.end.level
+      : sum(plus(named('underarm, down', underarmDown(panel))), ...(less ? [plus(less)] : []));
+  return [
+    {
+      name: 'top-edge',
+      label: 'Top edge',
+      kind: 'length',
+      at: { kind: 'run', of: 'top' },
+      working: drawn('as drawn', roleLength(lower, 'top')),
+    },
+    {
+      name: 'top-centre',
+      label: 'Top edge, down at the centre',
+      kind: 'down',
+      at: { kind: 'corner', of: 'top', end: 'start' },
+      working: plan.centre,
+      adds: 'top',
+    },
+    declared(
+      lower,
+      {
+        name: 'top-outer',
+        label: 'Top edge, down at its outer end',
+        kind: 'down',
+        at: { kind: 'corner', of: 'top', end: 'end' },
+        working: outer,
+        adds: 'top',
+      },
+      'slant',
+    ),
+  ];
 }

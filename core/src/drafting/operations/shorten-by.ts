@@ -1,6 +1,8 @@
 import { curveLength, endOf, splitCurve, startOf, type Curve } from '../../geometry/curve.ts';
 import { line } from '../../geometry/segment.ts';
-import { edgeLength, makePiece, type Edge, type Piece } from '../../pieces/piece.ts';
+import { edgeLength, edgeOf, makePiece, type Edge, type Piece } from '../../pieces/piece.ts';
+import { carryDimensions } from '../../pieces/carry-dimensions.ts';
+import { minus, named, times, type Working } from '../../workings/working.ts';
 
 /** An edge beside the waist without the `by` mm that lay nearest to it. */
 function lessAtWaist(path: Curve, by: number, waistIsAtEnd: boolean): Curve {
@@ -13,7 +15,8 @@ function lessAtWaist(path: Curve, by: number, waistIsAtEnd: boolean): Curve {
  * stay as they were to each other. Each stretch of the waist becomes a straight stretch of hem; levels and notches below are
  * gone. Edges must be longer than that.
  */
-export function shortenBy(panel: Piece, by: number, allowance: number): Piece {
+export function shortenBy(panel: Piece, less: Working, allowance: number): Piece {
+  const by = less.mm;
   const count = panel.edges.length;
   const at = (edges: readonly Edge[], index: number) => edges[(index + count) % count];
   const isWaist = (edge: Edge | undefined): boolean => edge?.role === 'waist';
@@ -32,7 +35,7 @@ export function shortenBy(panel: Piece, by: number, allowance: number): Piece {
   const hems = edges.filter(({ role }) => role === 'hem');
   const [first, last] = [hems[0], hems.at(-1)];
   if (!first || !last) throw new Error(`${panel.id} has no waist to be shortened from`);
-  return makePiece({
+  const shorter = makePiece({
     ...panel,
     edges,
     levels: [
@@ -46,6 +49,33 @@ export function shortenBy(panel: Piece, by: number, allowance: number): Piece {
       return moved > 0 && moved < edgeLength(kept) ? [{ ...notch, at: moved }] : [];
     }),
     intakes: panel.intakes.filter(({ level }) => level !== 'waist'),
+  });
+  const atWaist = new Set(
+    panel.darts
+      .filter(({ legs: [leg] }) =>
+        isWaist(at(panel.edges, panel.edges.findIndex(({ id }) => id === leg) - 1)),
+      )
+      .map(({ id }) => id),
+  );
+  const partLeft = (dart: string): number => {
+    const leg = panel.darts.find(({ id }) => id === dart)?.legs[0] ?? '';
+    const whole = edgeLength(edgeOf(panel, leg));
+    return (whole - by) / whole;
+  };
+  return carryDimensions(panel, shorter, ({ at: place }) => {
+    if (place.kind === 'run' && place.of === 'side') return { terms: [minus(less)], change: 'curve' };
+    if (place.kind !== 'dart' || !atWaist.has(place.dart)) return { change: 'curve' };
+    switch (place.part) {
+      case 'leg':
+        return { terms: [minus(less)], change: 'curve' };
+      case 'intake':
+        return {
+          becomes: (intake) => times(named('intake at the waist', intake), partLeft(place.dart)),
+          change: 'curve',
+        };
+      case 'tip':
+        return { change: 'curve' };
+    }
   });
 }
 

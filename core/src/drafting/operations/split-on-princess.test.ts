@@ -33,6 +33,7 @@ function panelsOf(values: MeasureValues) {
     soften: inches(1.3),
     allowance: inches(0.5),
     tip: bodice.frame.bustPoint,
+    sums: { tipOut: bodice.frame.sums.bustOut, half: {} },
   };
   return (['frontBlock', 'back'] as const).map((which) => ({
     block: bodice[which],

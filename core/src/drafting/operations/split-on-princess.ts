@@ -39,6 +39,7 @@ import {
 import { movePiece } from '../../pieces/move-piece.ts';
 import { closeSideDart, oneSide, oneWaist, princessLoop, withZeroDart } from './princess-loop.ts';
 import { bendOf, roundCorner, type Cornered } from './round-corner.ts';
+import { centreDimensions, sideDimensions, type PrincessSums } from './princess-dimensions.ts';
 
 /** Shaping under the bust: how far each edge of the seam is carried in at that level, mm; nothing leaves it straight. */
 export interface UnderBustPlan {
@@ -58,6 +59,7 @@ export interface PrincessPlan {
   /** Taken out where the seam leaves a top edge, ending at the tip, mm: closes the gap above the bust. */
   readonly overBust?: number;
   readonly underBust?: UnderBustPlan;
+  readonly sums: PrincessSums;
 }
 
 export interface PrincessPanels {
@@ -256,7 +258,7 @@ export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan
   );
   const overBustIntake: Intake[] =
     overBust > 0 ? [{ operation: 'contour over the bust', level: 'chest', mm: overBust }] : [];
-  const centre = makePiece({
+  const centrePanel = makePiece({
     ...panel,
     id: `${panel.id}-centre`,
     name: `${panel.name} centre`,
@@ -274,7 +276,7 @@ export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan
     intakes:
       centreAside > 0 ? [{ operation: 'contour under the bust', level: 'underBust', mm: centreAside }] : [],
   });
-  const side = makePiece({
+  const sidePanel = makePiece({
     ...panel,
     id: `${panel.id}-side`,
     name: `${panel.name} side`,
@@ -301,9 +303,21 @@ export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan
         : []),
     ],
   });
+  const moved = movePiece(sidePanel, point(-tip.x, 0));
+  const parts = {
+    panel: whole,
+    leaving: leaving.role,
+    part: plan.leaves.part,
+    centre: centrePanel,
+    side: moved,
+    sums: plan.sums,
+    aside: centreAside,
+    overBust,
+    takesUnder: (level - tip.y) / (endOf(inner.path).y - tip.y),
+  };
   return {
-    centre,
-    side: movePiece(side, point(-tip.x, 0)),
+    centre: whole.dimensions ? { ...centrePanel, dimensions: centreDimensions(parts) } : centrePanel,
+    side: whole.dimensions ? { ...moved, dimensions: sideDimensions(parts) } : moved,
     moved: tip.x,
     lost: tip.x - atCentre.x + (atSide.x - tip.x),
   };

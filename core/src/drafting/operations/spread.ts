@@ -10,6 +10,8 @@ import { add, distance, point, rotate, type Point } from '../../geometry/point.t
 import { solve } from '../../geometry/solve.ts';
 import { line } from '../../geometry/segment.ts';
 import { edgeOf, makePiece, type Edge, type Level, type Notch, type Piece } from '../../pieces/piece.ts';
+import { carryDimensions } from '../../pieces/carry-dimensions.ts';
+import { drawnTerm } from '../../workings/working.ts';
 
 export interface SpreadPlan {
   /** The upright line that the piece is slashed on, x in mm. */
@@ -82,7 +84,7 @@ export function spread(piece: Piece, { at, upper, lower }: SpreadPlan): Piece {
     const along = passes(edge, at);
     return along !== undefined && each.at > along ? { ...each, at: each.at + gains(edge) } : each;
   };
-  return makePiece({
+  const open = makePiece({
     ...piece,
     edges: piece.edges.map((edge) => spreadEdge(edge, at, move)),
     notches: piece.notches.map(notch),
@@ -92,6 +94,11 @@ export function spread(piece: Piece, { at, upper, lower }: SpreadPlan): Piece {
     })),
     intakes: [...piece.intakes, { operation: 'spread', level: 'hem', mm: -lower }],
   });
+  return carryDimensions(piece, open, ({ at }, moved) =>
+    at.kind === 'width' || (at.kind === 'run' && moved > 0)
+      ? { terms: [drawnTerm('spread there', moved)], change: 'curve' }
+      : { change: 'turned' },
+  );
 }
 
 /** Several slashes, each hinged above and opened below by its part of `by`, mm: the lower edge swings out like a fan. */

@@ -1,6 +1,7 @@
 import { point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
 import { makePiece, type ClothRole, type Notch, type Piece } from '../../pieces/piece.ts';
+import { times, type Working } from '../../workings/working.ts';
 
 /** A straight strip: what it joins measures its length, mm. */
 export interface StripPlan {
@@ -8,9 +9,9 @@ export interface StripPlan {
   readonly name: string;
   readonly role: ClothRole;
   /** Stitch to stitch. */
-  readonly length: number;
+  readonly length: Working;
   /** Finished; a doubled strip is folded along its middle and cut twice as wide. */
-  readonly width: number;
+  readonly width: Working;
   readonly doubled: boolean;
   readonly copies: number;
   readonly allowance: number;
@@ -20,8 +21,10 @@ export interface StripPlan {
 
 /** A strip lies with its length along the grain, out from x = 0; its long edge at x = 0 is the one that is sewn. */
 export function strip(plan: StripPlan): Piece {
-  const { length, allowance } = plan;
-  const wide = plan.doubled ? 2 * plan.width : plan.width;
+  const { allowance } = plan;
+  const length = plan.length.mm;
+  const across = plan.doubled ? times(plan.width, 2) : plan.width;
+  const wide = across.mm;
   const [a, b, c, d] = [point(0, 0), point(wide, 0), point(wide, length), point(0, length)];
   const notches = plan.notchesAt
     .filter((at) => at > 1 && at < length - 1)
@@ -42,6 +45,22 @@ export function strip(plan: StripPlan): Piece {
     darts: [],
     levels: [],
     intakes: [],
+    dimensions: [
+      {
+        name: 'length',
+        label: 'Length, stitch to stitch',
+        kind: 'length',
+        at: { kind: 'edge', edge: 'band' },
+        working: plan.length,
+      },
+      {
+        name: 'width',
+        label: plan.doubled ? 'Width, opened out' : 'Width',
+        kind: 'length',
+        at: { kind: 'edge', edge: 'end-start' },
+        working: across,
+      },
+    ],
   });
 }
 

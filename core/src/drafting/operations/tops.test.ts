@@ -12,14 +12,15 @@ import { carriedOn, footAtLength, lengthen } from './lengthen.ts';
 import { nipCentreBack } from './nip-centre-back.ts';
 import { onFold } from './on-fold.ts';
 import { pieceCount, strip } from './strip.ts';
+import { plainLength } from '../../testing/plain-length.ts';
 
 const dropToLevel = (piece: typeof panel, plan: DropPlan) => partAtLevel(piece, plan).lower;
 
 describe('dropped to a level', () => {
-  const plan = { centre: 140, shape: 'straight', peak: point(90, 120), allowance: 12 } as const;
+  const plan = { centre: plainLength(140), shape: 'straight', peak: point(90, 120), allowance: 12 } as const;
 
   test('an edge on the side keeps all that lies below it, and notches count from the cut', () => {
-    const dropped = dropToLevel(panel, { ...plan, end: { on: 'side', down: 20 } });
+    const dropped = dropToLevel(panel, { ...plan, end: { on: 'side', down: plainLength(20) } });
     closes(dropped);
     expect(dropped.edges.map(({ id }) => id)).toEqual(['top', 'side', 'waist', 'centre-front']);
     expect(roleLength(dropped, 'side')).toBeCloseTo(roleLength(panel, 'side') - 20, 6);
@@ -28,7 +29,11 @@ describe('dropped to a level', () => {
   });
 
   test('an edge on the armhole leaves its lower part; a sweetheart passes its peak level', () => {
-    const dropped = dropToLevel(panel, { ...plan, shape: 'sweetheart', end: { on: 'armhole', level: 110 } });
+    const dropped = dropToLevel(panel, {
+      ...plan,
+      shape: 'sweetheart',
+      end: { on: 'armhole', level: plainLength(110) },
+    });
     closes(dropped);
     expect(endOf(edgeOf(dropped, 'top').path).y).toBeCloseTo(110, 6);
     expect(roleLength(dropped, 'armhole')).toBeLessThan(roleLength(panel, 'armhole'));
@@ -36,14 +41,23 @@ describe('dropped to a level', () => {
   });
 
   test('it never drops under the bust line at the side, and a level off the armhole is an error', () => {
-    const low = dropToLevel(panel, { ...plan, end: { on: 'side', down: 400 } });
+    const low = dropToLevel(panel, { ...plan, end: { on: 'side', down: plainLength(400) } });
     expect(endOf(edgeOf(low, 'top').path).y).toBeLessThan(250);
-    expect(() => dropToLevel(panel, { ...plan, end: { on: 'armhole', level: 10 } })).toThrow('armhole');
+    expect(() => dropToLevel(panel, { ...plan, end: { on: 'armhole', level: plainLength(10) } })).toThrow(
+      'armhole',
+    );
   });
 });
 
 describe('lengthen', () => {
-  const plan = { outer: point(200, 500), inner: point(0, 500), soften: 25, allowance: 25, level: 499 };
+  const plan = {
+    outer: point(200, 500),
+    inner: point(0, 500),
+    soften: 25,
+    allowance: 25,
+    level: 499,
+    further: {},
+  };
   const longer = lengthen(panel, plan);
 
   test('the waist becomes a level, edges run on to the hem, and the corner at the waist is gone', () => {
@@ -73,18 +87,18 @@ describe('lengthen', () => {
 
 describe('the centre', () => {
   test('extended, it is a front edge past the centre, cut as a pair, with the centre notched at the lower end', () => {
-    const extended = extendCentre(panel, { by: 40, allowance: 12 });
+    const extended = extendCentre(panel, { by: plainLength(40), allowance: 12 });
     closes(extended);
     expect(extended.cut).toEqual({ copies: 2, layers: 'pair' });
     expect(startOf(edgeOf(extended, 'front-edge').path)).toEqual(point(-40, 400));
     expect(roleLength(extended, 'waist')).toBeCloseTo(220, 6);
     expect(extended.notches).toContainEqual({ edge: 'waist', at: 180, kind: 'single' });
     expect(extended.levels).toEqual(panel.levels);
-    expect(extendCentre(panel, { by: 0, allowance: 12 })).toBe(panel);
+    expect(extendCentre(panel, { by: plainLength(0), allowance: 12 })).toBe(panel);
   });
 
   test('nipped, it takes its intake of the waist, nothing at the chest, and levels start on it', () => {
-    const nipped = nipCentreBack(panel, 12, 180);
+    const nipped = nipCentreBack(panel, plainLength(12), 180);
     closes(nipped);
     expect(roleLength(nipped, 'waist')).toBeCloseTo(168, 6);
     expect(nipped.levels.find(({ name }) => name === 'waist')?.path[0]).toEqual(point(12, 400));
@@ -97,12 +111,18 @@ describe('the centre', () => {
   test('laid on the fold it carries no allowance; a nipped one cannot be', () => {
     const back = { ...panel, edges: panel.edges.map((edge) => ({ ...edge, allowance: 20 })) };
     expect(edgeOf(onFold(back), 'centre-front')).toMatchObject({ role: 'fold', allowance: 0 });
-    expect(() => onFold(nipCentreBack(panel, 12, 180))).toThrow('not straight');
+    expect(() => onFold(nipCentreBack(panel, plainLength(12), 180))).toThrow('not straight');
   });
 });
 
 describe('a dart in any edge', () => {
-  const plan = { id: 'neck-dart', at: 0.5, intake: 12, length: 60, pressed: 'centre' } as const;
+  const plan = {
+    id: 'neck-dart',
+    at: 0.5,
+    intake: plainLength(12),
+    length: plainLength(60),
+    pressed: 'centre',
+  } as const;
   const darted = dartInEdge(panel, 'neck', plan);
 
   test('legs are equal, the edge is shorter by what it takes, and its parts keep their order', () => {
@@ -120,10 +140,12 @@ describe('a dart in any edge', () => {
   });
 
   test('a dart longer than the piece has room for ends inside, and none is none', () => {
-    const tip = endOf(edgeOf(dartInEdge(panel, 'neck', { ...plan, length: 900 }), 'neck-dart-outer').path);
+    const tip = endOf(
+      edgeOf(dartInEdge(panel, 'neck', { ...plan, length: plainLength(900) }), 'neck-dart-outer').path,
+    );
     expect(tip.x).toBeLessThan(180);
     expect(tip.y).toBeLessThan(400);
-    expect(dartInEdge(panel, 'neck', { ...plan, intake: 0 })).toBe(panel);
+    expect(dartInEdge(panel, 'neck', { ...plan, intake: plainLength(0) })).toBe(panel);
   });
 });
 
@@ -147,8 +169,8 @@ describe('strips', () => {
     id: 'band',
     name: 'Band',
     role: 'outer',
-    length: 600,
-    width: 50,
+    length: plainLength(600),
+    width: plainLength(50),
     doubled: true,
     copies: 2,
     allowance: 12,

@@ -1,10 +1,13 @@
 import { endOf, lengthWhere, splitCurve, startOf } from '../../geometry/curve.ts';
 import { line } from '../../geometry/segment.ts';
 import { makePiece, type Piece } from '../../pieces/piece.ts';
+import { carryDimensions, withDimensions } from '../../pieces/carry-dimensions.ts';
+import { type Working } from '../../workings/working.ts';
+import { frontEdge } from './extend-centre.ts';
 
 export interface TrimPlan {
-  /** How far inside the centre the front edge lies, mm: half of the strip that is sewn to it. */
-  readonly by: number;
+  /** How far inside the centre the front edge lies: half of the strip that is sewn to it. */
+  readonly by: Working;
   readonly allowance: number;
 }
 
@@ -12,7 +15,8 @@ export interface TrimPlan {
  * Trims a front back from its centre, so that a strip sewn to it brings it out to the centre again: the finished round stays.
  * The piece is cut as a pair; its levels still start at the centre. Its first edge must be the upper one, its last the centre.
  */
-export function trimCentre(panel: Piece, { by, allowance }: TrimPlan): Piece {
+export function trimCentre(panel: Piece, { by: inside, allowance }: TrimPlan): Piece {
+  const by = inside.mm;
   const [upper] = panel.edges;
   const lower = panel.edges.at(-2);
   const centre = panel.edges.at(-1);
@@ -20,7 +24,7 @@ export function trimCentre(panel: Piece, { by, allowance }: TrimPlan): Piece {
   const [at, to] = [lengthWhere(upper.path, 'x', by), lengthWhere(lower.path, 'x', by)];
   if (at === undefined || to === undefined) throw new Error(`${panel.id} is too narrow to trim by ${by} mm`);
   const [above, below] = [splitCurve(upper.path, at)[1], splitCurve(lower.path, to)[0]];
-  return makePiece({
+  const trimmed = makePiece({
     ...panel,
     cut: { copies: 2, layers: 'pair' },
     edges: panel.edges.map((edge) => {
@@ -35,4 +39,10 @@ export function trimCentre(panel: Piece, { by, allowance }: TrimPlan): Piece {
       return notch.at > at ? [{ ...notch, at: notch.at - at }] : [];
     }),
   });
+  const carried = carryDimensions(panel, trimmed, ({ at }) =>
+    at.kind === 'corner' && at.of === 'neck' && at.end === 'start'
+      ? { change: 'curve', told: { label: 'Neck, down at the front edge' } }
+      : { change: 'curve' },
+  );
+  return withDimensions(carried, frontEdge('inside', inside));
 }

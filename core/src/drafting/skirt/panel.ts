@@ -14,9 +14,22 @@ import { cubic, handleCurve, line, segmentLength, type Segment } from '../../geo
 import { solve } from '../../geometry/solve.ts';
 import { makePiece, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
+import {
+  changed,
+  chosen,
+  divided,
+  drawn,
+  minus,
+  named,
+  plus,
+  sum,
+  times,
+  type Working,
+} from '../../workings/working.ts';
 import type { Allowances } from '../allowances.ts';
 import { drawClosedSeam, type DartPlan, type OpenedSeam } from '../closed-seam.ts';
 import { waistEdges } from '../waist-edges.ts';
+import { skirtDimensions, type SkirtSums } from './skirt-dimensions.ts';
 
 /** What one skirt panel is drawn from, mm on the half-piece; y = 0 is the waist at the centre front. */
 export interface PanelPlan {
@@ -37,6 +50,7 @@ export interface PanelPlan {
   readonly slit: number;
   /** Where the zip ends, down from the waist line; undefined where there is no zip. */
   readonly zipEnd: number | undefined;
+  readonly sums: SkirtSums;
 }
 
 export interface PanelDraft {
@@ -59,6 +73,12 @@ const SHAPING = {
 const SIDE_RISE = { part: 0.12, least: -3, most: inches(0.4) };
 const sideRise = (sideIn: number): number => clamp(SIDE_RISE.part * sideIn, SIDE_RISE.least, SIDE_RISE.most);
 
+/** The rise of the side above the waist line. */
+function riseSum(sideIn: number): Working {
+  const part = times(drawn('taken in at the side', sideIn), SIDE_RISE.part);
+  return named('rise over the hip', changed(part, 'kept', sideRise(sideIn) - part.mm));
+}
+
 /** From waist to hip to hem: bowed over the hip, vertical there, then in to a pegged hem. */
 function sideOf(plan: PanelPlan, sideIn: number): Curve {
   const top = point(plan.hip - sideIn, -sideRise(sideIn));
@@ -75,18 +95,32 @@ function sideOf(plan: PanelPlan, sideIn: number): Curve {
   ];
 }
 
-function dartsOf(plan: PanelPlan, drop: number): DartPlan[] {
+/** A dart as planned, with the sums of its place. */
+export interface SkirtDart extends DartPlan {
+  readonly tipOut: Working;
+  readonly tipDown: Working;
+}
+
+function dartsOf(plan: PanelPlan, drop: number): SkirtDart[] {
   const [first, second] = SHAPING.dartLengths[plan.which];
   const axis = point(0, -1);
-  const dart = (out: number, length: number, weight: number): DartPlan => ({
-    tip: point(out, length * plan.scale),
-    axis,
-    weight,
-  });
-  const meeting = plan.dartOut ?? 0.55 * plan.waist;
+  const dart = (tipOut: Working, length: number, weight: number): SkirtDart => {
+    const tipDown = times(chosen('usual dart', length), plan.scale);
+    return { tip: point(tipOut.mm, tipDown.mm), axis, weight, tipOut, tipDown };
+  };
+  const { sums } = plan;
+  const meeting =
+    plan.dartOut === undefined
+      ? times(named('bodice waist', sums.waist), 0.55)
+      : drawn('below the bodice dart', plan.dartOut);
   if (drop < SHAPING.noDart) return [];
   if (drop < SHAPING.oneDart) return [dart(meeting, first, 1)];
-  const next = meeting + 0.45 * (plan.waist + drop * 0.5 - meeting);
+  const rest = sum(
+    plus(named('bodice waist', sums.waist)),
+    plus(divided(named('hip less waist', sum(plus(sums.hip), minus(sums.waist))), 2)),
+    minus(meeting),
+  );
+  const next = sum(plus(meeting), plus(times(rest, 0.45)));
   return [dart(meeting, first, 0.55), dart(next, second, 0.45)];
 }
 
@@ -142,13 +176,20 @@ export function extendSide(side: Curve, mm: number): Curve {
 }
 
 /** The side seam of a panel and the darts its drop asks for. */
-export function planPanelSide(plan: PanelPlan): { side: Curve; darts: DartPlan[] } {
+export interface PlannedSide {
+  readonly side: Curve;
+  /** What the side takes of the shaping, mm. */
+  readonly sideIn: number;
+  readonly darts: readonly SkirtDart[];
+}
+
+export function planPanelSide(plan: PanelPlan): PlannedSide {
   const drop = plan.hip - plan.waist;
   const darts = dartsOf(plan, drop);
   const most = (drop > SHAPING.largeDrop ? SHAPING.sideMostLarge : SHAPING.sideMost) * plan.scale;
   const sideIn =
     darts.length === 0 ? sideWithoutDart(plan, drop) : clamp(SHAPING.sidePart[plan.which] * drop, 0, most);
-  return { side: sideOf(plan, sideIn), darts };
+  return { side: sideOf(plan, sideIn), sideIn, darts };
 }
 
 /** A shorter slit is none, mm: its edge would have no length. */
@@ -182,8 +223,7 @@ const hipNotch = (side: Curve, plan: PanelPlan): number => curveLength(side.slic
 /** One panel of a straight or pegged skirt: the front on the fold, the back a pair with the zip's allowance. */
 export function draftPanel(
   plan: PanelPlan,
-  side: Curve,
-  darts: readonly DartPlan[],
+  { side, sideIn, darts }: PlannedSide,
   allowances: Allowances,
 ): PanelDraft {
   const waist = waistOf(plan, side, darts);
@@ -214,5 +254,21 @@ export function draftPanel(
     ],
     intakes: waist.mouths.map(({ mm }) => ({ operation: 'waist dart', level: 'waist', mm })),
   });
-  return { piece, waist };
+  const { sums } = plan;
+  const shared = named(
+    'hip less waist and side',
+    sum(
+      plus(sums.hip),
+      minus(named('bodice waist', sums.waist)),
+      minus(drawn('taken in at the side', sideIn)),
+    ),
+  );
+  const dartSums = Object.fromEntries(
+    darts.map(({ weight, tipOut, tipDown }, index) => [
+      `waist-dart-${index + 1}`,
+      { intake: weight === 1 ? shared : times(shared, weight), tipOut, tipDown },
+    ]),
+  );
+  const dimensions = skirtDimensions(piece, sums, { rise: riseSum(sideIn), darts: dartSums });
+  return { piece: { ...piece, dimensions }, waist };
 }

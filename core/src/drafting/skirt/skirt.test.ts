@@ -6,26 +6,41 @@ import { inches } from '../../units/length.ts';
 import { allowancesFrom } from '../allowances.ts';
 import { ruleSet } from '../../rules/catalogue.ts';
 import { draftPanel, extendSide, planPanelSide, type PanelPlan } from './panel.ts';
+import { plainLength } from '../../testing/plain-length.ts';
 
 const allowances = allowancesFrom(ruleSet(), {});
-const plan = (change: Partial<PanelPlan> = {}): PanelPlan => ({
-  which: 'front',
-  scale: 1,
-  waist: inches(7.5),
-  hip: inches(10.25),
-  hipDepth: inches(8.5),
-  length: inches(23),
-  pegging: inches(1),
-  dip: 0,
-  dartOut: undefined,
-  slit: 0,
-  zipEnd: undefined,
-  ...change,
-});
+const plan = (change: Partial<PanelPlan> = {}): PanelPlan => {
+  const numbers = {
+    which: 'front',
+    scale: 1,
+    waist: inches(7.5),
+    hip: inches(10.25),
+    hipDepth: inches(8.5),
+    length: inches(23),
+    pegging: inches(1),
+    dip: 0,
+    dartOut: undefined,
+    slit: 0,
+    zipEnd: undefined,
+    ...change,
+  } as const;
+  const { waist, hip, hipDepth, length, pegging, slit } = numbers;
+  return {
+    ...numbers,
+    sums: {
+      waist: plainLength(waist),
+      hip: plainLength(hip),
+      hipDepth: plainLength(hipDepth),
+      length: plainLength(length),
+      pegging: plainLength(pegging),
+      slit: plainLength(slit),
+      zipEnd: undefined,
+    },
+  };
+};
 const draft = (change: Partial<PanelPlan> = {}) => {
   const panel = plan(change);
-  const { side, darts } = planPanelSide(panel);
-  return draftPanel(panel, side, darts, allowances);
+  return draftPanel(panel, planPanelSide(panel), allowances);
 };
 
 describe('a skirt panel', () => {

@@ -4,11 +4,32 @@ import { curveLength } from '../../geometry/curve.ts';
 import { edgeOf, roleLength, type EdgeRole, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
+import {
+  atLeast,
+  byRule,
+  changed,
+  chosen,
+  divided,
+  minus,
+  named,
+  plus,
+  sum,
+  times,
+  type Working,
+} from '../../workings/working.ts';
 import type { Allowances } from '../allowances.ts';
 import type { Body } from '../body.ts';
-import { bodyScale } from '../bodice/frame.ts';
+import { bodyScale, quarterSum } from '../bodice/frame.ts';
+import type { SkirtSums } from './skirt-dimensions.ts';
 import { draftHabitPanel } from '../habit/habit-skirt-panel.ts';
-import { draftPanel, extendSide, planPanelSide, type PanelDraft, type PanelPlan } from './panel.ts';
+import {
+  draftPanel,
+  extendSide,
+  planPanelSide,
+  type PanelDraft,
+  type PanelPlan,
+  type PlannedSide,
+} from './panel.ts';
 
 export interface SkirtChoices {
   readonly easeHip: number;
@@ -56,17 +77,25 @@ function dartOut(bodice: Piece): number | undefined {
   return dart && curveLength(edgeOf(bodice, 'waist-1').path);
 }
 
+/** The sums of what a skirt is joined to: the waist of the bodice above it, and its own length below that. */
+export interface JoinedSums {
+  readonly above: { readonly front: Working; readonly back: Working };
+  readonly length: Working;
+}
+
 /** A pegged skirt whose waist seams equal the bodice's and whose darts meet the bodice's darts. */
 export function draftSkirt(
   body: Body,
   choices: SkirtChoices,
   bodice: { front: Piece; back: Piece },
+  { above, length: below }: JoinedSums,
   rules: RuleSet,
   allowances: Allowances,
 ): Skirt {
   const scale = bodyScale(body);
   const straight = body.mm('waist') > STRAIGHT_FIGURE * body.mm('hip') || rules['school.block'] === 'table';
-  const share = straight ? 0 : rules['skirt.frontShare'] * scale;
+  const shareSum = times(byRule('skirt.frontShare', rules['skirt.frontShare']), scale);
+  const share = straight ? 0 : shareSum.mm;
   const hipDepth = body.mm('waistToHip');
   const findings: Finding[] = [];
   const shortest = hipDepth + LEAST_BELOW_HIP;
@@ -80,19 +109,37 @@ export function draftSkirt(
     );
   }
   const length = Math.max(choices.length, shortest);
-  const plan = (which: 'front' | 'back'): PanelPlan => ({
+  const shareTerm = named('front share', straight ? sum() : shareSum);
+  const quarter = quarterSum(body.term('hip'), choices.easeHip, 'easeHip');
+  const zipWanted = sum(plus(body.term('waistToHip')), minus(byRule('zip.aboveHip', rules['zip.aboveHip'])));
+  const sumsOf = (which: 'front' | 'back'): SkirtSums => {
+    const drawnWaist = roleLength(bodice[which], 'waist');
+    const slit = Math.min(choices.slit, longestSlit(body, length));
+    return {
+      waist: changed(above[which], 'slant', drawnWaist - above[which].mm),
+      hip: sum(plus(quarter), which === 'front' ? plus(shareTerm) : minus(shareTerm)),
+      hipDepth: body.term('waistToHip'),
+      length: changed(below, 'kept', length - choices.length),
+      pegging: chosen('pegging', choices.pegging, 'pegging'),
+      slit: changed(chosen('slit', choices.slit, 'slit'), 'kept', slit - choices.slit),
+      zipEnd: which === 'front' ? undefined : atLeast(zipWanted, divided(body.term('waistToHip'), 2)),
+    };
+  };
+  const planBy = (which: 'front' | 'back', sums: SkirtSums): PanelPlan => ({
     which,
     scale,
-    waist: roleLength(bodice[which], 'waist'),
-    hip: (body.mm('hip') + choices.easeHip) / 4 + (which === 'front' ? share : -share),
+    sums,
+    waist: sums.waist.mm,
+    hip: sums.hip.mm,
     hipDepth,
     length,
     pegging: choices.pegging,
     dip: which === 'front' ? 0 : rules['skirt.backDip'] * scale,
     dartOut: dartOut(bodice[which]),
     slit: which === 'front' ? 0 : Math.min(choices.slit, longestSlit(body, length)),
-    zipEnd: which === 'front' ? undefined : Math.max(hipDepth - rules['zip.aboveHip'], 0.5 * hipDepth),
+    zipEnd: sums.zipEnd && sums.zipEnd.mm,
   });
+  const plan = (which: 'front' | 'back'): PanelPlan => planBy(which, sumsOf(which));
   const { front, back, findings: drawn } = drawPanels(plan('front'), plan('back'), rules, allowances);
   findings.push(...drawn, ...strideFindings(body, length, [front, back], rules));
   return { front, back, share, findings };
@@ -152,8 +199,12 @@ function strideFindings(body: Body, length: number, pieces: readonly Piece[], ru
 function drawTrue(front: PanelPlan, back: PanelPlan, allowances: Allowances): [PanelDraft, PanelDraft] {
   const [frontSide, backSide] = [planPanelSide(front), planPanelSide(back)];
   const difference = curveLength(frontSide.side) - curveLength(backSide.side);
+  const extended = (planned: PlannedSide, by: number): PlannedSide => ({
+    ...planned,
+    side: extendSide(planned.side, by),
+  });
   return [
-    draftPanel(front, extendSide(frontSide.side, -difference), frontSide.darts, allowances),
-    draftPanel(back, extendSide(backSide.side, difference), backSide.darts, allowances),
+    draftPanel(front, extended(frontSide, -difference), allowances),
+    draftPanel(back, extended(backSide, difference), allowances),
   ];
 }

@@ -7,7 +7,9 @@ import { distance } from '../../geometry/point.ts';
 import { edgesWithRole, roleLength, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
-import { divided, drawn, minus, plus, sum, type Working } from '../../workings/working.ts';
+import { changed, divided, drawn, minus, plus, sum } from '../../workings/working.ts';
+import { choiceTerm } from '../choice-term.ts';
+import { bandedOffShoulderTopChoices } from './choices.ts';
 import type { PrincessShell } from '../princess-shell/princess-shell.ts';
 import { edgesOf } from '../seam-parts.ts';
 
@@ -15,7 +17,6 @@ import { edgesOf } from '../seam-parts.ts';
 export interface ArmBands {
   readonly shell: PrincessShell;
   readonly band: Piece;
-  readonly length: Working;
   readonly seams: readonly Seam[];
   readonly findings: readonly Finding[];
 }
@@ -93,13 +94,19 @@ export function armBands(body: Body, shell: PrincessShell, wanted: number, allow
     roleLength(shell.back.side, 'armhole'),
   ];
   const width = Math.min(wanted, frontLeft, backLeft);
-  const share = body.mm('offShoulderRound') / 2 - front - back;
+  const shareSum = sum(
+    plus(divided(body.term('offShoulderRound'), 2)),
+    minus(drawn('top edge in front', front)),
+    minus(drawn('top edge behind', back)),
+  );
+  const share = shareSum.mm;
+  const deep = choiceTerm(bandedOffShoulderTopChoices, 'band', wanted);
   const band = strip({
     id: 'arm-band',
     name: 'Arm band',
     role: 'outer',
-    length: Math.max(share, LEAST_SHARE),
-    width,
+    length: changed(shareSum, 'kept', Math.max(0, LEAST_SHARE - share)),
+    width: changed(deep, 'kept', width - wanted),
     doubled: true,
     copies: 2,
     allowance,
@@ -119,11 +126,6 @@ export function armBands(body: Body, shell: PrincessShell, wanted: number, allow
       back: { ...shell.back, side: notched(shell.back.side, 'armhole', [width]) },
     },
     band,
-    length: sum(
-      plus(divided(body.term('offShoulderRound'), 2)),
-      minus(drawn('top edge in front', front)),
-      minus(drawn('top edge behind', back)),
-    ),
     seams: [
       over('band to armhole front', 'end-start', shell.front.side, frontLeft),
       over('band to armhole back', 'end-finish', shell.back.side, backLeft),

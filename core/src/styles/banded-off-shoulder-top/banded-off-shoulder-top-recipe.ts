@@ -3,12 +3,10 @@ import type { Allowances } from '../../drafting/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
-import { choiceTerm } from '../figure-parts.ts';
-import { plus, sum, times, type Working } from '../../workings/working.ts';
-import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import { choiceTerm } from '../choice-term.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
-import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
+import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { shellWorn } from '../princess-shell/shell-worn.ts';
 import {
@@ -51,9 +49,12 @@ function fill(body: Body, { choices, rules }: DraftInput): BandedOffShoulderTopC
 
 const topOf = (chosen: BandedOffShoulderTopChosen, allowance: number): StraplessPlan => ({
   shape: { front: chosen.topEdge, back: chosen.backEdge },
-  level: chosen.topLevel,
-  dip: { front: dipOf(chosen), back: chosen.backEdge === 'v' ? chosen.backDip : 0 },
-  backLower: chosen.topBack,
+  level: choiceTerm(bandedOffShoulderTopChoices, 'topLevel', chosen.topLevel),
+  dip: {
+    front: choiceTerm(bandedOffShoulderTopChoices, 'dip', dipOf(chosen)),
+    back: choiceTerm(bandedOffShoulderTopChoices, 'backDip', chosen.backEdge === 'v' ? chosen.backDip : 0),
+  },
+  backLower: choiceTerm(bandedOffShoulderTopChoices, 'topBack', chosen.topBack),
   ends: { on: 'armhole' },
   allowance,
 });
@@ -71,20 +72,6 @@ const plan = (
   below: hemBelow(body, chosen),
 });
 
-/** Where the top edge stands at the centre: its level, and below it the dip in front, or the lower back and its V. */
-const topDown =
-  (chosen: BandedOffShoulderTopChosen) =>
-  (which: 'front' | 'back'): Working => {
-    const { topLevel, dip, topBack, backDip } = bandedOffShoulderTopChoices;
-    const { dip: dips } = topOf(chosen, 0);
-    return sum(
-      plus(choiceTerm(topLevel, chosen.topLevel)),
-      ...(which === 'front'
-        ? [plus(choiceTerm(dip, dips.front))]
-        : [plus(choiceTerm(topBack, chosen.topBack)), plus(choiceTerm(backDip, dips.back))]),
-    );
-  };
-
 function finish(context: ShellContext, chosen: BandedOffShoulderTopChosen): ShellGarment {
   const { body, allowances } = context;
   const banded = armBands(body, context.shell, chosen.band, allowances.strip);
@@ -96,18 +83,10 @@ function finish(context: ShellContext, chosen: BandedOffShoulderTopChosen): Shel
   return {
     panels,
     others: [band, ...traced(panels, 'lining', allowances.liningHem)],
-    sums: {
-      [band.id]: {
-        band: banded.length,
-        'end-start': times(choiceTerm(bandedOffShoulderTopChoices.band, chosen.band), 2),
-        'end-finish': times(choiceTerm(bandedOffShoulderTopChoices.band, chosen.band), 2),
-      },
-    },
     seams: [...seams, ...banded.seams, ...seamsIn(seams, 'lining')],
     worn: shellWorn(shell),
     covering,
     checks: straplessChecks(covering, shell.bodice, top),
-    upper: { topDown: topDown(chosen) },
     findings: [...topTooLow(shell.bodice, top), ...banded.findings],
   };
 }

@@ -2,12 +2,10 @@ import { armholeFindings } from '../../checks/openings.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
-import { neckAndShoulder } from '../faced-bodice/bodice-figures.ts';
-import { facedBodiceFigures } from '../faced-bodice/faced-bodice-figures.ts';
 import { faceWholeBodice, insideOf } from '../faced-bodice/faced-bodice.ts';
 import { insideSeams } from '../faced-bodice/seams.ts';
 import { fillChoices } from '../fill-choices.ts';
-import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import type { ShellContext } from '../princess-shell/shell-recipe.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
@@ -51,7 +49,7 @@ const plan = (body: Body, chosen: BustierBodiceChosen, rules: RuleSet): ShellPla
 });
 
 /** The panels, over the facings, lining and stay of the block that they are cut from. */
-function finish(context: ShellContext, chosen: BustierBodiceChosen): ShellGarment {
+function finish(context: ShellContext): ShellGarment {
   const { shell, body, rules, allowances } = context;
   const faced = faceWholeBodice(shell.bodice, rules, allowances);
   const inside = insideOf(faced.pieces);
@@ -60,8 +58,6 @@ function finish(context: ShellContext, chosen: BustierBodiceChosen): ShellGarmen
   return {
     panels,
     others: Object.values<Piece>({ ...inside }),
-    othersFigures: facedBodiceFigures(context, chosen, shell.bodice),
-    upper: { neck: (piece, which) => neckAndShoulder(context, chosen, shell.bodice, piece, which) },
     seams: [...shellSeams(shell), ...facingSeams(shell, inside), ...insideSeams(inside)],
     worn: shellWorn(shell),
     covering: [shell.front.centre.id, shell.back.centre.id],

@@ -11,16 +11,29 @@ import { settle } from '../../geometry/settle.ts';
 import { edgesWithRole, pathDown, roleLength, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
-import { chosen, divided, plus, sum, type Working } from '../../workings/working.ts';
+import { declared, withDimensions } from '../../pieces/carry-dimensions.ts';
+import {
+  byRule,
+  changed,
+  chosen,
+  divided,
+  drawn,
+  minus,
+  named,
+  plus,
+  sum,
+  type Working,
+} from '../../workings/working.ts';
 import type { BelowWaistChosen } from './choices.ts';
 import type { FacedBodice } from './faced-bodice.ts';
 
 /** A hem below the waist, mm: how far down the side, the body's round there, the ease over it, and how it came about. */
 export interface HemBelow {
-  readonly depth: number;
+  readonly depth: Working;
   readonly body: number;
   readonly ease: number;
-  readonly working: Working;
+  /** A quarter of the round with its ease. */
+  readonly quarter: Working;
 }
 
 /** The hem that was chosen; undefined for a bodice to the waist, and where the hip was not measured. */
@@ -38,8 +51,12 @@ export function hemBelowWaist(
     };
   }
   const round = roundBelowWaist(body, length, body.taken('waistToHip') ?? rules['skirt.hipDepth']);
-  const working = divided(sum(plus(chosen('round there', round)), plus(chosen('ease', easeHem))), 4);
-  return { hem: { depth: length, body: round, ease: easeHem, working }, findings: [] };
+  const quarter = divided(
+    sum(plus(drawn('round there', round)), plus(chosen('ease', easeHem, 'easeHem'))),
+    4,
+  );
+  const depth = chosen('length at the side', length, 'length');
+  return { hem: { depth, body: round, ease: easeHem, quarter }, findings: [] };
 }
 
 /** The corner at the waist is rounded this far each way, mm. */
@@ -67,13 +84,16 @@ const lowerSide = (piece: Piece): Curve => {
 /** A piece carried on below its waist; `sideLength` mm of side in all, or down to the depth. */
 function carriedBelow(
   whole: Piece,
-  { depth }: HemBelow,
-  width: number,
+  { depth: down }: HemBelow,
+  half: Working,
   sideLength: number | undefined,
   rules: RuleSet,
+  hemRole: 'topHem' | 'liningHem',
   allowance: number,
 ): Piece {
-  const piece = contourDarts(whole, Math.min(rules['habit.dartLength'], depth - ABOVE_HEM));
+  const [depth, width] = [down.mm, half.mm];
+  const below = byRule('habit.dartLength', rules['habit.dartLength']);
+  const piece = contourDarts(whole, changed(below, 'kept', Math.min(0, depth - ABOVE_HEM - below.mm)));
   const side = lowerSide(piece);
   const above = roleLength(piece, 'side') - curveLength(side);
   const foot = centreFoot(piece);
@@ -81,13 +101,42 @@ function carriedBelow(
     sideLength === undefined
       ? point(width, endOf(side).y + depth)
       : footAtLength(side, width, SOFTEN, sideLength - above);
-  return lengthen(piece, {
+  const longer = lengthen(piece, {
     outer,
+    further: { side: down },
     inner: point(foot.x, foot.y + depth),
     soften: SOFTEN,
     allowance,
     level: Math.min(outer.y, foot.y + depth) - CLEAR,
   });
+  const waist = longer.dimensions?.find(({ name }) => name === 'waist-line')?.working ?? sum();
+  return withDimensions(
+    longer,
+    declared(
+      longer,
+      {
+        name: 'hem',
+        label: 'Hem, across',
+        kind: 'out',
+        at: { kind: 'width', level: 'hem' },
+        working: half,
+        adds: 'side',
+      },
+      'curve',
+    ),
+    declared(
+      longer,
+      {
+        name: 'hem-centre',
+        label: 'Hem, down at the centre',
+        kind: 'down',
+        at: { kind: 'corner', of: 'hem', end: 'end' },
+        working: sum(plus(named('waist line', waist)), plus(down)),
+        adds: hemRole,
+      },
+      'curve',
+    ),
+  );
 }
 
 /** A faced bodice with outer and lining carried on to the hem; its waist is then a level, and its waist darts have two tips. */
@@ -97,19 +146,23 @@ function carriedOnBelow(
   rules: RuleSet,
   allowances: Allowances,
 ): FacedBodice {
-  const quarter = (hem.body + hem.ease) / 4;
-  const share = faced.bodice.frame.share / 2;
-  const pair = (front: Piece, back: Piece, allowance: number): readonly [Piece, Piece] => {
-    const longFront = carriedBelow(front, hem, quarter + share, undefined, rules, allowance);
+  const share = divided(named('front share', faced.bodice.frame.sums.share), 2);
+  const half = {
+    front: sum(plus(hem.quarter), plus(share)),
+    back: sum(plus(hem.quarter), minus(share)),
+  };
+  const pair = (front: Piece, back: Piece, hemRole: 'topHem' | 'liningHem'): readonly [Piece, Piece] => {
+    const allowance = allowances[hemRole];
+    const longFront = carriedBelow(front, hem, half.front, undefined, rules, hemRole, allowance);
     const length = roleLength(longFront, 'side');
-    return [longFront, carriedBelow(back, hem, quarter - share, length, rules, allowance)];
+    return [longFront, carriedBelow(back, hem, half.back, length, rules, hemRole, allowance)];
   };
   const { pieces } = faced;
-  const [bodiceFront, bodiceBack] = pair(pieces.bodiceFront, pieces.bodiceBack, allowances.topHem);
+  const [bodiceFront, bodiceBack] = pair(pieces.bodiceFront, pieces.bodiceBack, 'topHem');
   const [liningBodiceFront, liningBodiceBack] = pair(
     pieces.liningBodiceFront,
     pieces.liningBodiceBack,
-    allowances.liningHem,
+    'liningHem',
   );
   return { ...faced, pieces: { ...pieces, bodiceFront, bodiceBack, liningBodiceFront, liningBodiceBack } };
 }

@@ -7,6 +7,7 @@ import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { copyInto } from '../../drafting/operations/copy-into.ts';
 import { faceBodice, facingSideDepth } from '../../drafting/operations/facing.ts';
 import type { Piece } from '../../pieces/piece.ts';
+import { byRule } from '../../workings/working.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 
 /** A bodice with its facings, the lining below them and the stay behind them. */
@@ -50,8 +51,8 @@ export const draftFacedBodice = (
 /** Parts the facings from a bodice, and cuts lining and stay after them. */
 export function faceWholeBodice(bodice: Bodice, rules: RuleSet, allowances: Allowances): FacedBodice {
   const plan = {
-    centreDepth: rules['facing.depth'],
-    sideDepth: facingSideDepth([bodice.front, bodice.back], rules['facing.side']),
+    centreDepth: byRule('facing.depth', rules['facing.depth']),
+    sideDepth: facingSideDepth([bodice.front, bodice.back], byRule('facing.side', rules['facing.side'])),
     allowance: allowances.facing,
   };
   const [front, back] = [faceBodice(bodice.front, 'front', plan), faceBodice(bodice.back, 'back', plan)];

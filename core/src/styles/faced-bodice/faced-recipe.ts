@@ -1,28 +1,22 @@
 import { armholeFindings } from '../../checks/openings.ts';
 import { measureRound } from '../../checks/rounds.ts';
-import { allowancesFrom } from '../../drafting/allowances.ts';
+import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
-import type { Working } from '../../workings/working.ts';
 import { assembleDraft, type Named } from '../assemble-draft.ts';
-import { edgeFigures } from '../edge-figures.ts';
-import type { FigureContext } from '../figure-parts.ts';
 import type { DraftInput, Recipe, Style } from '../style.ts';
 import { hangs } from '../worn.ts';
 import type { BelowWaistChosen, FacedBodiceChosen } from './choices.ts';
-import { facedBodiceFigures } from './faced-bodice-figures.ts';
 import { draftBelowWaist, hemBelowWaist } from './below-waist.ts';
-import { hemFigures } from './bodice-figures.ts';
 import { draftFacedBodice, type FacedBodice } from './faced-bodice.ts';
 import { facedBodiceSeams } from './seams.ts';
 
 /** What a style adds to a faced bodice: pieces measured by their edges, and what they are sewn to. */
 export interface AddedToBodice {
   readonly pieces: readonly Piece[];
-  readonly sums: { readonly [piece: string]: { readonly [edge: string]: Working } };
   readonly seams: readonly Seam[];
 }
 
@@ -32,10 +26,10 @@ export interface FacedStyle<Chosen extends FacedBodiceChosen> {
   readonly bodice: (chosen: Chosen) => BodiceChoices;
   /** Where it ends, for a style that may go on below the waist. */
   readonly ends?: (chosen: Chosen) => BelowWaistChosen;
-  readonly more?: (context: FigureContext, faced: FacedBodice, chosen: Chosen) => AddedToBodice;
+  readonly more?: (allowances: Allowances, faced: FacedBodice, chosen: Chosen) => AddedToBodice;
 }
 
-const nothing: AddedToBodice = { pieces: [], sums: {}, seams: [] };
+const nothing: AddedToBodice = { pieces: [], seams: [] };
 
 /** The recipe of a bodice to the waist with facings, lining and stay; the zip runs through, so that the waist opens. */
 export function facedRecipe<Chosen extends FacedBodiceChosen>(spec: FacedStyle<Chosen>): Recipe {
@@ -50,25 +44,17 @@ export function facedRecipe<Chosen extends FacedBodiceChosen>(spec: FacedStyle<C
       ? hemBelowWaist(body, ends, rules)
       : { hem: undefined, findings: [] };
     const toWaist = (more: number): FacedBodice => {
-      const choices = spec.bodice(chosen);
-      const easeWaist = choices.easeWaist + more;
-      return draftFacedBodice(body, { ...choices, easeWaist }, rules, allowances);
+      const given = { bust: 0, waist: more };
+      return draftFacedBodice(body, { ...spec.bodice(chosen), given }, rules, allowances);
     };
     const faced = hem
       ? draftBelowWaist(toWaist, hem, body.mm('waist') + chosen.easeWaist, rules, allowances)
       : toWaist(0);
-    const context = { body, allowances, rules };
-    const added = spec.more?.(context, faced, chosen) ?? nothing;
-    const ofBodice = facedBodiceFigures(context, chosen, faced.bodice);
-    const isAdded = (id: string) => added.pieces.some((piece) => piece.id === id);
+    const added = spec.more?.(allowances, faced, chosen) ?? nothing;
     const bodice = (named: Named) => [named('bodice-front'), named('bodice-back')];
     return assembleDraft(
       {
         pieces: [...Object.values<Piece>({ ...faced.pieces }), ...added.pieces],
-        figuresOf: (piece) =>
-          isAdded(piece.piece.id)
-            ? edgeFigures(piece, added.sums[piece.piece.id])
-            : [...ofBodice(piece), ...(hem ? hemFigures(context, faced.bodice, hem, piece) : [])],
         seams: [...facedBodiceSeams(faced.pieces), ...added.seams],
         rounds: (named) => [
           measureRound('bust', bodice(named), body.mm('bust'), chosen.easeBust),

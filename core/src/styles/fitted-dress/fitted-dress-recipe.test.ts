@@ -12,7 +12,7 @@ import { draftInput, middleBody, ordinaryBody } from '../../testing/bodies.ts';
 import { expectCuttable, expectTrue } from '../../testing/expect-sound.ts';
 import { missesBody, missesSizes } from '../../testing/misses-size-table.ts';
 import { inches } from '../../units/length.ts';
-import { evaluate } from '../../workings/working.ts';
+import {} from '../../workings/working.ts';
 import type { ChoiceValues } from '../style.ts';
 import { fittedDressRecipe } from './fitted-dress-recipe.ts';
 
@@ -191,7 +191,7 @@ describe('fitted dress', () => {
   test('every working comes to its figure, and every figure is measured where the piece really lies', () => {
     const { figures, pieces } = draft();
     for (const { id, mm, working } of figures)
-      expect([id, Math.abs(evaluate(working) - mm) < 0.11]).toEqual([id, true]);
+      expect([id, Math.abs(working.mm - mm) < 0.11]).toEqual([id, true]);
     expect(new Set(figures.map(({ id }) => id)).size).toBe(figures.length);
     const back = pieceOf(pieces, 'bodice-back');
     const bust = back.piece.levels.find(({ name }) => name === 'bust');

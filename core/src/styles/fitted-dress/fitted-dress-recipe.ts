@@ -12,7 +12,6 @@ import { point } from '../../geometry/point.ts';
 import { hangs } from '../worn.ts';
 import { fittedDressChoices, type FittedDressChosen } from './choices.ts';
 import { fittedDress } from './fitted-dress.ts';
-import { dressFigures } from './dress-figures.ts';
 import { draftDress } from './pieces.ts';
 import { dressSeams } from './seams.ts';
 
@@ -42,7 +41,6 @@ function draft(input: DraftInput): Draft {
   return assembleDraft(
     {
       pieces: Object.values<Piece>({ ...dress.pieces }),
-      figuresOf: dressFigures({ body, allowances, rules }, choices, dress),
       seams: dressSeams(dress.pieces),
       rounds: (named) => [
         measureRound('bust', bodice(named), body.mm('bust'), choices.easeBust),

@@ -7,6 +7,7 @@ import { draftSkirt, type Skirt } from '../../drafting/skirt/skirt.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { draftFacedBodice, type FacedBodicePieces } from '../faced-bodice/faced-bodice.ts';
+import { byRule, chosen, minus, named, plus, sum } from '../../workings/working.ts';
 import type { FittedDressChosen } from './choices.ts';
 
 /** Everything that the dress is sewn from, each piece in its own cloth. */
@@ -42,9 +43,17 @@ export function draftDress(
     length: choices.length - bodice.frame.waist.front,
     slit: choices.slit,
   };
-  const skirt = draftSkirt(body, skirtChoices, bodice, rules, allowances);
+  const { sums } = bodice.frame;
+  const joined = {
+    above: sums.waistWidth,
+    length: sum(
+      plus(chosen('length', choices.length, 'length')),
+      minus(named('waist line', sums.waist.front)),
+    ),
+  };
+  const skirt = draftSkirt(body, skirtChoices, bodice, joined, rules, allowances);
   const lining = {
-    shorter: rules['lining.shorter'],
+    shorter: byRule('lining.shorter', rules['lining.shorter']),
     hemAllowance: allowances.liningHem,
     centreAllowance: allowances.zip,
   };

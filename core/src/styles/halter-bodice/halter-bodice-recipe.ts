@@ -6,8 +6,7 @@ import type { Draft } from '../../drafting/draft.ts';
 import { cutAway } from '../../drafting/operations/cut-away.ts';
 import { roleLength } from '../../pieces/piece.ts';
 import { assembleDraft } from '../assemble-draft.ts';
-import { edgeFigures } from '../edge-figures.ts';
-import { bodiceFigures } from '../faced-bodice/bodice-figures.ts';
+import { choiceTerm } from '../choice-term.ts';
 import { traced } from '../princess-shell/traced.ts';
 import { dartSeams, joined } from '../seam-parts.ts';
 import type { DraftInput, Recipe } from '../style.ts';
@@ -30,24 +29,22 @@ function draft(input: DraftInput): Draft {
   const allowances = allowancesFrom(rules, input.allowances);
   const block = bodiceBySchool(body, bodiceChoices(chosen), rules, allowances);
   const openBack = 2 * roleLength(block.back, 'waist');
-  const cut = cutAway(block.front, { strap: chosen.strap, lower: chosen.lower });
-  const { front, strips, sums } = tiesOf(
+  const cut = cutAway(block.front, {
+    strap: choiceTerm(halterBodiceChoices, 'strap', chosen.strap),
+    lower: choiceTerm(halterBodiceChoices, 'lower', chosen.lower),
+  });
+  const { front, strips } = tiesOf(
     cut,
     Number(chosen.loops),
     openBack,
-    chosen.tieWidth,
+    choiceTerm(halterBodiceChoices, 'tieWidth', chosen.tieWidth),
     rules['strip.longest'],
     allowances.strip,
   );
   const [lining, stay] = [traced([front], 'lining', allowances.liningHem), traced([front], 'stay', 0)];
-  const context = { body, allowances, rules };
   return assembleDraft(
     {
       pieces: [front, ...strips, ...lining, ...stay],
-      figuresOf: (piece) =>
-        piece.piece.id === front.id
-          ? bodiceFigures(context, chosen, block, piece)
-          : edgeFigures(piece, sums[piece.piece.id]),
       seams: [
         ...dartSeams(front),
         ...lining.flatMap(dartSeams),

@@ -2,7 +2,7 @@ import { evenly, notched } from '../../drafting/operations/notched.ts';
 import { pieceCount, strip } from '../../drafting/operations/strip.ts';
 import { edgeLength, edgesWithRole, type Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
-import { drawn, plus, sum, times, type Working } from '../../workings/working.ts';
+import { chosen, divided, drawn, plus, sum, times, type Working } from '../../workings/working.ts';
 
 /** A loop is cut so long, mm: about 3 in. Common practice. */
 const LOOP = inches(3);
@@ -13,7 +13,6 @@ const BOW = inches(24);
 export interface Ties {
   readonly front: Piece;
   readonly strips: readonly Piece[];
-  readonly sums: { readonly [piece: string]: { readonly [edge: string]: Working } };
 }
 
 /** The side's notches for loops: evenly spaced over all its stretches, so that none lies in an allowance. There is no back for its own to meet. */
@@ -37,13 +36,13 @@ export function tiesOf(
   front: Piece,
   loops: number,
   openBack: number,
-  width: number,
+  width: Working,
   longest: number,
   allowance: number,
 ): Ties {
   const lace = loops * openBack + 2 * BOW;
   const pieces = pieceCount(lace, longest, allowance);
-  const tie = (id: string, name: string, length: number, copies: number): Piece =>
+  const tie = (id: string, name: string, length: Working, copies: number): Piece =>
     strip({
       id,
       name,
@@ -55,25 +54,14 @@ export function tiesOf(
       allowance: Math.min(allowance, inches(0.375)),
       notchesAt: [],
     });
+  const whole = sum(
+    plus(times(drawn('open back', openBack), loops)),
+    plus(chosen('two ends for the bow', 2 * BOW)),
+  );
   const strips = [
-    tie('neck-tie', 'Neck tie', NECK_TIE, 2),
-    tie('lace', 'Back tie', lace / pieces, pieces),
-    tie('loops', 'Loop strip', 2 * loops * LOOP, 1),
+    tie('neck-tie', 'Neck tie', chosen('usual tie', NECK_TIE), 2),
+    tie('lace', 'Back tie', divided(whole, pieces), pieces),
+    tie('loops', 'Loop strip', times(chosen('one loop', LOOP), 2 * loops), 1),
   ];
-  return {
-    front: loopNotches(front, loops),
-    strips,
-    sums: {
-      lace: {
-        band:
-          pieces > 1
-            ? drawn('one length of the tie', lace / pieces)
-            : sum(
-                plus(times(drawn('open back', openBack), loops)),
-                plus(drawn('two ends for the bow', 2 * BOW)),
-              ),
-      },
-      loops: { band: times(drawn('one loop', LOOP), 2 * loops) },
-    },
-  };
+  return { front: loopNotches(front, loops), strips };
 }

@@ -5,14 +5,13 @@ import { point } from '../../geometry/point.ts';
 import { strip } from '../../drafting/operations/strip.ts';
 import { edgeLength, edgeOf, roleLength, type Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
-import { drawn, plus, sum, times, type Working } from '../../workings/working.ts';
-import { choiceTerm } from '../figure-parts.ts';
+import { divided, edgeOfPiece, plus, sum } from '../../workings/working.ts';
+import { choiceTerm } from '../choice-term.ts';
 import { edgesOf } from '../seam-parts.ts';
 import { keyholeShirtBodiceChoices, type KeyholeShirtBodiceChosen } from './choices.ts';
 
 export interface CollarAndPlacket {
   readonly pieces: readonly Piece[];
-  readonly sums: { readonly [piece: string]: { readonly [edge: string]: Working } };
   readonly seams: readonly Seam[];
 }
 
@@ -28,6 +27,7 @@ export function collarAndPlacket(
 ): CollarAndPlacket {
   const [frontNeck, backNeck] = [roleLength(front, 'neck'), roleLength(back, 'neck')];
   const [edge, around] = [edgeLength(edgeOf(front, 'front-edge')), edgeLength(edgeOf(front, 'cut-out'))];
+  const width = choiceTerm(keyholeShirtBodiceChoices, 'placket', chosen.placket);
   const half = chosen.placket / 2;
   const count = Number(chosen.buttons);
   const places = evenly(count, edge).map((at) => point(half, at));
@@ -35,8 +35,11 @@ export function collarAndPlacket(
     id: 'placket',
     name: 'Placket',
     role: 'outer',
-    length: edge + around,
-    width: chosen.placket,
+    length: sum(
+      plus(edgeOfPiece(front.name, 'front edge', edge)),
+      plus(edgeOfPiece(front.name, 'cut-out', around)),
+    ),
+    width,
     doubled: true,
     copies: 2,
     allowance: allowance.strip,
@@ -44,30 +47,20 @@ export function collarAndPlacket(
   });
   const placket = buttoned(plain, places[0] ?? point(half, 0), places.at(-1) ?? point(half, edge), count);
   const collar = standCollar({
-    neck: frontNeck + backNeck + half,
+    neck: sum(
+      plus(edgeOfPiece(front.name, 'neck', frontNeck)),
+      plus(edgeOfPiece(back.name, 'neck', backNeck)),
+      plus(divided(width, 2)),
+    ),
     fold: 'back',
     shoulderAt: backNeck,
-    height: chosen.collarHeight,
-    raise: chosen.collarRaise,
+    height: choiceTerm(keyholeShirtBodiceChoices, 'collarHeight', chosen.collarHeight),
+    raise: choiceTerm(keyholeShirtBodiceChoices, 'collarRaise', chosen.collarRaise),
     allowance: allowance.neck,
     copies: 2,
   });
   return {
     pieces: [placket, collar],
-    sums: {
-      [placket.id]: {
-        band: sum(plus(drawn('front edge', edge)), plus(drawn('cut-out', around))),
-        'end-start': times(choiceTerm(keyholeShirtBodiceChoices.placket, chosen.placket), 2),
-        'end-finish': times(choiceTerm(keyholeShirtBodiceChoices.placket, chosen.placket), 2),
-      },
-      [collar.id]: {
-        neck: sum(
-          plus(drawn('front neck', frontNeck)),
-          plus(drawn('back neck', backNeck)),
-          plus(drawn('half the placket', half)),
-        ),
-      },
-    },
     seams: [
       equalSeam('placket to front', [`${placket.id}/band`], edgesOf(front, 'front'), 'frontWaistLength'),
       {

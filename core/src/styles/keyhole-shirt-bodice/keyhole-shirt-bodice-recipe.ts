@@ -1,17 +1,14 @@
 import { armholeFindings } from '../../checks/openings.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
-import type { Figure } from '../../drafting/draft.ts';
 import { cutOut } from '../../drafting/operations/cut-out.ts';
 import { onFold } from '../../drafting/operations/on-fold.ts';
 import { trimCentre } from '../../drafting/operations/trim-centre.ts';
-import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
-import { plus, sum } from '../../workings/working.ts';
-import { neckAndShoulder } from '../faced-bodice/bodice-figures.ts';
-import { choiceTerm, cornerFigure } from '../figure-parts.ts';
-import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import { divided } from '../../workings/working.ts';
+import { choiceTerm } from '../choice-term.ts';
+import type { ShellContext } from '../princess-shell/shell-recipe.ts';
 import { panelsOf, type PrincessShell } from '../princess-shell/princess-shell.ts';
 import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
@@ -37,36 +34,17 @@ const plan = (_body: Body, chosen: KeyholeShirtBodiceChosen, rules: RuleSet): Sh
 
 /** Trimmed for the placket, with the heart cut out. */
 const frontOf = ({ shell, allowances }: ShellContext, chosen: KeyholeShirtBodiceChosen): Piece =>
-  cutOut(trimCentre(shell.front.centre, { by: chosen.placket / 2, allowance: allowances.front }), {
-    depth: chosen.cutDepth,
-    wedge: chosen.wedge,
-    allowance: allowances.front,
-  });
-
-/** The neck's figures; in front the corner at the front edge is the foot of the cut-out. */
-function neckFigures(
-  context: ShellContext,
-  chosen: KeyholeShirtBodiceChosen,
-  piece: DraftedPiece,
-  which: 'front' | 'back',
-): Figure[] {
-  const figures = neckAndShoulder(context, chosen, context.shell.bodice, piece, which);
-  if (which === 'back') return figures;
-  return [
-    ...figures.filter(({ id }) => !id.endsWith('/neck-depth')),
-    cornerFigure(
-      piece,
-      'front-edge',
-      'down',
-      'cut-out-foot',
-      'Cut-out, down at the front edge',
-      sum(
-        plus(choiceTerm(keyholeShirtBodiceChoices.neckDepthFront, chosen.neckDepthFront)),
-        plus(choiceTerm(keyholeShirtBodiceChoices.cutDepth, chosen.cutDepth)),
-      ),
-    ),
-  ];
-}
+  cutOut(
+    trimCentre(shell.front.centre, {
+      by: divided(choiceTerm(keyholeShirtBodiceChoices, 'placket', chosen.placket), 2),
+      allowance: allowances.front,
+    }),
+    {
+      depth: choiceTerm(keyholeShirtBodiceChoices, 'cutDepth', chosen.cutDepth),
+      wedge: choiceTerm(keyholeShirtBodiceChoices, 'wedge', chosen.wedge),
+      allowance: allowances.front,
+    },
+  );
 
 function finish(context: ShellContext, chosen: KeyholeShirtBodiceChosen): ShellGarment {
   const { body, allowances } = context;
@@ -85,11 +63,9 @@ function finish(context: ShellContext, chosen: KeyholeShirtBodiceChosen): ShellG
       ...traced(panels, 'lining', allowances.liningHem),
       ...traced(added.pieces, 'stay', 0),
     ],
-    sums: added.sums,
     seams: [...seams, ...added.seams, ...seamsIn(seams, 'lining')],
     worn: shellWorn(shell),
     covering: [shell.front.centre.id, shell.back.centre.id],
-    upper: { neck: (piece, which) => neckFigures(context, chosen, piece, which) },
     checks: (named) =>
       armholeFindings(
         panels.map(({ id }) => named(id)),

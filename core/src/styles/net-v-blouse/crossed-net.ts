@@ -1,17 +1,10 @@
-import {
-  coveredWidth,
-  crossedBand,
-  crossedLine,
-  crossedRing,
-  type CrossedHalf,
-} from '../../drafting/operations/crossed-band.ts';
+import { crossedBand, crossedRing, type CrossedHalf } from '../../drafting/operations/crossed-band.ts';
 import type { WornPart } from '../../drafting/draft.ts';
 import { point } from '../../geometry/point.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
-import { drawn, minus, plus, sum, times, type Working } from '../../workings/working.ts';
-import { choiceTerm } from '../figure-parts.ts';
-import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import { choiceTerm } from '../choice-term.ts';
+import type { ShellContext } from '../princess-shell/shell-recipe.ts';
 import { netVBlouseChoices, type NetVBlouseChosen } from './choices.ts';
 
 /** The net ends this far past the centre, where no zip is in the way, and this far from the side; mm. Common practice. */
@@ -20,7 +13,6 @@ const FROM_SIDE = inches(1);
 
 export interface CrossedNet {
   readonly piece: Piece;
-  readonly sums: { readonly [edge: string]: Working };
   readonly worn: readonly WornPart[];
 }
 
@@ -45,15 +37,10 @@ export function crossedNet(context: ShellContext, chosen: NetVBlouseChosen): Cro
     role: 'net',
     front,
     back,
-    tight: chosen.netTight,
+    tight: choiceTerm(netVBlouseChoices, 'netTight', chosen.netTight),
     ratio,
     allowance: context.allowances.overlay,
   });
-  const tight = minus(choiceTerm(netVBlouseChoices.netTight, chosen.netTight));
-  const width = times(
-    drawn('waist that it covers', Math.max(coveredWidth(front), coveredWidth(back))),
-    ratio,
-  );
   const hanging = (half: 'front' | 'back', on: CrossedHalf): WornPart => ({
     piece: piece.id,
     half,
@@ -63,16 +50,6 @@ export function crossedNet(context: ShellContext, chosen: NetVBlouseChosen): Cro
   });
   return {
     piece,
-    sums: {
-      band: sum(
-        plus(drawn('waist to opposite shoulder, front', crossedLine(front))),
-        tight,
-        plus(drawn('and back', crossedLine(back))),
-        tight,
-      ),
-      'end-start': width,
-      'end-finish': width,
-    },
     worn: [hanging('front', front), hanging('back', back)],
   };
 }

@@ -7,8 +7,9 @@ import { point } from '../../geometry/point.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
-import { neckAndShoulder } from '../faced-bodice/bodice-figures.ts';
-import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import { changed, minus, named, plus, sum, times } from '../../workings/working.ts';
+import { choiceTerm } from '../choice-term.ts';
+import type { ShellContext } from '../princess-shell/shell-recipe.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
@@ -50,13 +51,21 @@ function netOver(
   chosen: NetVBlouseChosen,
   half: 'front' | 'back',
 ): Piece {
-  const { frame, frontBlock, back, shape } = shell.bodice;
+  const { frame, frontBlock, back } = shell.bodice;
   const block = half === 'front' ? frontBlock : back;
+  const chest = block.dimensions?.find(({ name }) => name === 'chest-line')?.working ?? sum();
   const neck = frame.neckDepth[half] + UNDER_NECK;
   const centre = Math.max(neck, Math.min(chosen.netDepth, frame.waist[half] - ABOVE_WAIST));
+  const asked = choiceTerm(netVBlouseChoices, 'netDepth', chosen.netDepth);
+  const down = sum(
+    plus(
+      times(sum(plus(named('chest line', chest)), minus(named('shoulder drop', frame.sums.drop))), LEAVES),
+    ),
+    plus(named('shoulder drop', frame.sums.drop)),
+  );
   const { upper } = partAtLevel(block, {
-    centre,
-    end: { on: 'armhole', level: frame.tip.y + LEAVES * (shape.chest - frame.tip.y) },
+    centre: changed(asked, 'kept', centre - chosen.netDepth),
+    end: { on: 'armhole', level: down },
     shape: 'v',
     peak: point(0, centre),
     allowance: allowances.overlay,
@@ -69,7 +78,7 @@ function netOver(
 }
 
 /** What is cut of net, how it is sewn in, and how it hangs. */
-interface Net extends Required<Pick<ShellGarment, 'sums' | 'seams' | 'worn'>> {
+interface Net extends Pick<ShellGarment, 'seams' | 'worn'> {
   readonly pieces: readonly Piece[];
 }
 
@@ -79,7 +88,6 @@ function vNet(context: ShellContext, chosen: NetVBlouseChosen): Net {
   const back = chosen.netBack === 'v' ? [netOver(context, chosen, 'back')] : [];
   return {
     pieces: [front, ...back],
-    sums: {},
     seams: [
       joined('net to neck front', 'neck', front, shell.front.centre),
       joined('net to shoulder front', 'shoulder', front, shell.front.centre),
@@ -97,8 +105,8 @@ function netOf(context: ShellContext, chosen: NetVBlouseChosen): Net {
     case 'v':
       return vNet(context, chosen);
     case 'crossed': {
-      const { piece, sums, worn } = crossedNet(context, chosen);
-      return { pieces: [piece], sums: { [piece.id]: sums }, seams: [], worn: () => worn };
+      const { piece, worn } = crossedNet(context, chosen);
+      return { pieces: [piece], seams: [], worn: () => worn };
     }
   }
 }
@@ -115,11 +123,9 @@ function finish(context: ShellContext, chosen: NetVBlouseChosen): ShellGarment {
       ...traced([shell.front.centre, shell.front.side], 'stay', 0),
       ...net.pieces,
     ],
-    sums: net.sums,
     seams: [...seams, ...seamsIn(seams, 'lining'), ...net.seams],
     worn: (named) => [...shellWorn(shell)(named), ...net.worn(named)],
     covering: [shell.front.centre.id, shell.back.centre.id],
-    upper: { neck: (piece, which) => neckAndShoulder(context, chosen, shell.bodice, piece, which) },
     checks: (named) =>
       armholeFindings(
         panels.map(({ id }) => named(id)),

@@ -19,7 +19,6 @@ import type { DraftInput, Recipe } from '../style.ts';
 import { hangsWhole } from '../worn.ts';
 import { oneShoulderTopChoices, type OneShoulderTopChosen } from './choices.ts';
 import { oneShoulderTop } from './one-shoulder-top.ts';
-import { wholeFigures } from './whole-figures.ts';
 
 /** Depths of the block's own neck, which is cut away; mm. */
 const BLOCK_NECK = { front: inches(3.5), back: inches(1.5) };
@@ -90,7 +89,6 @@ function draft(input: DraftInput): Draft {
   return assembleDraft(
     {
       pieces: [front, back, ...lining],
-      figuresOf: wholeFigures({ body, allowances, rules }, bodiceChoices(chosen), block),
       seams: [...seams, ...seamsIn(seams, 'lining')],
       rounds: (named) => [
         measureRound('bust', halves(named), body.mm('bust'), chosen.easeBust),

@@ -9,7 +9,7 @@ import { expectCuttable, expectTrue } from '../../testing/expect-sound.ts';
 import { missesBody, missesSizes } from '../../testing/misses-size-table.ts';
 import { extremeRanges, ordinaryRanges, randomBodies } from '../../testing/random-bodies.ts';
 import { inches } from '../../units/length.ts';
-import { evaluate } from '../../workings/working.ts';
+import {} from '../../workings/working.ts';
 import type { MeasureValues } from '../../measures/measure-set.ts';
 import type { ChoiceValues } from '../style.ts';
 import { plainBodiceRecipe } from './plain-bodice-recipe.ts';
@@ -64,7 +64,7 @@ describe('the plain bodice', () => {
   test('every working comes to its figure', () => {
     for (const choices of [{}, withoutDarts])
       for (const { id, mm, working } of draft(middleBody, choices).figures)
-        expect([id, Math.abs(evaluate(working) - mm) < 0.2]).toEqual([id, true]);
+        expect([id, Math.abs(working.mm - mm) < 0.2]).toEqual([id, true]);
   });
 
   test('twice front and back waist are the finished round', () => {
@@ -112,7 +112,7 @@ describe('the plain bodice', () => {
 
     test('every working comes to its figure', () => {
       for (const { id, mm, working } of draft(middleBody, long).figures)
-        expect([id, Math.abs(evaluate(working) - mm) < 0.2]).toEqual([id, true]);
+        expect([id, Math.abs(working.mm - mm) < 0.2]).toEqual([id, true]);
     });
 
     test('without a hip it is drawn to the waist, and a stop asks for the hip', () => {

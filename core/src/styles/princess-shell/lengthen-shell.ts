@@ -4,11 +4,28 @@ import { carriedOn, CLEAR, footAtLength, lengthen } from '../../drafting/operati
 import type { PrincessPanels } from '../../drafting/operations/split-on-princess.ts';
 import { curveLength, endOf, type Curve } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
-import { centreOf, edgeOf, pathDown, type Piece } from '../../pieces/piece.ts';
+import { centreOf, edgeOf, pathDown, roleLength, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import type { PrincessShell } from './princess-shell.ts';
 import type { BelowPlan } from './shell-plan.ts';
+import type { SeamRole } from '../../drafting/allowances.ts';
+import { declared, withDimensions } from '../../pieces/carry-dimensions.ts';
+import type { Dimension } from '../../pieces/dimension.ts';
+import {
+  changed,
+  chosen,
+  divided,
+  drawn,
+  drawnTerm,
+  edgeOfPiece,
+  minus,
+  named,
+  plus,
+  sum,
+  times,
+  type Working,
+} from '../../workings/working.ts';
 
 /** The corner at the waist is rounded this far each way, mm; the same on both edges of a seam. */
 const SOFTEN = inches(1.1);
@@ -24,6 +41,10 @@ interface Below {
   readonly closed: number;
   /** The finished half-width wanted at the hem, mm. */
   readonly width: number;
+  /** The same as it was asked, and how far down the waist line lies at the centre. */
+  readonly half: Working;
+  readonly waistLine: Working;
+  readonly hemRole: SeamRole;
   readonly hipDepth: number;
   readonly allowance: number;
 }
@@ -36,11 +57,11 @@ const pointOut = (wanted: number, seamOut: number): number => Math.min(wanted, s
 
 /** How much lower the hem is at the centre than at the side, mm. */
 const lowerAtCentre = ({ point: pointed, tail }: BelowPlan): number =>
-  pointed ? pointed.lower * CENTRE_OF_POINT : (tail ?? 0);
+  pointed ? pointed.lower * CENTRE_OF_POINT : tail ? tail.mm : 0;
 
 /** A pointed hem falls straight from the side's hem to its point: how much lower it is at the seam, mm. */
 function lowerAtSeam({ plan, width }: Below, seamOut: number): number {
-  if (!plan.point) return plan.tail ?? 0;
+  if (!plan.point) return plan.tail ? plan.tail.mm : 0;
   const out = pointOut(plan.point.out, seamOut);
   return (plan.point.lower * (width - seamOut)) / Math.max(1, width - out);
 }
@@ -55,29 +76,28 @@ function lengthenPanels(
   sideLength: number | undefined,
 ): PrincessPanels {
   const { plan, closed, width, hipDepth, allowance } = below;
+  const depth = plan.depth.mm;
   const { centre, side, moved } = panels;
   const [centreSeam, sideSeam] = [seamDown(centre), seamDown(side)];
   const [centreFoot, sideFoot] = [endOf(centreSeam), endOf(sideSeam)];
   const mouth = Math.max(0, sideFoot.x + moved - centreFoot.x);
-  const left = mouth * Math.max(0, 1 - plan.depth / closed);
+  const left = mouth * Math.max(0, 1 - depth / closed);
   const back = (mouth - left) / 2;
   const centreWaist = endOf(pathDown(centreOf(centre)));
-  const inner = centreWaist.x * Math.max(0, 1 - plan.depth / hipDepth);
+  const inner = centreWaist.x * Math.max(0, 1 - depth / hipDepth);
   const seamX = centreFoot.x + back;
   const lower = lowerAtSeam(below, seamX - inner);
-  const outer = point(seamX, centreFoot.y + plan.depth + lower);
-  const centreEnd = point(inner, centreWaist.y + plan.depth + lowerAtCentre(plan));
+  const outer = point(seamX, centreFoot.y + depth + lower);
+  const centreEnd = point(inner, centreWaist.y + depth + lowerAtCentre(plan));
   const longCentre = lengthen(centre, {
     outer,
     inner: centreEnd,
     soften: SOFTEN,
     allowance,
-    level: Math.min(centreFoot.y, centreWaist.y) + plan.depth - CLEAR,
+    level: Math.min(centreFoot.y, centreWaist.y) + depth - CLEAR,
+    further: { princess: sum(plus(plan.depth), drawnTerm('lower there', lower)) },
     ...(plan.point && {
-      point: point(
-        inner + pointOut(plan.point.out, seamX - inner),
-        centreFoot.y + plan.depth + plan.point.lower,
-      ),
+      point: point(inner + pointOut(plan.point.out, seamX - inner), centreFoot.y + depth + plan.point.lower),
     }),
   });
   const wantedSeam = curveLength(carriedOn(centreSeam, outer, SOFTEN));
@@ -86,7 +106,7 @@ function lengthenPanels(
   const sideEdge = sideDown(side);
   const sideOuter =
     sideLength === undefined
-      ? point(sideX, endOf(sideEdge).y + plan.depth)
+      ? point(sideX, endOf(sideEdge).y + depth)
       : footAtLength(sideEdge, sideX, SOFTEN, sideLength);
   const longSide = lengthen(side, {
     outer: sideOuter,
@@ -95,8 +115,112 @@ function lengthenPanels(
     allowance,
     level: Math.min(sideOuter.y, sideInner.y) - CLEAR,
     straight: plan.point !== undefined,
+    further: { side: plan.depth },
   });
-  return { ...panels, centre: longCentre, side: longSide };
+  const hems = { below, centre: longCentre, side: longSide, letOut: back };
+  return {
+    ...panels,
+    centre: withDimensions(longCentre, ...centreHem(hems)),
+    side: longSide.dimensions ? { ...longSide, dimensions: sideHem(hems) } : longSide,
+  };
+}
+
+interface Hems {
+  readonly below: Below;
+  readonly centre: Piece;
+  readonly side: Piece;
+  /** What each edge of the seam has been let out again below the waist, mm. */
+  readonly letOut: number;
+}
+
+const workingOf = (piece: Piece, name: string): Working =>
+  piece.dimensions?.find((each) => each.name === name)?.working ?? sum();
+
+const hemWidth = ({ below, centre, letOut }: Hems): Dimension => {
+  const waist = centre.levels.find(({ name }) => name === 'waist')?.path[0]?.x ?? 0;
+  const hem = centre.levels.find(({ name }) => name === 'hem')?.path[0]?.x ?? 0;
+  return declared(
+    centre,
+    {
+      name: 'hem',
+      label: 'Hem, across to the seam',
+      kind: 'out',
+      at: { kind: 'width', level: 'hem' },
+      working: sum(
+        plus(named('waist, to the seam', workingOf(centre, 'waist'))),
+        drawnTerm('let out again below it', letOut),
+        drawnTerm('out again at the centre', waist - hem),
+      ),
+      adds: 'princess',
+    },
+    below.plan.point ? 'slant' : 'curve',
+  );
+};
+
+/** How far down the hem lies at the centre: lower there by a tail, or by a part of its point. */
+function centreHem(hems: Hems): Dimension[] {
+  const { below, centre } = hems;
+  const { plan, waistLine, hemRole } = below;
+  const lower = plan.point
+    ? times(chosen('point lower by', plan.point.lower, 'pointLower'), CENTRE_OF_POINT)
+    : plan.tail;
+  return [
+    hemWidth(hems),
+    declared(
+      centre,
+      {
+        name: 'hem-line',
+        label: 'Hem, down at the centre',
+        kind: 'down',
+        at: { kind: 'corner', of: 'hem', end: 'end' },
+        working: sum(plus(named('waist line', waistLine)), plus(plan.depth), ...(lower ? [plus(lower)] : [])),
+        adds: hemRole,
+      },
+      'curve',
+    ),
+  ];
+}
+
+/** The side panel's hem, and its seam, which is as long as the centre panel's. */
+function sideHem(hems: Hems): readonly Dimension[] {
+  const { below, centre, side } = hems;
+  const { plan, half, hemRole } = below;
+  const waist = side.levels.find(({ name }) => name === 'waist')?.path.at(-1)?.y ?? 0;
+  const own = (side.dimensions ?? []).map((dimension) =>
+    dimension.at.kind === 'run' && dimension.at.of === 'princess'
+      ? {
+          ...dimension,
+          working: edgeOfPiece(centre.name, 'princess seam', roleLength(side, 'princess')),
+        }
+      : dimension,
+  );
+  return [
+    ...own,
+    declared(
+      side,
+      {
+        name: 'hem',
+        label: 'Hem, seam to side',
+        kind: 'out',
+        at: { kind: 'width', level: 'hem' },
+        working: sum(plus(half), minus(named('centre panel', hemWidth(hems).working))),
+        adds: 'side',
+      },
+      'curve',
+    ),
+    declared(
+      side,
+      {
+        name: 'hem-side',
+        label: 'Hem, down at the side',
+        kind: 'down',
+        at: { kind: 'corner', of: 'hem', end: 'start' },
+        working: sum(plus(drawn('waist at the side', waist)), plus(plan.depth)),
+        adds: hemRole,
+      },
+      'trued',
+    ),
+  ];
 }
 
 /**
@@ -112,16 +236,21 @@ export function lengthenShell(
   allowances: Allowances,
 ): PrincessShell {
   const hipDepth = body.mm('waistToHip');
-  const quarter = (plan.round + more) / 4;
-  const share = shell.bodice.frame.share / 2;
+  const { sums } = shell.bodice.frame;
+  const share = divided(named('front share', sums.share), 2);
+  const quarter = divided(changed(plan.round, 'givenBack', more), 4);
+  const half = { front: sum(plus(quarter), plus(share)), back: sum(plus(quarter), minus(share)) };
   const rounded = body.observations.tummy === 'rounded';
-  const common = { plan, hipDepth, allowance: plan.lined ? allowances.front : allowances.topHem };
+  const hemRole = plan.lined ? 'front' : 'topHem';
+  const common = { plan, hipDepth, hemRole, allowance: allowances[hemRole] } as const;
   const front = lengthenPanels(
     shell.front,
     {
       ...common,
       closed: rounded ? Math.min(rules['tummy.closes'], hipDepth) : hipDepth,
-      width: quarter + share,
+      half: half.front,
+      width: half.front.mm,
+      waistLine: sums.waist.front,
     },
     undefined,
   );
@@ -130,7 +259,14 @@ export function lengthenShell(
   const straight: BelowPlan = { ...plan, point: undefined };
   const back = lengthenPanels(
     shell.back,
-    { ...common, plan: straight, closed: hipDepth, width: quarter - share },
+    {
+      ...common,
+      plan: straight,
+      closed: hipDepth,
+      half: half.back,
+      width: half.back.mm,
+      waistLine: sums.waist.back,
+    },
     sideLength,
   );
   return { ...shell, front, back };

@@ -23,6 +23,30 @@ import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import { lengthenShell } from './lengthen-shell.ts';
 import { underBustRound, type ShellPlan, type UnderBustWish } from './shell-plan.ts';
+import type { PrincessSums } from '../../drafting/operations/princess-dimensions.ts';
+import { quarterSum } from '../../drafting/bodice/frame.ts';
+import {
+  byRule,
+  changed,
+  chosen,
+  divided,
+  drawn,
+  drawnTerm,
+  minus,
+  named,
+  plus,
+  sum,
+  times,
+  type Working,
+} from '../../workings/working.ts';
+
+/** What the drawing is moved by until the finished rounds are right, mm. */
+interface GivenBack {
+  readonly bust: number;
+  readonly waist: number;
+  readonly hem: number;
+  readonly underBust: number;
+}
 
 /** Front and back of a garment in two panels each, on its half. */
 export interface PrincessShell {
@@ -35,14 +59,6 @@ export interface PrincessShell {
   readonly underBust: UnderBustPlan | undefined;
   /** What the panels found, and what the block found that still holds on them. */
   readonly findings: readonly Finding[];
-}
-
-/** What the drawing is moved by until the finished rounds are right, mm. */
-interface GivenBack {
-  readonly bust: number;
-  readonly waist: number;
-  readonly hem: number;
-  readonly underBust: number;
 }
 
 /** What is said of a dart does not hold for the seam that takes its place, and the waist is measured on the panels again. */
@@ -71,11 +87,15 @@ export const panelsOf = ({ front, back }: Pick<PrincessShell, 'front' | 'back'>)
 ];
 
 /** The level under the bust, by the tape over the bust where it was taken. */
-function underBustLevel(body: Body, { frame }: Bodice): number {
-  const taken = body.taken('shoulderToUnderBust');
-  const below = taken === undefined ? UNDER_BUST.usual : taken - body.mm('shoulderToBust');
+function underBustLevel(body: Body, { frame }: Bodice): Working {
+  const bustLine = named('bust line', frame.sums.bustLine);
+  const wanted =
+    body.taken('shoulderToUnderBust') === undefined
+      ? sum(plus(bustLine), plus(chosen('usual under bust', UNDER_BUST.usual)))
+      : sum(plus(bustLine), plus(body.term('shoulderToUnderBust')), minus(body.term('shoulderToBust')));
   const lowest = Math.min(frame.waist.front, frame.waist.back) - UNDER_BUST.aboveWaist;
-  return clamp(frame.bustPoint.y + below, frame.bustPoint.y + UNDER_BUST.belowBust, lowest);
+  const level = clamp(wanted.mm, frame.bustPoint.y + UNDER_BUST.belowBust, lowest);
+  return changed(wanted, 'kept', level - wanted.mm);
 }
 
 /** What each edge takes of the shaping under the bust on the half, by the school in force. */
@@ -98,7 +118,8 @@ function belowTop(panel: Piece, { centre }: DropPlan): Piece {
   const dart = panel.darts.find(({ id }) => id === DART);
   if (!dart) return panel;
   const tip = endOf(edgeOf(panel, dart.legs[0]).path);
-  return shortenDart(panel, DART, Math.max(0, centre + SEAM_ABOVE_TIP - tip.y));
+  const by = Math.max(0, centre.mm + SEAM_ABOVE_TIP - tip.y);
+  return shortenDart(panel, DART, drawn('clear of the top edge', by));
 }
 
 /** The shaping under the bust: what was found to bring the round there, or what is wanted less what the straight seam takes. */
@@ -109,13 +130,13 @@ function shapedUnder(
   half: number,
   rules: RuleSet,
 ): UnderBustPlan {
-  const level = underBustLevel(body, bodice);
+  const level = underBustLevel(body, bodice).mm;
   switch (wish.kind) {
     case 'round':
       return underBustPlan(level, half, rules);
     case 'each-side': {
       const aside = clamp(
-        wish.mm - straightOpening(bodice, level) / 2,
+        wish.mm - straightOpening(bodice.frontBlock, level) / 2,
         -MOST_LET_OUT / 2,
         MOST_UNDER_BUST / 2,
       );
@@ -124,10 +145,10 @@ function shapedUnder(
   }
 }
 
-/** How wide the front's dart stands open at a level, its legs straight; mm. */
-function straightOpening(bodice: Bodice, level: number): number {
-  const dart = bodice.frontBlock.darts.find(({ id }) => id === DART);
-  const [outer, inner] = (dart?.legs ?? []).map((id) => edgeOf(bodice.frontBlock, id).path);
+/** How wide a panel's waist dart stands open at a level, its legs straight; mm. */
+function straightOpening(panel: Piece, level: number): number {
+  const dart = panel.darts.find(({ id }) => id === DART);
+  const [outer, inner] = (dart?.legs ?? []).map((id) => edgeOf(panel, id).path);
   if (!outer || !inner) return 0;
   const [mouth, tip, other] = [startOf(outer), endOf(outer), endOf(inner)];
   return openingAt({ outer: mouth, tip, inner: other, mm: distance(mouth, other) }, level);
@@ -135,7 +156,7 @@ function straightOpening(bodice: Bodice, level: number): number {
 
 /** Where the line runs through a back without a dart: half-way out, at the chest line or below a top edge. */
 const backTip = ({ frame, shape }: Bodice, top: DropPlan | undefined): Point =>
-  point(frame.waistWidth.back / 2, Math.max(shape.chest, (top?.centre ?? 0) + SEAM_ABOVE_TIP));
+  point(frame.waistWidth.back / 2, Math.max(shape.chest, (top ? top.centre.mm : 0) + SEAM_ABOVE_TIP));
 
 /** A seam that leaves shoulder or neckline leaves it half-way. */
 const HALF_WAY = 0.5;
@@ -165,8 +186,7 @@ function split(
     {
       ...choices,
       darted: true,
-      easeBust: choices.easeBust + given.bust,
-      easeWaist: choices.easeWaist + given.waist,
+      given,
     },
     { ...rules, 'armhole.ease': plan.armholeEase },
     allowances,
@@ -178,6 +198,7 @@ function split(
   const underBust = plan.underBust && shapedUnder(body, bodice, plan.underBust, given.underBust, rules);
   const splitFrom = (panel: Piece, tip: Point, shaped: boolean) =>
     splitOnPrincess(panel, DART, {
+      sums: princessSums(body, plan, bodice, shaped ? 'front' : 'back', rules),
       leaves: leavesAt(panel, plan.leaves, tip, rules),
       soften: rules['princess.soften'],
       allowance: allowances.princess,
@@ -190,12 +211,57 @@ function split(
   const shell: PrincessShell = {
     bodice,
     front: frontPanels,
-    back: { ...backPanels, centre: nipCentreBack(backPanels.centre, plan.nip, bodice.shape.chest) },
+    back: {
+      ...backPanels,
+      centre: nipCentreBack(backPanels.centre, byRule('back.nip', plan.nip), bodice.shape.chest),
+    },
     cutAway: front && back && { front: front.upper, back: back.upper },
     underBust,
     findings: [],
   };
   return plan.below ? lengthenShell(body, shell, plan.below, given.hem, rules, allowances) : shell;
+}
+
+/** What a half gives at the bust line: what is wanted, or by the table habit what the straight side and the dart leave. */
+function halfAtBust(bodice: Bodice, which: 'front' | 'back', rules: RuleSet): Working {
+  const { sums, bustPoint } = bodice.frame;
+  const panel = which === 'front' ? bodice.frontBlock : bodice.back;
+  const drawnWidth = panel.dimensions?.find(({ name }) => name === 'bust')?.working;
+  if (rules['school.block'] === 'solved' || !drawnWidth) return sums.bustWidth[which];
+  return sum(plus(drawnWidth), drawnTerm('dart where it crosses', -straightOpening(panel, bustPoint.y)));
+}
+
+/** The sums that a panel gives its princess seam. Under the bust the front is wider by what its share has become there. */
+function princessSums(
+  body: Body,
+  plan: ShellPlan,
+  bodice: Bodice,
+  which: 'front' | 'back',
+  rules: RuleSet,
+): PrincessSums {
+  const { sums, bustPoint, waist } = bodice.frame;
+  const panel = which === 'front' ? bodice.frontBlock : bodice.back;
+  const tip = panel.dimensions?.find(({ name }) => name === `${DART}-tip-out`)?.working;
+  const undarted =
+    which === 'front' ? sums.bustOut : divided(named('back waist width', sums.waistWidth.back), 2);
+  const round = underBustRound(plan);
+  const underBustDown = underBustLevel(body, bodice);
+  const down = (underBustDown.mm - bustPoint.y) / (waist.front - bustPoint.y);
+  const share = plus(times(named('front share', sums.share), 1 - down / 2));
+  return {
+    tipOut: tip ?? undarted,
+    half: {
+      bust: halfAtBust(bodice, which, rules),
+      waist: sums.waistWidth[which],
+      ...(round !== undefined && {
+        underBust: sum(
+          plus(quarterSum(body.term('underBust'), round - body.mm('underBust'), 'easeUnderBust')),
+          which === 'front' ? share : { ...share, sign: -1 },
+        ),
+      }),
+    },
+    ...(plan.underBust && { underBustDown }),
+  };
 }
 
 /** The finished round of all panels at a level, mm. */
@@ -240,7 +306,7 @@ export function draftPrincessShell(
       return [
         byHabit ? 0 : wanted.bust - roundAt(drawn, 'bust'),
         byHabit ? 0 : wanted.waist - roundAt(drawn, 'waist'),
-        byHabit || !plan.below ? 0 : plan.below.round - roundAt(drawn, 'hem'),
+        byHabit || !plan.below ? 0 : plan.below.round.mm - roundAt(drawn, 'hem'),
         spent ? 0 : over,
       ];
     },

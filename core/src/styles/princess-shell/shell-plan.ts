@@ -4,17 +4,18 @@ import type { Body } from '../../drafting/body.ts';
 import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import type { DropPlan } from '../../drafting/operations/part-at-level.ts';
+import { chosen, drawn, plus, sum, type Working } from '../../workings/working.ts';
 
 /** How the shell goes on below the waist, mm. */
 export interface BelowPlan {
   /** From the waist down to the hem, at the side. */
-  readonly depth: number;
+  readonly depth: Working;
   /** The finished round there. */
-  readonly round: number;
+  readonly round: Working;
   /** Sewn to its lining along the hem, instead of turned up. */
   readonly lined: boolean;
   /** How much lower the hem falls at seams and centres than at the side: a hem shaped at the side. */
-  readonly tail?: number;
+  readonly tail?: Working;
   /** A front hem that runs down to a point: so far below the side's hem, and so far out from the centre. */
   readonly point?: { readonly lower: number; readonly out: number } | undefined;
 }
@@ -56,7 +57,14 @@ export const plainShell = (bodice: BodiceChoices, rules: RuleSet): ShellPlan => 
 export const hemBelow = (
   body: Body,
   { length, easeHem }: { readonly length: number; readonly easeHem: number },
-): BelowPlan => ({ depth: length, round: roundBelowWaist(body, length) + easeHem, lined: false });
+): BelowPlan => ({
+  depth: chosen('length', length, 'length'),
+  round: sum(
+    plus(drawn('round there', roundBelowWaist(body, length))),
+    plus(chosen('ease', easeHem, 'easeHem')),
+  ),
+  lined: false,
+});
 
 /** The finished round that is wanted under the bust, mm; undefined where none is. */
 export const underBustRound = ({ underBust }: ShellPlan): number | undefined =>

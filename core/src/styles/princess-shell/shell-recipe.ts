@@ -2,19 +2,23 @@ import type { Finding } from '../../checks/finding.ts';
 import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft, WornPart } from '../../drafting/draft.ts';
-import type { FiguresOf } from '../../drafting/hand-figures.ts';
 import { clothRoles, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
-import type { Working } from '../../workings/working.ts';
 import { assembleDraft, type Named } from '../assemble-draft.ts';
-import { dartFigures, type DartWorkings } from '../dart-figures.ts';
-import { edgeFigures } from '../edge-figures.ts';
 import type { ChoiceValues, DraftInput, Recipe, Style } from '../style.ts';
-import { shellPanelFigures, type ShellContext, type UpperEdges } from './panel-figures.ts';
-import { draftPrincessShell } from './princess-shell.ts';
+import { draftPrincessShell, type PrincessShell } from './princess-shell.ts';
 import type { ShellPlan } from './shell-plan.ts';
 import { shellRounds } from './shell-rounds.ts';
+
+/** A drafted shell, with what it was drafted from. */
+export interface ShellContext {
+  readonly body: Body;
+  readonly allowances: Allowances;
+  readonly rules: RuleSet;
+  readonly plan: ShellPlan;
+  readonly shell: PrincessShell;
+}
 
 /** What a style makes of its drafted shell. */
 export interface ShellGarment {
@@ -22,15 +26,9 @@ export interface ShellGarment {
   readonly panels: readonly Piece[];
   /** Facings, lining, stay, net, strips. */
   readonly others: readonly Piece[];
-  /** The figures of those; left out, they are measured by their edges, with these sums by piece and edge. */
-  readonly othersFigures?: FiguresOf;
-  readonly sums?: { readonly [piece: string]: { readonly [edge: string]: Working } };
   readonly seams: readonly Seam[];
   readonly worn: (named: Named) => readonly WornPart[];
   readonly covering: readonly string[];
-  readonly upper?: UpperEdges;
-  /** The sums of a dart that a style draws into a panel. */
-  readonly dart?: (dartId: string) => DartWorkings;
   /** What the style itself checks on its finished pieces: openings, and what a strapless edge covers. */
   readonly checks?: (named: Named) => readonly Finding[];
   readonly findings: readonly Finding[];
@@ -56,21 +54,12 @@ export function shellRecipe<Chosen extends ChoiceValues>(spec: ShellStyle<Chosen
     const shell = draftPrincessShell(body, plan, rules, allowances);
     const context: ShellContext = { body, allowances, rules, plan, shell };
     const garment = spec.finish(context, chosen);
-    const isPanel = (id: string) => garment.panels.some((panel) => panel.id === id);
     const panels = (named: Named) => garment.panels.map(({ id }) => named(id));
     return assembleDraft(
       {
         pieces: [...garment.panels, ...garment.others].sort(
           (a, b) => clothRoles.indexOf(a.role) - clothRoles.indexOf(b.role),
         ),
-        figuresOf: (piece) => {
-          const { id } = piece.piece;
-          if (!isPanel(id)) return garment.othersFigures?.(piece) ?? edgeFigures(piece, garment.sums?.[id]);
-          return [
-            ...shellPanelFigures(context, piece, garment.upper),
-            ...(garment.dart ? dartFigures(piece, garment.dart) : []),
-          ];
-        },
         seams: garment.seams,
         rounds: (named) => shellRounds(context, panels(named)),
         covering: garment.covering,

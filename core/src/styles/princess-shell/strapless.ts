@@ -9,18 +9,19 @@ import { point } from '../../geometry/point.ts';
 import { edgeOf, type Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
 import type { Named } from '../assemble-draft.ts';
+import { changed, plus, sum, type Working } from '../../workings/working.ts';
 
 /** A top edge all round, as it is chosen; mm. */
 export interface StraplessPlan {
   readonly shape: { readonly front: TopShape; readonly back: TopShape };
   /** Down from the start line, over the bust. */
-  readonly level: number;
+  readonly level: Working;
   /** How far a sweetheart, or a back's V, falls below that at the centre. */
-  readonly dip: { readonly front: number; readonly back: number };
+  readonly dip: { readonly front: Working; readonly back: Working };
   /** How much lower the back's edge is. */
-  readonly backLower: number;
+  readonly backLower: Working;
   /** Where the edge ends: below the underarm on the side, or on the armhole at its level. */
-  readonly ends: { readonly on: 'side'; readonly down: number } | { readonly on: 'armhole' };
+  readonly ends: { readonly on: 'side'; readonly down: Working } | { readonly on: 'armhole' };
   readonly allowance: number;
 }
 
@@ -42,33 +43,38 @@ const lowestBack = ({ bustPoint }: Pick<BodiceFrame, 'bustPoint'>, dip: number):
 const ON_ARMHOLE = 15;
 
 /** Where an edge on the armhole can end: between the tip of the shoulder and the underarm, mm down. */
-function onArmhole(panel: Piece, level: number): number {
+function onArmhole(panel: Piece, level: Working): Working {
   const { path } = edgeOf(panel, 'armhole');
-  return clamp(level, startOf(path).y + ON_ARMHOLE, endOf(path).y - ON_ARMHOLE);
+  const mm = level.mm;
+  return changed(level, 'kept', clamp(mm, startOf(path).y + ON_ARMHOLE, endOf(path).y - ON_ARMHOLE) - mm);
 }
+
+/** A level, drawn at the lowest that there is where it lies lower. */
+const noLower = (level: Working, lowest: number): Working =>
+  changed(level, 'kept', Math.min(0, lowest - level.mm));
 
 /** The edges of front and back on a drafted block; a level that lies too low is drawn at the lowest there is. */
 export const straplessTops =
   ({ shape, level, dip, backLower, ends, allowance }: StraplessPlan) =>
   (bodice: Bodice): { front: DropPlan; back: DropPlan } => {
     const { bustPoint } = bodice.frame;
-    const drawn = Math.min(level, lowestTop(bodice.frame, dip.front));
-    const back = Math.min(drawn + backLower, lowestBack(bodice.frame, dip.back));
-    const end = (panel: Piece, at: number): DropPlan['end'] =>
+    const drawn = noLower(level, lowestTop(bodice.frame, dip.front.mm));
+    const back = noLower(sum(plus(drawn), plus(backLower)), lowestBack(bodice.frame, dip.back.mm));
+    const end = (panel: Piece, at: Working): DropPlan['end'] =>
       ends.on === 'side' ? ends : { on: 'armhole', level: onArmhole(panel, at) };
     return {
       front: {
         shape: shape.front,
-        centre: drawn + dip.front,
+        centre: sum(plus(drawn), plus(dip.front)),
         end: end(bodice.frontBlock, drawn),
-        peak: point(bustPoint.x, drawn),
+        peak: point(bustPoint.x, drawn.mm),
         allowance,
       },
       back: {
         shape: shape.back,
-        centre: back + dip.back,
+        centre: sum(plus(back), plus(dip.back)),
         end: end(bodice.back, back),
-        peak: point(bustPoint.x, back),
+        peak: point(bustPoint.x, back.mm),
         allowance,
       },
     };
@@ -83,9 +89,10 @@ export interface ChosenTop {
 
 /** Stops a top edge that was chosen at or under the bust, in front or behind: it is drawn at the lowest there is. */
 export function topTooLow({ frame }: Bodice, { plan, level, backLower }: ChosenTop): Finding[] {
-  const lowest = lowestTop(frame, plan.dip.front);
-  const drawn = Math.min(plan.level, lowest);
-  const mostBelow = lowestBack(frame, plan.dip.back) - drawn;
+  const lowest = lowestTop(frame, plan.dip.front.mm);
+  const asked = plan.level.mm;
+  const drawn = Math.min(asked, lowest);
+  const mostBelow = lowestBack(frame, plan.dip.back.mm) - drawn;
   const tooLow = (piece: string, choice: string, found: number, expected: number): Finding[] =>
     found <= expected + TYPED_WITHIN
       ? []
@@ -97,8 +104,8 @@ export function topTooLow({ frame }: Bodice, { plan, level, backLower }: ChosenT
           ),
         ];
   return [
-    ...tooLow('bodice-front-centre', level, plan.level, lowest),
-    ...tooLow('bodice-back-centre', backLower, plan.backLower, mostBelow),
+    ...tooLow('bodice-front-centre', level, asked, lowest),
+    ...tooLow('bodice-back-centre', backLower, plan.backLower.mm, mostBelow),
   ];
 }
 
@@ -109,5 +116,5 @@ export const straplessChecks =
     straplessFindings(
       coverageOf(covering.map((id) => named(id).piece)),
       level,
-      Math.min(plan.level, lowestTop(frame, plan.dip.front)),
+      Math.min(plan.level.mm, lowestTop(frame, plan.dip.front.mm)),
     );

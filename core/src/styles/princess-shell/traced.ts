@@ -1,6 +1,7 @@
 import { copyInto } from '../../drafting/operations/copy-into.ts';
 import type { ClothRole, Piece, Trim } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
+import { edgesAsOn } from '../../drafting/operations/trace.ts';
 
 /** Less than this is not trimmed, mm. */
 const LEAST_TRIM = 1;
@@ -17,6 +18,7 @@ export const traced = (pieces: readonly Piece[], role: ClothRole, hem: number): 
     const [trim] = less;
     return {
       ...copyInto(piece, role),
+      dimensions: edgesAsOn(piece),
       edges: piece.edges.map((edge) =>
         edge.role === 'hem' ? { ...edge, allowance: Math.min(edge.allowance, hem) } : edge,
       ),

@@ -12,17 +12,32 @@ import { settle } from '../../geometry/settle.ts';
 import { edgeLength, edgeOf, type Piece } from '../../pieces/piece.ts';
 import type { Allowances } from '../../drafting/allowances.ts';
 import { inches } from '../../units/length.ts';
+import { declared, withDimensions } from '../../pieces/carry-dimensions.ts';
+import type { Dimension } from '../../pieces/dimension.ts';
+import { readPlace } from '../../pieces/read-place.ts';
+import {
+  changed,
+  chosen,
+  divided,
+  drawn,
+  drawnTerm,
+  minus,
+  named,
+  plus,
+  sum,
+  type Working,
+} from '../../workings/working.ts';
 
 export interface CrossedPlan {
   /** Each front past the centre, mm. */
-  readonly overlap: number;
+  readonly overlap: Working;
   /** Where the fronts cross at the centre, mm down. */
-  readonly crossing: number;
+  readonly crossing: Working;
   /** How far above the waist it ends, mm; no more than the darts allow. */
-  readonly shorter: number;
+  readonly shorter: Working;
   /** The finished rounds at bust and hem, mm. */
   readonly bust: number;
-  readonly hem: number;
+  readonly hem: Working;
   /** By the solved block they are drawn to; by the table habit they are what the lines leave. */
   readonly solved: boolean;
 }
@@ -87,24 +102,85 @@ export function crossedShell(
     draw: ([bust = 0, waist = 0], before) => {
       const block = drawBlock(bust, waist, before?.bodice);
       // A redrawn block may leave its darts or sides less than the first did.
-      const by = Math.min(plan.shorter, mostShorter(block));
+      const less = Math.min(0, mostShorter(block) - plan.shorter.mm);
+      const by = changed(plan.shorter, 'kept', less);
       const cut = (panel: Piece) => shortenBy(panel, by, allowances.topHem);
       return { bodice: block, front: cut(block.front), back: cut(block.back) };
     },
     residuals: ({ front, back }) =>
       plan.solved
-        ? [plan.bust - roundAt([front, back], 'bust'), plan.hem - roundAt([front, back], 'hem')]
+        ? [plan.bust - roundAt([front, back], 'bust'), plan.hem.mm - roundAt([front, back], 'hem')]
         : [0, 0],
     tolerance: 1e-7,
     longestStride: 60,
     mostRounds: 40,
   });
-  const foot = point(-plan.overlap, bodice.frame.waist.front - plan.shorter - FRONT_EDGE);
+  const { sums } = bodice.frame;
+  const footDown = sum(
+    plus(named('waist line', sums.waist.front)),
+    minus(plan.shorter),
+    minus(chosen('front edge up from the hem', FRONT_EDGE)),
+  );
+  const foot = point(-plan.overlap.mm, footDown.mm);
+  const crossingAt = Math.min(plan.crossing.mm, foot.y - FRONT_EDGE);
   const front = extendCentre(halves.front, {
     by: plan.overlap,
     allowance: allowances.front,
-    redraw: () => crossedNeck(foot, Math.min(plan.crossing, foot.y - FRONT_EDGE), bodice.frame.neckPoint),
+    redraw: () => crossedNeck(foot, crossingAt, bodice.frame.neckPoint),
   });
   const crossing = lengthWhere(edgeOf(front, 'neck').path, 'x', 0) ?? 0;
-  return { bodice, front: notched(front, 'neck', [crossing]), back: onFold(halves.back) };
+  const [frontHem, backHem] = [front, halves.back].map((piece) => drawnHalfWidth(piece, 'hem')) as [
+    number,
+    number,
+  ];
+  const differ = (frontHem - backHem) / 2;
+  const half = divided(plan.hem, 4);
+  const back = onFold(halves.back);
+  return {
+    bodice,
+    front: withDimensions(
+      notched(front, 'neck', [crossing]),
+      {
+        name: 'neck-depth',
+        label: 'Fronts cross, down at the centre',
+        kind: 'down',
+        at: { kind: 'inside', x: 0, y: crossingAt },
+        working: changed(plan.crossing, 'kept', crossingAt - plan.crossing.mm),
+      },
+      {
+        name: 'neck-foot',
+        label: 'Neck, down at the front edge',
+        kind: 'down',
+        at: { kind: 'corner', of: 'neck', end: 'start' },
+        working: footDown,
+        adds: 'neck',
+      },
+      hemWidth(front, sum(plus(half), drawnTerm('front and back differ by', differ))),
+    ),
+    back: withDimensions(
+      back,
+      hemWidth(back, sum(plus(half), drawnTerm('front and back differ by', -differ))),
+    ),
+  };
+}
+
+/** A hem's width with the darts that open into it. */
+function hemWidth(piece: Piece, half: Working): Dimension {
+  const darts = piece.darts.filter(({ pressed }) => pressed === 'centre');
+  const intakes = darts.map(({ id }) => {
+    const at = { kind: 'dart', dart: id, part: 'intake' } as const;
+    return plus(drawn('dart at the hem', readPlace(piece, { at, kind: 'length' })?.mm ?? 0));
+  });
+  return declared(
+    piece,
+    {
+      name: 'hem',
+      label: 'Hem, across',
+      kind: 'out',
+      at: { kind: 'width', level: 'hem' },
+      working: sum(plus(half), ...intakes),
+      adds: 'side',
+    },
+    'curve',
+  );
 }

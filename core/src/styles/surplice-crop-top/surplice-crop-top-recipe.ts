@@ -12,12 +12,19 @@ import { pieceCount, strip } from '../../drafting/operations/strip.ts';
 import { edgesWithRole, roleLength, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
-import { chosen as chosenTerm, divided, drawn, plus, sum, times } from '../../workings/working.ts';
+import {
+  changed,
+  chosen as chosenTerm,
+  divided,
+  drawn,
+  edgeOfPiece,
+  plus,
+  sum,
+  times,
+} from '../../workings/working.ts';
 import { assembleDraft, type Named } from '../assemble-draft.ts';
-import { edgeFigures } from '../edge-figures.ts';
-import { bodiceFigures } from '../faced-bodice/bodice-figures.ts';
+import { choiceTerm } from '../choice-term.ts';
 import type { FacedBodiceChosen } from '../faced-bodice/choices.ts';
-import { outFigure } from '../figure-parts.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
 import { dartSeams, edgesOf, joined } from '../seam-parts.ts';
 import { withDefaults, type DraftInput, type Recipe } from '../style.ts';
@@ -102,17 +109,16 @@ function beltOf(body: Body, chosen: SurpliceCropTopChosen, longest: number, allo
   const pieces = pieceCount(length, longest, allowances.strip);
   const belt = strip({
     id: 'belt',
-    name: pieces > 1 ? 'Tie belt' : 'Tie belt',
+    name: 'Tie belt',
     role: 'outer',
-    length: length / pieces,
-    width: chosen.belt,
+    length: divided(times(body.term('waist'), Number(chosen.beltTimes)), pieces),
+    width: choiceTerm(surpliceCropTopChoices, 'belt', chosen.belt),
     doubled: true,
     copies: pieces,
     allowance: allowances.strip,
     notchesAt: [],
   });
-  const whole = times(body.term('waist'), Number(chosen.beltTimes));
-  return { belt, pieces, length, working: pieces > 1 ? divided(whole, pieces) : whole };
+  return { belt, pieces, length };
 }
 
 function draft(input: DraftInput): Draft {
@@ -122,13 +128,7 @@ function draft(input: DraftInput): Draft {
   const allowances = allowancesFrom(rules, input.allowances);
   const choices = aboveHem(bodiceFrame(body, blockChoices(chosen), rules).frame, chosen);
   const drawBlock = (bust: number, waist: number, near?: Bodice): Bodice =>
-    bodiceBySchool(
-      body,
-      { ...choices, easeBust: choices.easeBust + bust, easeWaist: choices.easeWaist + waist },
-      rules,
-      allowances,
-      near,
-    );
+    bodiceBySchool(body, { ...choices, given: { bust, waist } }, rules, allowances, near);
   const first = drawBlock(0, 0);
   const shorter = Math.min(chosen.shorter, mostShorter(first));
   const atHem = roundAboveWaist(body, first, shorter);
@@ -141,25 +141,30 @@ function draft(input: DraftInput): Draft {
     {
       solved: rules['school.block'] === 'solved',
       bust: body.mm('bust') + chosen.easeBust,
-      overlap: chosen.overlap,
-      crossing: chosen.neckDepthFront,
-      shorter,
-      hem: atHem + chosen.easeHem,
+      overlap: choiceTerm(surpliceCropTopChoices, 'overlap', chosen.overlap),
+      crossing: choiceTerm(surpliceCropTopChoices, 'neckDepthFront', chosen.neckDepthFront),
+      shorter: changed(
+        choiceTerm(surpliceCropTopChoices, 'shorter', chosen.shorter),
+        'kept',
+        shorter - chosen.shorter,
+      ),
+      hem: sum(plus(drawn('round there', atHem)), plus(chosenTerm('ease', chosen.easeHem, 'easeHem'))),
     },
     allowances,
   );
-  const armhole = roleLength(front, 'armhole') + roleLength(back, 'armhole');
   const ratio = Number(chosen.sleeveRatio);
   const sleeve = gatheredSleeve({
-    armhole,
+    armhole: sum(
+      plus(edgeOfPiece(front.name, 'armhole', roleLength(front, 'armhole'))),
+      plus(edgeOfPiece(back.name, 'armhole', roleLength(back, 'armhole'))),
+    ),
     ratio,
-    lower: armhole * ratio * SLEEVE_TAPER,
-    length: chosen.sleeve,
+    taper: SLEEVE_TAPER,
+    length: choiceTerm(surpliceCropTopChoices, 'sleeve', chosen.sleeve),
     allowance: { armhole: allowances.armhole, side: allowances.armhole, hem: allowances.topHem },
   });
-  const { belt, pieces, length, working } = beltOf(body, chosen, rules['strip.longest'], allowances);
+  const { belt, pieces, length } = beltOf(body, chosen, rules['strip.longest'], allowances);
   const lining = traced([front, back], 'lining', allowances.liningHem);
-  const context = { body, allowances, rules };
   const halves = (named: Named) => [named(front.id), named(back.id)];
   const bodiceSeams = [
     joined('shoulder', 'shoulder', front, back),
@@ -169,31 +174,6 @@ function draft(input: DraftInput): Draft {
   return assembleDraft(
     {
       pieces: [front, back, sleeve, belt, ...lining],
-      figuresOf: (piece) =>
-        piece.piece.id === front.id || piece.piece.id === back.id
-          ? [
-              ...bodiceFigures(context, choices, block, piece),
-              outFigure(
-                piece,
-                'hem',
-                'Hem, across',
-                sum(
-                  plus(
-                    divided(
-                      sum(plus(drawn('round at the hem', atHem)), plus(chosenTerm('ease', chosen.easeHem))),
-                      4,
-                    ),
-                  ),
-                ),
-                'darts, share and side',
-              ),
-            ]
-          : edgeFigures(piece, {
-              ...(piece.piece.id === belt.id && { band: working }),
-              ...(piece.piece.id === sleeve.id && {
-                cap: divided(times(drawn('armhole', armhole), ratio), 2),
-              }),
-            }),
       seams: [
         ...bodiceSeams,
         ...seamsIn(bodiceSeams, 'lining'),

@@ -3,9 +3,9 @@ import type { Allowances } from '../../drafting/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
-import { plus, sum, type Working } from '../../workings/working.ts';
-import { choiceTerm } from '../figure-parts.ts';
-import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import { sum } from '../../workings/working.ts';
+import { choiceTerm } from '../choice-term.ts';
+import type { ShellContext } from '../princess-shell/shell-recipe.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
@@ -48,10 +48,10 @@ function fill(body: Body, { choices, rules }: DraftInput): TubeTopChosen {
 
 const topOf = (chosen: TubeTopChosen, allowances: Allowances): StraplessPlan => ({
   shape: { front: chosen.topEdge, back: 'straight' },
-  level: chosen.topLevel,
-  dip: { front: dipOf(chosen), back: 0 },
-  backLower: chosen.topBack,
-  ends: { on: 'side', down: chosen.topSide },
+  level: choiceTerm(tubeTopChoices, 'topLevel', chosen.topLevel),
+  dip: { front: choiceTerm(tubeTopChoices, 'dip', dipOf(chosen)), back: sum() },
+  backLower: choiceTerm(tubeTopChoices, 'topBack', chosen.topBack),
+  ends: { on: 'side', down: choiceTerm(tubeTopChoices, 'topSide', chosen.topSide) },
   allowance: allowances.top,
 });
 
@@ -63,17 +63,6 @@ const plan = (body: Body, chosen: TubeTopChosen, rules: RuleSet, allowances: All
   underBust: { kind: 'round', mm: body.mm('underBust') + chosen.easeUnderBust },
   nip: rules['back.nip'],
 });
-
-/** Where the top edge stands at the centre: the level over the bust, lower by the dip in front and by what was chosen behind. */
-const topDown =
-  (chosen: TubeTopChosen) =>
-  (which: 'front' | 'back'): Working =>
-    sum(
-      plus(choiceTerm(tubeTopChoices.topLevel, chosen.topLevel)),
-      which === 'front'
-        ? plus(choiceTerm(tubeTopChoices.dip, dipOf(chosen)))
-        : plus(choiceTerm(tubeTopChoices.topBack, chosen.topBack)),
-    );
 
 /** The front in two panels, or in cups and a band. */
 const frontOf = ({ shell, allowances, rules }: ShellContext, chosen: TubeTopChosen): CupFront | undefined =>
@@ -94,7 +83,6 @@ function finish(context: ShellContext, chosen: TubeTopChosen): ShellGarment {
     covering,
     findings: topTooLow(shell.bodice, top),
     checks: straplessChecks(covering, shell.bodice, top),
-    upper: { topDown: topDown(chosen) },
   };
 }
 

@@ -1,11 +1,12 @@
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { Allowances } from '../../drafting/allowances.ts';
 import { standCollar } from '../../drafting/collar/stand-collar.ts';
 import { roleLength } from '../../pieces/piece.ts';
 import { equalSeam } from '../../pieces/seam.ts';
-import { drawn, plus, sum } from '../../workings/working.ts';
+import { edgeOfPiece, plus, sum } from '../../workings/working.ts';
 import type { FacedBodice } from '../faced-bodice/faced-bodice.ts';
 import { facedRecipe, type AddedToBodice } from '../faced-bodice/faced-recipe.ts';
-import { choiceTerm, type FigureContext } from '../figure-parts.ts';
+import { choiceTerm } from '../choice-term.ts';
 import { edgesOf } from '../seam-parts.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { turtleneckBodiceChoices, type TurtleneckBodiceChosen } from './choices.ts';
@@ -21,28 +22,25 @@ const fill = fillChoices(turtleneckBodiceChoices, bodice);
 
 /** The collar, as long as the necklines that were drafted. */
 function more(
-  { allowances }: FigureContext,
+  allowances: Allowances,
   { pieces }: FacedBodice,
   chosen: TurtleneckBodiceChosen,
 ): AddedToBodice {
   const [front, back] = [roleLength(pieces.bodiceFront, 'neck'), roleLength(pieces.bodiceBack, 'neck')];
   const collar = standCollar({
-    neck: front + back,
+    neck: sum(
+      plus(edgeOfPiece(pieces.bodiceFront.name, 'neck', front)),
+      plus(edgeOfPiece(pieces.bodiceBack.name, 'neck', back)),
+    ),
     fold: 'front',
     shoulderAt: front,
-    height: chosen.collarHeight,
-    raise: chosen.collarRaise,
+    height: choiceTerm(turtleneckBodiceChoices, 'collarHeight', chosen.collarHeight),
+    raise: choiceTerm(turtleneckBodiceChoices, 'collarRaise', chosen.collarRaise),
     allowance: allowances.neck,
     copies: 2,
   });
   return {
     pieces: [collar],
-    sums: {
-      [collar.id]: {
-        neck: sum(plus(drawn('front neck', front)), plus(drawn('back neck', back))),
-        end: choiceTerm(turtleneckBodiceChoices.collarHeight, chosen.collarHeight),
-      },
-    },
     seams: [
       equalSeam(
         'collar to neck',

@@ -11,10 +11,9 @@ import { add, point, type Point } from '../../geometry/point.ts';
 import { edgeOf, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
-import { drawn } from '../../workings/working.ts';
-import { neckAndShoulder } from '../faced-bodice/bodice-figures.ts';
-import { choiceTerm } from '../figure-parts.ts';
-import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import { chosen as chosenLength } from '../../workings/working.ts';
+import { choiceTerm } from '../choice-term.ts';
+import type { ShellContext } from '../princess-shell/shell-recipe.ts';
 import { panelsOf, type PrincessShell } from '../princess-shell/princess-shell.ts';
 import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
@@ -25,6 +24,7 @@ import { dartSeams } from '../seam-parts.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { waistcoatChoices, type WaistcoatChosen } from './choices.ts';
 import { waistcoat } from './waistcoat.ts';
+import { withDimensions } from '../../pieces/carry-dimensions.ts';
 
 /** The V ends at least this far above the bust line unless chosen lower, mm. */
 const ABOVE_BUST = inches(1);
@@ -64,16 +64,24 @@ const vFromEdge =
 
 function openedFront(context: ShellContext, chosen: WaistcoatChosen): Piece {
   const { shell, allowances } = context;
-  const front = extendCentre(shell.front.centre, {
-    by: chosen.stand,
+  const extended = extendCentre(shell.front.centre, {
+    by: choiceTerm(waistcoatChoices, 'stand', chosen.stand),
     allowance: allowances.front,
     redraw: vFromEdge(shell),
+  });
+  const front = withDimensions(extended, {
+    name: 'neck-depth',
+    label: 'Neck, down at the front edge',
+    kind: 'down',
+    at: { kind: 'corner', of: 'neck', end: 'start' },
+    working: shell.bodice.frame.sums.neckDepth.front,
+    adds: 'neck',
   });
   const darted = dartInEdge(front, 'neck', {
     id: 'neck-dart',
     at: NECK_DART.at,
-    intake: chosen.neckDart,
-    length: NECK_DART.length,
+    intake: choiceTerm(waistcoatChoices, 'neckDart', chosen.neckDart),
+    length: chosenLength('neck dart', NECK_DART.length),
     pressed: 'centre',
   });
   const { path } = edgeOf(darted, 'front-edge');
@@ -108,12 +116,6 @@ function finish(context: ShellContext, chosen: WaistcoatChosen): ShellGarment {
     seams: [...seams, ...seamsIn(seams, 'lining')],
     worn: shellWorn(shell),
     covering: [shell.front.centre.id, shell.back.centre.id],
-    upper: { neck: (piece, which) => neckAndShoulder(context, chosen, shell.bodice, piece, which) },
-    dart: () => ({
-      intake: choiceTerm(waistcoatChoices.neckDart, chosen.neckDart),
-      tipOut: drawn('square to the neck', 0),
-      tipDown: drawn('square to the neck', 0),
-    }),
     checks: (named) =>
       armholeFindings(
         panels.map(({ id }) => named(id)),

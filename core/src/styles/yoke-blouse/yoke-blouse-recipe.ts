@@ -3,7 +3,7 @@ import type { Body } from '../../drafting/body.ts';
 import type { Allowances } from '../../drafting/allowances.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
-import type { ShellContext } from '../princess-shell/panel-figures.ts';
+import type { ShellContext } from '../princess-shell/shell-recipe.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
@@ -14,7 +14,8 @@ import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { edgesOf, joined } from '../seam-parts.ts';
 import { hangs } from '../worn.ts';
-import { choiceTerm } from '../figure-parts.ts';
+import { sum } from '../../workings/working.ts';
+import { choiceTerm } from '../choice-term.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { yokeBlouseChoices, type YokeBlouseChosen } from './choices.ts';
 import { baseOf, drapedOver, yokesOf } from './layers.ts';
@@ -37,9 +38,9 @@ const fill = fillChoices(yokeBlouseChoices, bodiceChoices, (chosen, frame, body)
 
 const yokeSeam = (chosen: YokeBlouseChosen, allowance: number): StraplessPlan => ({
   shape: { front: 'straight', back: 'straight' },
-  level: chosen.yokeLevel,
-  dip: { front: 0, back: 0 },
-  backLower: 0,
+  level: choiceTerm(yokeBlouseChoices, 'yokeLevel', chosen.yokeLevel),
+  dip: { front: sum(), back: sum() },
+  backLower: sum(),
   ends: { on: 'armhole' },
   allowance,
 });
@@ -48,7 +49,7 @@ const plan = (body: Body, chosen: YokeBlouseChosen, rules: RuleSet, allowances: 
   ...plainShell(bodiceChoices(chosen), rules),
   top: straplessTops(yokeSeam(chosen, allowances.top)),
   nip: rules['back.nip'],
-  below: { ...hemBelow(body, chosen), tail: chosen.tail },
+  below: { ...hemBelow(body, chosen), tail: choiceTerm(yokeBlouseChoices, 'tail', chosen.tail) },
 });
 
 const tops = (panels: readonly Piece[]): string[] => panels.flatMap((piece) => edgesOf(piece, 'top'));
@@ -89,7 +90,6 @@ function finish(context: ShellContext, chosen: YokeBlouseChosen): ShellGarment {
       hangs(named(yokes.front.id), 'front'),
       hangs(named(yokes.back.id), 'back'),
     ],
-    upper: { topDown: () => choiceTerm(yokeBlouseChoices.yokeLevel, chosen.yokeLevel) },
     covering: [base.front.centre.id, yokes.back.id],
     findings: topTooLow(shell.bodice, {
       plan: yokeSeam(chosen, allowances.top),

@@ -1,7 +1,7 @@
 import { ruleOf } from '@ample-bolt/core/rules/catalogue';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { labelOf } from '@ample-bolt/core/workings/render-working';
-import { evaluate, type Working } from '@ample-bolt/core/workings/working';
+import { type Working } from '@ample-bolt/core/workings/working';
 import { Length } from '../../ui/Length.tsx';
 
 /** Where a term of a sum comes from, in a word. */
@@ -93,7 +93,7 @@ function Node({
         <Operator>{operator}</Operator>
         <span className="grow text-walnut-2">{words}</span>
         <strong>
-          <Length mm={evaluate(working)} unit={unit} format={{ denominator: 16, decimals: 2 }} />
+          <Length mm={working.mm} unit={unit} format={{ denominator: 16, decimals: 2 }} />
         </strong>
       </p>
       <ul className="ml-1.5 border-l border-linen-3 pl-2.5">{children}</ul>

@@ -2,7 +2,7 @@ import { workedOut } from '@ample-bolt/core/measures/worked-out';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { renderWorking } from '@ample-bolt/core/workings/render-working';
-import { evaluate } from '@ample-bolt/core/workings/working';
+import {} from '@ample-bolt/core/workings/working';
 import { capital } from '@ample-bolt/core/words/capital';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import type { Measuring } from './use-measuring.ts';
@@ -29,7 +29,7 @@ export function WorkedOutList({ measuring }: { readonly measuring: Measuring }) 
               <summary className="flex min-h-6 cursor-pointer items-center gap-2 max-md:min-h-11">
                 <span className="grow truncate">{capital(label)}</span>
                 <span className="text-walnut-2 italic">
-                  {formatNumber(evaluate(working), unit, { denominator: 16, style: 'typeset' })}
+                  {formatNumber(working.mm, unit, { denominator: 16, style: 'typeset' })}
                 </span>
               </summary>
               <p className="pb-1 text-sm text-walnut-2">{renderWorking(working, unit, 'typeset')}</p>

@@ -3,7 +3,7 @@ import { garmentFigures } from '@ample-bolt/core/measures/sample-garment';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { capital } from '@ample-bolt/core/words/capital';
 import { renderWorking } from '@ample-bolt/core/workings/render-working';
-import { evaluate } from '@ample-bolt/core/workings/working';
+import {} from '@ample-bolt/core/workings/working';
 import { Card } from '../../../ui/Card.tsx';
 import { useTicketContext } from '../../ticket/ticket-context.ts';
 import type { GarmentEntry } from './use-garment-entry.ts';
@@ -23,7 +23,7 @@ export function GarmentFigures({ entry }: { readonly entry: GarmentEntry }) {
       )}
       <dl className="min-h-0 overflow-auto" tabIndex={0} aria-label="Finished figures">
         {figures.map(({ id, label, working, over }) => {
-          const mm = evaluate(working);
+          const mm = working.mm;
           const body = over && measures.values[over]?.mm;
           return (
             <div

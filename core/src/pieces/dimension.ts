@@ -1,0 +1,49 @@
+import type { SeamRole } from '../drafting/allowances.ts';
+import type { Working } from '../workings/working.ts';
+import type { EdgeRole, LevelName } from './piece.ts';
+
+/** A place of a piece by its names, where a cut dimension is read. */
+export type Place =
+  /** Where the run of edges of a role begins or ends. */
+  | { readonly kind: 'corner'; readonly of: EdgeRole; readonly end: 'start' | 'end' }
+  /** A level line at the centre or at the side: its depth there, or how far out it ends. */
+  | { readonly kind: 'level'; readonly level: LevelName; readonly end: 'centre' | 'side' }
+  /** Along a level line from the centre, or from the seam, to where it ends. */
+  | { readonly kind: 'width'; readonly level: LevelName }
+  | { readonly kind: 'dart'; readonly dart: string; readonly part: 'intake' | 'leg' | 'tip' }
+  | {
+      readonly kind: 'contour';
+      readonly dart: string;
+      readonly part: 'intake' | 'upper tip' | 'lower tip';
+    }
+  /** The length of all edges of a role, or of one edge. */
+  | { readonly kind: 'run'; readonly of: EdgeRole }
+  | { readonly kind: 'edge'; readonly edge: string }
+  /** How much higher one end of an edge lies than the other. */
+  | { readonly kind: 'raise'; readonly of: EdgeRole }
+  /** How far apart buttons are sewn, centre to centre. */
+  | { readonly kind: 'buttons' }
+  /** How far from the centre line an edge that took the centre's place lies, past it or inside of it. */
+  | { readonly kind: 'from centre'; readonly of: EdgeRole; readonly side: 'past' | 'inside' }
+  /** Where one edge begins or ends. */
+  | { readonly kind: 'edge end'; readonly edge: string; readonly end: 'start' | 'end' }
+  /** How much further down one edge ends than another one begins. */
+  | { readonly kind: 'between'; readonly from: EdgeRole; readonly to: EdgeRole }
+  /** A place inside the piece. */
+  | { readonly kind: 'inside'; readonly x: number; readonly y: number };
+
+/** One cut dimension of a piece, declared by what draws its place. */
+export interface Dimension {
+  /** Unique on its piece, such as `neck-width`. */
+  readonly name: string;
+  readonly label: string;
+  /** An `out` is from the centre or fold, a `down` from the start line, a `length` along the piece. */
+  readonly kind: 'out' | 'down' | 'length';
+  readonly at: Place;
+  /** On the stitch line, mm: the expression that the place was drawn by. */
+  readonly working: Working;
+  /** The seam whose allowance lies between stitch line and cut line there. */
+  readonly adds?: SeamRole | undefined;
+  /** Follows from others: no hand moves a point to set it. */
+  readonly follows?: true;
+}
