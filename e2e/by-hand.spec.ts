@@ -96,7 +96,7 @@ test('the key w opens the working of the figure in focus', async ({ page, reques
     .getByRole('button')
     .focus();
   await page.keyboard.press('w');
-  await expect(page.getByRole('region', { name: 'Shoulder, across' })).toContainText('divided by 2');
+  await expect(page.getByRole('region', { name: 'Shoulder, across' })).toContainText('half of');
 });
 
 test('versions are compared, and one is gone back to', async ({ page, request }) => {

@@ -4,6 +4,7 @@ import type { Round } from '../checks/rounds.ts';
 import type { Point } from '../geometry/point.ts';
 import type { Ring } from '../geometry/ring.ts';
 import type { CheckedSeam } from '../pieces/check-seams.ts';
+import type { Place } from '../pieces/dimension.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import type { Working } from '../workings/working.ts';
 
@@ -13,6 +14,8 @@ export interface Figure {
   readonly id: string;
   readonly label: string;
   readonly kind: 'out' | 'down' | 'length';
+  /** Its place on the piece. */
+  readonly at: Place;
   /** On the line that the shop works by, the cut line unless it adds the allowance on the cloth; mm. */
   readonly mm: number;
   /** The same on the cut line, mm. */

@@ -105,6 +105,7 @@ function figureOf(drafted: DraftedPiece, dimension: Dimension, cutting: Cutting)
     id: `${piece.id}/${name}`,
     label,
     kind,
+    at: dimension.at,
     mm,
     cut: mm,
     stitch: reading.mm,

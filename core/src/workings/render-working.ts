@@ -12,7 +12,7 @@ const format = (style: 'plain' | 'typeset'): LengthFormat => ({ denominator: 16,
 const stepOf = (unit: Unit): number => mmPer(unit) * (unit === 'in' ? 1 / 16 : 0.01);
 
 /** What a sum on one line is written of: a length with a name of its own stands for its sum there. */
-type Shown = Leaf['leaf'] | Extract<Working, { kind: 'named' }>;
+export type Shown = Leaf['leaf'] | Extract<Working, { kind: 'named' }>;
 
 export const labelOf = (shown: Shown): string => {
   switch (shown.kind) {

@@ -14,6 +14,10 @@ export const paths = {
   station: (ticketId: string, station: StationId): string => `/tickets/${ticketId}/${station}`,
   versions: (ticketId: string): string => `/tickets/${ticketId}/versions`,
   ticketRules: (ticketId: string): string => `/tickets/${ticketId}/rules`,
+  /** Where one measure, one choice or one rule of a ticket is set. */
+  measureOf: (ticketId: string, measure: string): string => `/tickets/${ticketId}/measure?measure=${measure}`,
+  choiceOf: (ticketId: string, choice: string): string => `/tickets/${ticketId}/style?choice=${choice}`,
+  ruleOf: (ticketId: string, rule: string): string => `/tickets/${ticketId}/rules?rule=${rule}`,
   marksPdf: (ticketId: string): string => `/api/tickets/${ticketId}/marks.pdf`,
   guidePdf: (ticketId: string, sequence: string): string =>
     `/api/tickets/${ticketId}/guide.pdf?sequence=${sequence}`,

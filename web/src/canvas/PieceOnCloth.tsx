@@ -2,6 +2,7 @@ import { chalkFor, markInHand } from '@ample-bolt/core/chalk/chalk-colour';
 import type { Point } from '@ample-bolt/core/geometry/point';
 import { boxOf, type Box } from '@ample-bolt/core/geometry/ring';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
+import type { Lit } from '@ample-bolt/core/pieces/lit-place';
 import { levelDown } from '@ample-bolt/core/pieces/piece';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
@@ -16,8 +17,8 @@ interface PieceOnClothProps {
   readonly drafted: DraftedPiece;
   readonly cloth: string;
   readonly unit: Unit;
-  /** An edge to light up. */
-  readonly lit?: string | undefined;
+  /** What is lit up. */
+  readonly lit?: Lit | undefined;
   /** The line that the shop chalks. */
   readonly line?: 'stitch' | 'cut' | undefined;
   /** Points that a hand may move. */

@@ -1,5 +1,6 @@
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { clamp } from '@ample-bolt/core/geometry/clamp';
+import type { Lit } from '@ample-bolt/core/pieces/lit-place';
 import type { CheckedSeam } from '@ample-bolt/core/pieces/check-seams';
 import { choiceHandles } from '@ample-bolt/core/styles/choice-handles';
 import type { Style } from '@ample-bolt/core/styles/style';
@@ -46,8 +47,13 @@ export function DraftPage() {
 }
 
 /** The edge of a seam that lies on a piece. */
-const edgeOn = (seam: CheckedSeam | undefined, piece: string): string | undefined =>
-  [...(seam?.a ?? []), ...(seam?.b ?? [])].find((edge) => edge.startsWith(`${piece}/`))?.split('/')[1];
+const edgesOn = (seam: CheckedSeam | undefined, piece: string): Lit => ({
+  edges: [...(seam?.a ?? []), ...(seam?.b ?? [])].flatMap((reference) => {
+    const [owner, edge = ''] = reference.split('/');
+    return owner === piece ? [edge] : [];
+  }),
+  points: [],
+});
 
 /** What lies behind the draft, and what the two are called. */
 interface Behind {
@@ -94,7 +100,7 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
   });
   const show = (next: CheckedSeam) => {
     setSeamId(next.id);
-    if (!current || edgeOn(next, current.piece.id) === undefined)
+    if (!current || edgesOn(next, current.piece.id).edges.length === 0)
       setChosen((next.a[0] ?? '').split('/')[0] ?? chosen);
   };
   const handles = choiceHandles(style, draft, { ...choices, ...entry.lengths }).filter(
@@ -127,7 +133,7 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
                 frame={stored.draft.pieces.find(({ piece }) => piece.id === current.piece.id)}
                 cloth={clothColour(ticket)}
                 unit={ticket.unit}
-                lit={edgeOn(walked, current.piece.id)}
+                lit={edgesOn(walked, current.piece.id)}
                 line={chalkMannerOf(ticket).line}
                 other={other?.draft.pieces.find(({ piece }) => piece.id === current.piece.id)}
                 movable={handles.map(({ onPiece, way, label, mm, least, most, choice }) => ({

@@ -1,4 +1,5 @@
 import type { Figure } from '@ample-bolt/core/drafting/draft';
+import { paths } from '../../app/paths.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Length } from '../../ui/Length.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
@@ -32,7 +33,15 @@ export function FigureCard({ figure, entry }: HandFormProps) {
             <Length mm={figure.computed} unit={unit} />, from:
           </p>
         )}
-        <WorkingTree working={figure.working} unit={unit} />
+        <WorkingTree
+          working={figure.working}
+          unit={unit}
+          places={{
+            measure: (id) => paths.measureOf(ticket.id, id),
+            choice: (id) => paths.choiceOf(ticket.id, id),
+            rule: (id) => paths.ruleOf(ticket.id, id),
+          }}
+        />
       </div>
       <footer className="border-t border-linen-2 px-4 py-3">
         {figure.moves ? (

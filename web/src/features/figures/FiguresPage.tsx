@@ -1,5 +1,6 @@
 import { handLine, handOn } from '@ample-bolt/core/drafting/hand-figures';
 import { ruleSet, rulesThatDiffer } from '@ample-bolt/core/rules/catalogue';
+import { litPlace } from '@ample-bolt/core/pieces/lit-place';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
@@ -73,6 +74,9 @@ export function FiguresPage() {
               frame={current}
               cloth={clothColour(ticket)}
               unit={ticket.unit}
+              lit={
+                moving?.id.startsWith(`${current.piece.id}/`) ? litPlace(drawn.piece, moving.at) : undefined
+              }
               movable={
                 figure && moving?.moves && figure.id.startsWith(`${current.piece.id}/`)
                   ? [

@@ -1,5 +1,5 @@
 import type { Finding } from '@ample-bolt/core/checks/finding';
-import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
+import { measureIds, type MeasureId } from '@ample-bolt/core/measures/catalogue';
 import { checkAgainstLast } from '@ample-bolt/core/measures/last-set';
 import { checkMeasures, findingsAbout, oneSlipEach } from '@ample-bolt/core/measures/plausibility';
 import type { SequenceId } from '@ample-bolt/core/measures/sequences';
@@ -7,6 +7,7 @@ import { startsAtShoulder } from '@ample-bolt/core/measures/steps';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { valuesOf } from '@ample-bolt/core/shop/ticket';
 import { useEffect, useRef, useState, type RefObject } from 'react';
+import { useSearchParams } from 'react-router';
 import { useKept } from '../../ui/use-kept.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { measuresAsked, type AskedMeasure } from './measures-asked.ts';
@@ -81,7 +82,10 @@ export function useMeasuring(): Measuring {
     return (open.find(({ need }) => need === 'required') ?? open[0] ?? order[0])?.id ?? 'bust';
   };
   // Found once: a measure stays in hand while it is typed, though it is no longer missing then.
-  const [current, setCurrent] = useState<MeasureId>(() => firstOf(sequence));
+  const [search] = useSearchParams();
+  const [current, setCurrent] = useState<MeasureId>(
+    () => measureIds.find((id) => id === search.get('measure')) ?? firstOf(sequence),
+  );
   const asked = measuresAsked(sequence, styleId, current);
   const index = asked.findIndex(({ id }) => id === current);
   const next = asked[index + 1];

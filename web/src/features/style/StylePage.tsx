@@ -11,7 +11,8 @@ import {
 } from '@ample-bolt/core/styles/style';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useSearchParams } from 'react-router';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Segmented } from '../../ui/Segmented.tsx';
@@ -184,6 +185,12 @@ function LengthField({
   usual,
 }: ChoiceFieldProps & { readonly choice: LengthChoice }) {
   const fault = entry.faultOf(id);
+  const [search] = useSearchParams();
+  const field = useRef<HTMLInputElement>(null);
+  const isAskedFor = search.get('choice') === id;
+  useEffect(() => {
+    if (isAskedFor) field.current?.select();
+  }, [isAskedFor]);
   return (
     <label className="flex items-center gap-3 py-0.5">
       <span className="min-w-0 grow leading-tight">
@@ -196,6 +203,7 @@ function LengthField({
         </span>
       </span>
       <input
+        ref={field}
         value={entry.textOf(id)}
         onChange={(event) => entry.type(id, event.target.value)}
         placeholder={typeof usual === 'number' ? formatNumber(usual, unit, { style: 'typeset' }) : ''}

@@ -11,6 +11,7 @@ import type { Unit } from '@ample-bolt/core/units/length';
 import { pieceName } from '@ample-bolt/core/words/names';
 import { ruleValueWords } from '@ample-bolt/core/words/rule-words';
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { useHouseRules } from '../../api/house.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Card } from '../../ui/Card.tsx';
@@ -24,7 +25,8 @@ import { useTicketContext } from '../ticket/ticket-context.ts';
 export function RulesPage() {
   const { ticket, actions } = useTicketContext();
   const { today, error, again } = useHouseRules();
-  const [sought, setSought] = useState('');
+  const [search] = useSearchParams();
+  const [sought, setSought] = useState(search.get('rule') ?? '');
   if (error && !today) return <Failed error={error} again={again} />;
   if (!today) return <Waiting what="the house rules" />;
   const own = ruleSet(ticket.rules);
