@@ -1,23 +1,38 @@
 import { describe, expect, test } from '@jest/globals';
 import { spawnSync } from 'node:child_process';
+import { buildSync } from 'esbuild';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { orderSchema } from './src/formats/order/order-schema.ts';
+import { styleBook } from './src/styles/style-book.ts';
 import { piecesSchema } from './src/formats/pieces/pieces-schema.ts';
 
 const root = path.resolve(import.meta.dirname, '..');
 const example = path.join(root, 'examples/lamp-bearer.json');
 const folder = mkdtempSync(path.join(tmpdir(), 'bolt-'));
 
-/** Runs `bolt` as a person would, in a process of its own. */
-function bolt(...args: string[]) {
+// Built once: translated anew for every run it would take longer than what it runs.
+const built = path.join(root, 'node_modules/.cache/bolt-test/cli.mjs');
+buildSync({
+  entryPoints: [path.join(root, 'core/cli.ts')],
+  outfile: built,
+  bundle: true,
+  platform: 'node',
+  format: 'esm',
+  packages: 'external',
+  logLevel: 'error',
+});
+
+/** Runs `bolt` in a process of its own. */
+const bolt = (...args: string[]) => runNode(built, ...args);
+
+function runNode(program: string, ...args: string[]) {
   const env = { ...process.env, NODE_OPTIONS: '' };
-  const { status, stdout, stderr } = spawnSync(
-    process.execPath,
-    [path.join(root, 'core/bolt.mjs'), ...args],
-    { encoding: 'utf8', env },
-  );
+  const { status, stdout, stderr } = spawnSync(process.execPath, [program, ...args], {
+    encoding: 'utf8',
+    env,
+  });
   return { status, stdout, stderr, json: () => JSON.parse(stdout) as Record<string, unknown> };
 }
 
@@ -36,6 +51,41 @@ function changed(change: (order: Written) => void): string {
 }
 
 describe('bolt', () => {
+  test('runs from its source as a person would run it', () => {
+    const { status, stdout } = runNode(path.join(root, 'core/bolt.mjs'), '--help');
+    expect([status, stdout]).toEqual([0, expect.stringContaining('bolt sum')]);
+  }, 30_000);
+
+  test('styles lists the book: what each needs, and its choices with range and default', () => {
+    const { styles } = bolt('styles', '--json').json() as {
+      styles: { id: string; requires: string[]; choices: { id: string; default: unknown }[] }[];
+    };
+    expect(styles).toHaveLength(Object.keys(styleBook).length);
+    const waistcoat = styles.find(({ id }) => id === 'waistcoat');
+    expect(waistcoat?.requires).toContain('bust');
+    expect(waistcoat?.choices.find(({ id }) => id === 'stand')).toMatchObject({
+      kind: 'length',
+      least: expect.any(Number) as unknown,
+      default: expect.any(Number) as unknown,
+    });
+    expect(bolt('styles').stdout).toContain('Tube top');
+  }, 20_000);
+
+  test('sum alone lists the sums; a flare without a length gives its inner radius alone', () => {
+    const { sums } = bolt('sum', '--json').json() as {
+      sums: { name: string; arguments: { id: string }[] }[];
+    };
+    expect(sums.map(({ name }) => name)).toContain('flare');
+    expect(bolt('sum').stdout).toContain('round');
+    const radius = bolt('sum', 'flare', 'round=28', '--json').json();
+    expect(radius).toMatchObject({
+      value: expect.closeTo(28 / (2 * Math.PI) - 0.5, 9) as unknown,
+      results: {},
+    });
+    const pieced = bolt('sum', 'flare', 'round=28', 'clothWidth=45', '--json');
+    expect(pieced.json()).toMatchObject({ error: { code: 'missing-argument', field: 'length' } });
+  }, 20_000);
+
   test('measures lists the catalogue', () => {
     const { status, stdout } = bolt('measures', '--json');
     expect(status).toBe(0);

@@ -1,9 +1,11 @@
 import { BadInput, readFlags, USAGE, type Answer, type Flags } from './commands/answer.ts';
 import { chalkCommand, checkCommand, draftCommand, measuresCommand } from './commands/draft-commands.ts';
 import { layCommand } from './commands/lay-command.ts';
-import { sumCommand } from './commands/sum-command.ts';
+import { stylesCommand } from './commands/styles-command.ts';
+import { sumCommand, sumsCommand } from './commands/sum-command.ts';
 
 function run(flags: Flags): Answer {
+  if (flags.values.help) return { json: { usage: USAGE }, text: USAGE, stopped: false };
   const [command] = flags.positionals;
   switch (command) {
     case 'measures':
@@ -17,7 +19,9 @@ function run(flags: Flags): Answer {
     case 'lay':
       return layCommand(flags);
     case 'sum':
-      return sumCommand(flags);
+      return flags.positionals.length === 1 ? sumsCommand() : sumCommand(flags);
+    case 'styles':
+      return stylesCommand();
     case undefined:
     default:
       throw new BadInput(

@@ -9,10 +9,10 @@ import type { Order } from '../src/formats/order/order.ts';
 import { readOrderText } from '../src/formats/order/read-order.ts';
 import type { Unit } from '../src/units/length.ts';
 
-export const USAGE = `bolt measures | draft ORDER.json [--out F.svg] | check ORDER.json | chalk ORDER.json
-bolt sum NAME key=value … [--unit in|cm]
+export const USAGE = `bolt measures | styles | draft ORDER.json [--out F.svg] | check ORDER.json | chalk ORDER.json
+bolt sum [NAME key=value … [--unit in|cm]]
 bolt lay ORDER.json|PIECES.json [--fold auto|open|half|width|two|four|cross] [--seconds N | --work N] [--seed N] [--out F.svg] [--prove LAY.json]
-Add --json for one JSON document on standard output.`;
+bolt sum without a name lists the sums and what each asks for. Add --json for one JSON document on standard output.`;
 
 /** Bad input ends the run with exit code 2; everything else that throws is a fault of the program. */
 export class BadInput extends Error {
@@ -25,6 +25,7 @@ export class BadInput extends Error {
 
 export const options = {
   json: { type: 'boolean', default: false },
+  help: { type: 'boolean', short: 'h', default: false },
   out: { type: 'string' },
   fold: { type: 'string', default: 'auto' },
   seconds: { type: 'string' },

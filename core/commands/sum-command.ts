@@ -1,4 +1,6 @@
+import type { SumArgument } from '../src/slate/quick-sum.ts';
 import { readSum } from '../src/slate/read-sum.ts';
+import { slate } from '../src/slate/slate.ts';
 import { sumJson, unitOf } from '../src/slate/sum-json.ts';
 import { quantityWords } from '../src/words/quantity-words.ts';
 import { BadInput, hasStop } from './answer.ts';
@@ -32,4 +34,23 @@ export function sumCommand({ positionals: [, name = '', ...written], values }: F
     `${severity}: ${message} ${remedy}`.trim(),
   );
   return { json, text: [...shown, ...said].join('\n'), stopped: hasStop(findings) };
+}
+
+/** An argument as it is typed, in brackets where it may be left out. */
+const argumentWords = ({ id, optional, usual }: SumArgument): string =>
+  optional || usual !== undefined ? `[${id}]` : id;
+
+/** Every quick sum with what it asks for. */
+export function sumsCommand(): Answer {
+  const sums = slate.map(({ name, title, summary, args }) => ({ name, title, summary, arguments: args }));
+  return {
+    json: { sums },
+    text: sums
+      .map(
+        ({ name, summary, arguments: args }) =>
+          `${name.padEnd(16)}${args.map(argumentWords).join(' ')}\n${''.padEnd(16)}${summary}`,
+      )
+      .join('\n'),
+    stopped: false,
+  };
 }

@@ -10,6 +10,7 @@ import {
   type SumArgument,
   type SumInputs,
   type SumLine,
+  type SumOutcome,
 } from './quick-sum.ts';
 import { habitFinding } from './width-sums.ts';
 
@@ -51,18 +52,22 @@ export const flare: QuickSum = {
   args: [
     { id: 'round', label: 'seam round', kind: 'length', positive: true },
     { id: 'circle', label: 'part of a circle', kind: 'ratio', usual: 1, positive: true },
-    { id: 'length', label: 'length', kind: 'length', positive: true },
+    { id: 'length', label: 'length', kind: 'length', optional: true, positive: true },
     { id: 'waistAllowance', label: 'join', kind: 'length', usual: half },
     { id: 'hem', label: 'hem', kind: 'length', usual: half },
     { id: 'extra', label: 'extra for pleats', kind: 'length', usual: 0 },
     { id: 'clothWidth', label: 'cloth width', kind: 'length', optional: true, positive: true },
     { id: 'rule', label: 'habit: round ÷', kind: 'ratio', optional: true, positive: true },
   ],
+  // Parts of a cloth are counted only of a ring whose outer edge is known.
+  needs: ({ has }) => (has('clothWidth') ? ['length'] : []),
   sum: (inputs) => {
     const { term, of, has } = inputs;
     const stitched = innerRadius(inputs);
     const radius = stitched.mm;
     const inner = sum(plus(stitched), minus(term('waistAllowance')));
+    const innerLine = lengthLine('inner', 'inner radius, cut', inner.mm, inner);
+    if (!has('length')) return byHabit(inputs, [innerLine]);
     // Length runs from the join as it will be sewn; the join's own turning is not counted twice.
     const outer = sum(plus(chosen('stitched inner radius', radius)), plus(term('length')), plus(term('hem')));
     const outerMm = outer.mm;
@@ -70,7 +75,7 @@ export const flare: QuickSum = {
     const across =
       circle > 0.25 ? times(chosen('outer radius', outerMm), 2) : chosen('outer radius', outerMm);
     const lines: [SumLine, ...SumLine[]] = [
-      lengthLine('inner', 'inner radius, cut', inner.mm, inner),
+      innerLine,
       lengthLine('outer', 'outer radius, cut', outerMm, outer),
       lengthLine('square', 'square of cloth that holds it', across.mm, across),
     ];
@@ -82,16 +87,21 @@ export const flare: QuickSum = {
       if (parts)
         lines.push(countLine('parts', 'equal parts that lie on it', parts.count, joinWords(parts.joins)));
     }
-    if (!has('rule')) return outcome(lines);
-    const wanted = of('round') + of('extra');
-    const byHabit = (2 * Math.PI * circle * wanted) / of('rule');
-    const miss = sum(plus(chosen('round by the habit', byHabit)), minus(chosen('round wanted', wanted)));
-    return outcome(
-      [...lines, lengthLine('miss', 'the habit misses by', miss.mm, miss)],
-      habitFinding(`round ÷ ${of('rule')}`, byHabit, wanted),
-    );
+    return byHabit(inputs, lines);
   },
 };
+
+/** What a habit's divisor misses the round by, where one is compared. */
+function byHabit({ of, has }: SumInputs, lines: readonly [SumLine, ...SumLine[]]): SumOutcome {
+  if (!has('rule')) return outcome(lines);
+  const wanted = of('round') + of('extra');
+  const drawn = (2 * Math.PI * of('circle') * wanted) / of('rule');
+  const miss = sum(plus(chosen('round by the habit', drawn)), minus(chosen('round wanted', wanted)));
+  return outcome(
+    [...lines, lengthLine('miss', 'the habit misses by', miss.mm, miss)],
+    habitFinding(`round ÷ ${of('rule')}`, drawn, wanted),
+  );
+}
 
 /** A strip as long as `of`, pieced across the cloth. */
 const pieces = (length: number, { of }: SumInputs): number => piecesFor(length, of('clothWidth'), of('join'));

@@ -140,7 +140,7 @@ describe('reading what is asked', () => {
   test.each([
     ['nope round=1', 'name', 'there are quarter, fold-width'],
     ['flare rond=2', 'rond', 'it takes round, circle'],
-    ['flare round=28', 'length', 'Length is missing'],
+    ['flare round=28 clothWidth=45', 'length', 'Length is missing'],
     ['quarter round=wide', 'round', 'not a length'],
     ['quarter round=-3', 'round', 'negative'],
     ['quarter round=0', 'round', 'more than nothing'],

@@ -1,0 +1,45 @@
+import { optionsInOrder, type Choice } from '../src/styles/style.ts';
+import { styleBook } from '../src/styles/style-book.ts';
+import type { Answer } from './answer.ts';
+
+/** A choice with its range or options and its default; lengths in mm, null where the default follows from the body. */
+function choiceJson(id: string, choice: Choice) {
+  const { kind, label, group, help } = choice;
+  const common = { id, kind, label, group, help, when: choice.when ?? null };
+  switch (choice.kind) {
+    case 'length':
+      return {
+        ...common,
+        least: choice.least,
+        most: choice.most,
+        default: choice.usual === 'from-body' ? null : choice.usual,
+      };
+    case 'option':
+      return {
+        ...common,
+        options: optionsInOrder(choice).map(([option, words]) => ({ id: option, words })),
+        default: choice.usual,
+      };
+  }
+}
+
+/** Every style of the book: what it needs, what it works out when that was not taken, and what is chosen of it. */
+export function stylesCommand(): Answer {
+  const styles = Object.values(styleBook).map(
+    ({ id, name, summary, cloths, requires, derives, checks, choices }) => ({
+      id,
+      name,
+      summary,
+      cloths,
+      requires,
+      derives,
+      checks,
+      choices: Object.entries(choices).map(([choice, what]) => choiceJson(choice, what)),
+    }),
+  );
+  return {
+    json: { styles },
+    text: styles.map(({ id, name, summary }) => `${id.padEnd(26)}${name}. ${summary}`).join('\n'),
+    stopped: false,
+  };
+}
