@@ -28,6 +28,38 @@ const pureCore = {
   ],
 };
 
+/** What a name is, not how it is spelt, says what an edge or a piece is; places in a loop are the loop's own business. */
+const byName = {
+  'no-restricted-syntax': [
+    'error',
+    {
+      selector:
+        'CallExpression[callee.property.name=/^(includes|startsWith|endsWith|replace|match|search)$/][callee.object.name=/^(id|[a-z]+Id)$/]',
+      message: 'an id is compared as a whole; what it stands for is told by part, face, panel or role',
+    },
+    {
+      selector:
+        'CallExpression[callee.property.name=/^(includes|startsWith|endsWith|replace|match|search)$/][callee.object.property.name="id"]',
+      message: 'an id is compared as a whole; what it stands for is told by part, face, panel or role',
+    },
+    {
+      selector:
+        'CallExpression[callee.property.name="at"][callee.object.property.name="edges"], CallExpression[callee.property.name="at"][callee.object.name="edges"]',
+      message: 'edges are addressed by name, or as neighbours (geometry/loop)',
+    },
+    {
+      selector:
+        'MemberExpression[computed=true][object.property.name="edges"], CallExpression[callee.property.name="slice"][callee.object.property.name="edges"]',
+      message: 'edges are addressed by name, or as neighbours (geometry/loop)',
+    },
+    {
+      selector:
+        'VariableDeclarator[id.type="ArrayPattern"][init.type="MemberExpression"][init.property.name="edges"]',
+      message: 'edges are addressed by name, or as neighbours (geometry/loop)',
+    },
+  ],
+};
+
 export default defineConfig(
   globalIgnores(['**/dist', 'data', 'test-results', 'node_modules']),
   js.configs.recommended,
@@ -43,6 +75,11 @@ export default defineConfig(
   },
   { files: ['web/**/*.{ts,tsx}'], extends: [reactHooks.configs.flat.recommended] },
   { files: ['core/src/**/*.ts'], ignores: ['**/*.test.ts'], rules: pureCore },
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts', 'core/src/geometry/**', 'core/src/testing/**'],
+    rules: byName,
+  },
   { files: ['**/*.{js,mjs}'], languageOptions: { globals: globals.node } },
   prettier,
 );

@@ -12,6 +12,7 @@ import { cutName, pieceName } from '../src/words/names.ts';
 import { renderWorking } from '../src/workings/render-working.ts';
 import { orderFrom, draftFrom, hasStop, findingLines } from './answer.ts';
 import type { Answer, Flags } from './answer.ts';
+import { pieceOfFigure } from '../src/drafting/figure-piece.ts';
 
 export function measuresCommand(): Answer {
   const json = measureIds.map((id) => ({ id, ...measureOf(id), standard: measureOf(id).standard ?? null }));
@@ -25,7 +26,7 @@ export function measuresCommand(): Answer {
 function figuresText({ pieces, figures }: Draft, order: Order): string {
   return pieces
     .map(({ piece }) => {
-      const own = figures.filter(({ id }) => id.startsWith(`${piece.id}/`));
+      const own = figures.filter(({ id }) => pieceOfFigure(id) === piece.id);
       const lines = own.map(
         ({ label, mm, working }) =>
           `  ${label.padEnd(34)}${formatLength(mm, order.unit).padStart(10)}   ${renderWorking(working, order.unit)}`,

@@ -27,10 +27,7 @@ export const coverageOf = (pieces: readonly Piece[]): Coverage[] =>
 /** Says where a strapless front stands low above the bust; `choice` sets its level, now `level` mm down. */
 export const straplessFindings = (coverage: readonly Coverage[], choice: string, level: number): Finding[] =>
   coverage
-    .filter(
-      ({ piece, edge, aboveBust }) =>
-        edge === 'top' && piece.includes('front') && aboveBust < STRAPLESS_LEAST - TYPED_WITHIN,
-    )
+    .filter(({ edge, aboveBust }) => edge === 'top' && aboveBust < STRAPLESS_LEAST - TYPED_WITHIN)
     .map(({ piece, aboveBust }) =>
       finding(
         'edge-covers-little',

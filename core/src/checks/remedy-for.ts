@@ -1,9 +1,10 @@
 import type { HandFigures } from '../drafting/hand-figures.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
 import type { Remedy } from './finding.ts';
+import { pieceOfFigure } from '../drafting/figure-piece.ts';
 
 /** Takes back a figure that was set by hand on one of the pieces; where there is none, takes a measure again. */
 export function remedyFor(pieces: readonly string[], hand: HandFigures, measure: MeasureId): Remedy {
-  const figure = Object.keys(hand).find((id) => pieces.some((piece) => id.startsWith(`${piece}/`)));
+  const figure = Object.keys(hand).find((id) => pieces.includes(pieceOfFigure(id)));
   return figure === undefined ? { kind: 'measure-again', measure } : { kind: 'clear-figure', figure };
 }

@@ -12,6 +12,7 @@ const panel: Piece = {
   id: 'panel',
   name: 'Panel',
   role: 'outer',
+  part: 'bodice',
   cut: { copies: 1, layers: 'fold' },
   grain: point(0, 1),
   edges: (['waist', 'side', 'hem', 'fold'] as const).map((role, index) => ({

@@ -26,6 +26,7 @@ export const gatheredSleeve = (plan: GatheredSleevePlan): Piece => {
     id: 'sleeve',
     name: 'Sleeve',
     role: 'outer',
+    part: 'sleeve',
     cut: { copies: 2, layers: 'fold' },
     grain: point(0, 1),
     edges: [

@@ -10,6 +10,7 @@ import {
   type HandFigure,
   type HandFigures,
 } from './hand-figures.ts';
+import { pieceOfFigure } from './figure-piece.ts';
 
 /** A figure that, set to this on the line that the shop works by, makes a seam true; mm. */
 export interface Truing {
@@ -65,7 +66,7 @@ const sideEdges = ({ a, b }: CheckedSeam, piece: string): string[] =>
 
 /** Whether a hand set any figure of a piece. */
 const isSet = (piece: Piece, hand: HandFigures): boolean =>
-  Object.keys(hand).some((id) => id.startsWith(`${piece.id}/`));
+  Object.keys(hand).some((id) => pieceOfFigure(id) === piece.id);
 
 /** The figures of a piece whose point lies on the seam and that no hand has set. */
 const movable = (drafted: DraftedPiece, seam: CheckedSeam, { figuresOf, hand }: SetGarment): Figure[] => {

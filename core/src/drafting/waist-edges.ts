@@ -14,7 +14,7 @@ export function waistEdges(seam: OpenedSeam, allowance: number): { edges: Edge[]
     const id = `waist-dart-${seam.mouths.length - index}`;
     edges.push({ id: `${id}-outer`, role: 'dart', path: [line(mouth.outer, mouth.tip)], allowance: 0 });
     edges.push({ id: `${id}-inner`, role: 'dart', path: [line(mouth.tip, mouth.inner)], allowance: 0 });
-    darts.push({ id, legs: [`${id}-outer`, `${id}-inner`], pressed: 'centre' });
+    darts.push({ id, in: 'waist', legs: [`${id}-outer`, `${id}-inner`], pressed: 'centre' });
   });
   return { edges, darts };
 }

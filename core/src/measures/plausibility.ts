@@ -144,7 +144,15 @@ function derivedFinding(id: MeasureId, values: MeasureValues, rules: RuleSet): F
 }
 
 /** Bust rules do not hold for children, whose chest and waist are close. */
-const aboutBust = (gap: Gap): boolean => [gap.of, gap.over].some((id) => /[bB]ust/.test(id));
+const bustMeasures: readonly MeasureId[] = [
+  'bust',
+  'highBust',
+  'underBust',
+  'bustSpan',
+  'shoulderToBust',
+  'shoulderToUnderBust',
+];
+const aboutBust = (gap: Gap): boolean => bustMeasures.includes(gap.of) || bustMeasures.includes(gap.over);
 
 /**
  * Measures that do not go together or lie outside the usual: each a `care` with the remedy, never a refusal.

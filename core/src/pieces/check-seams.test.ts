@@ -3,7 +3,7 @@ import { point } from '../geometry/point.ts';
 import { line } from '../geometry/segment.ts';
 import { inches } from '../units/length.ts';
 import { checkSeams, SEAM_TOLERANCE } from './check-seams.ts';
-import { edgeOf, makePiece, replaceEdge, roleLength, stitchRing, type Piece } from './piece.ts';
+import { edgeOf, makePiece, turnedLoop, replaceEdge, roleLength, stitchRing, type Piece } from './piece.ts';
 import { signedArea } from '../geometry/ring.ts';
 
 /** A triangle whose sides are called a, b and c. */
@@ -13,6 +13,7 @@ const triangle = (id: string, size: number): Piece => {
     id,
     name: id,
     role: 'outer',
+    part: 'bodice',
     cut: { copies: 1, layers: 'single' },
     grain: point(0, 1),
     edges: ['a', 'b', 'c'].map((edge, index) => ({
@@ -73,7 +74,7 @@ describe('checkSeams', () => {
 });
 
 describe('makePiece', () => {
-  test('a loop given the wrong way round is turned, its notches with it', () => {
+  test('a loop given the wrong way round is refused; drawn so on purpose it is turned, its notches with it', () => {
     const reversed: Piece = {
       ...small,
       edges: [...small.edges].reverse().map((edge) => {
@@ -84,7 +85,8 @@ describe('makePiece', () => {
       notches: [{ edge: 'a', at: 90, kind: 'single' }],
     };
     expect(signedArea(stitchRing(reversed))).toBeLessThan(0);
-    const turned = makePiece(reversed);
+    expect(() => makePiece(reversed)).toThrow('the wrong way round');
+    const turned = makePiece(turnedLoop(reversed));
     expect(signedArea(stitchRing(turned))).toBeGreaterThan(0);
     expect(turned.notches[0]?.at).toBeCloseTo(10, 9);
     expect(turned.edges.map(({ id }) => id)).toEqual(['a', 'b', 'c']);

@@ -19,6 +19,7 @@ const square = (
   id: 'square',
   name: 'Square',
   role: 'outer',
+  part: 'bodice',
   cut: { copies: 1, layers: 'single' },
   grain: point(0, 1),
   edges: corners.map((from, index): Edge => ({

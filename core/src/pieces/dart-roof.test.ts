@@ -12,6 +12,7 @@ const piece: Piece = {
   id: 'panel',
   name: 'Panel',
   role: 'outer',
+  part: 'bodice',
   cut: { copies: 1, layers: 'fold' },
   grain: point(0, 1),
   edges: [
@@ -24,7 +25,7 @@ const piece: Piece = {
     { id: 'centre', role: 'fold', path: [line(point(0, 80), point(0, 0))], allowance: 0 },
   ],
   notches: [],
-  darts: [{ id: 'dart', legs: ['dart-outer', 'dart-inner'], pressed: 'centre' }],
+  darts: [{ id: 'dart', in: 'waist', legs: ['dart-outer', 'dart-inner'], pressed: 'centre' }],
   levels: [],
   intakes: [],
 };

@@ -14,6 +14,7 @@ import {
 } from '../geometry/point.ts';
 import { line } from '../geometry/segment.ts';
 import { edgeOf, type Dart, type Edge, type Piece } from './piece.ts';
+import { after as edgeAfter, before as edgeBefore } from '../geometry/loop.ts';
 
 /** A roof may rise this far from the mouth, as parts of the mouth's width; steeper peaks come only from broken drafts. */
 const ROOF_RISE = { least: -0.2, most: 0.8 };
@@ -27,10 +28,7 @@ export function dartRoof(piece: Piece, dart: Dart): [Point, Point, Point] {
   const [mouthA, tip, mouthB] = [startOf(first.path), endOf(first.path), endOf(second.path)];
   const middle = between(mouthA, mouthB, 0.5);
   const axis = unitVector(subtract(middle, tip));
-  const at = (id: string) => piece.edges.findIndex((edge) => edge.id === id);
-  const before = piece.edges.at(at(first.id) - 1);
-  const after = piece.edges[(at(second.id) + 1) % piece.edges.length];
-  if (!before || !after) throw new Error(`dart ${dart.id} has no neighbours`);
+  const [before, after] = [edgeBefore(piece.edges, first), edgeAfter(piece.edges, second)];
   const ontoNext = dart.pressed === 'hem' || Math.abs(mouthB.x) < Math.abs(mouthA.x);
   const [from, direction] = ontoNext
     ? [mouthB, startDirection(after.path)]
@@ -46,17 +44,17 @@ export function dartRoof(piece: Piece, dart: Dart): [Point, Point, Point] {
 
 /** The loop with every dart bridged by its roof: what is cut, before allowances. */
 export function edgesUnderRoofs(piece: Piece): Edge[] {
-  return piece.edges.flatMap((edge, index) => {
+  return piece.edges.flatMap((edge) => {
     const dart = piece.darts.find(({ legs }) => legs.includes(edge.id));
     if (!dart) return [edge];
     if (dart.legs[1] === edge.id) return [];
     const [a, peak, b] = dartRoof(piece, dart);
-    const seam = piece.edges.at(index - 1);
+    const seam = edgeBefore(piece.edges, edge);
     return [
       {
         id: dart.id,
-        role: seam?.role ?? 'dart',
-        allowance: seam?.allowance ?? 0,
+        role: seam.role,
+        allowance: seam.allowance,
         path: [line(a, peak), line(peak, b)],
       },
     ];

@@ -43,6 +43,20 @@ export type EdgeRole =
 /** What a piece is cut from, in the order in which cloths are laid and chalked. */
 export const clothRoles = ['outer', 'lining', 'stay', 'net', 'trim'] as const;
 export type ClothRole = (typeof clothRoles)[number];
+/** What a piece is a piece of. */
+export type PartName =
+  | 'bodice'
+  | 'cup'
+  | 'base'
+  | 'yoke'
+  | 'net'
+  | 'skirt'
+  | 'facing'
+  | 'collar'
+  | 'sleeve'
+  | 'placket'
+  /** A belt, tie, band, lace or strip for loops. */
+  | 'strip';
 export type LevelName = 'chest' | 'bust' | 'underBust' | 'waist' | 'hip' | 'hem';
 
 /** Why an edge is not cut with its piece, and the cloth that it keeps outside its allowance until then, mm. */
@@ -73,6 +87,8 @@ export interface Notch {
 /** A dart is two edges of the loop, mouth to tip and tip to mouth. */
 export interface Dart {
   readonly id: string;
+  /** The edge that it opens into. */
+  readonly in: 'waist' | 'side' | 'neck';
   readonly legs: readonly [string, string];
   /** Which neighbour the folded cloth lies on. */
   readonly pressed: 'centre' | 'hem';
@@ -113,6 +129,10 @@ export interface Piece {
   readonly id: string;
   readonly name: string;
   readonly role: ClothRole;
+  /** The part of the garment that it belongs to; of a bodice or skirt, on which face it lies and which panel of that it is. */
+  readonly part: PartName;
+  readonly face?: 'front' | 'back';
+  readonly panel?: 'centre' | 'side';
   readonly cut: Cut;
   /** Direction of the grain, towards the hem. */
   readonly grain: Point;
@@ -136,18 +156,25 @@ export interface Piece {
 /** Chords of a sampled outline stay within this of the curve, mm: finer than any chalk or cutter. */
 export const OUTLINE_TOLERANCE = 0.05;
 
-/** A piece whose loop runs clockwise; one given the other way round is turned, its notches with it. */
+const loopArea = ({ edges }: Piece): number =>
+  edges.flatMap(({ path }) => path.map(sweptArea)).reduce((sum, part) => sum + part, 0);
+
+/** A piece whose loop runs clockwise on screen; one given the other way round is a broken invariant, and throws. */
 export function makePiece(piece: Piece): Piece {
-  const area = piece.edges.flatMap(({ path }) => path.map(sweptArea)).reduce((sum, part) => sum + part, 0);
-  if (area > 0) return piece;
-  const turned = piece.edges.map((edge) => ({ ...edge, path: reverseCurve(edge.path) })).reverse();
-  const notches = piece.notches.map((notch) => ({
+  if (loopArea(piece) <= 0) throw new Error(`${piece.id}: its loop runs the wrong way round`);
+  return piece;
+}
+
+/** A piece whose loop was drawn the other way round, turned: its edges, their notches and the legs of its darts. */
+export const turnedLoop = (piece: Piece): Piece => ({
+  ...piece,
+  edges: piece.edges.map((edge) => ({ ...edge, path: reverseCurve(edge.path) })).reverse(),
+  notches: piece.notches.map((notch) => ({
     ...notch,
     at: curveLength(edgeOf(piece, notch.edge).path) - notch.at,
-  }));
-  const darts = piece.darts.map((dart): Dart => ({ ...dart, legs: [dart.legs[1], dart.legs[0]] }));
-  return { ...piece, edges: turned, notches, darts };
-}
+  })),
+  darts: piece.darts.map((dart): Dart => ({ ...dart, legs: [dart.legs[1], dart.legs[0]] })),
+});
 
 export function edgeOf(piece: Piece, id: string): Edge {
   const edge = piece.edges.find((candidate) => candidate.id === id);
@@ -160,10 +187,10 @@ export function edgeOf(piece: Piece, id: string): Edge {
 export const levelDown = ({ path }: Level): number =>
   (path.find(({ x }) => Math.abs(x) < 1e-6) ?? path[0])?.y ?? 0;
 
-/** The centre of a half-piece: the last edge of its loop, which comes back up to where the first one starts. */
+/** The centre of a half-piece: its fold, or the edge that is sewn or opens there. */
 export function centreOf(piece: Piece): Edge {
-  const centre = piece.edges.at(-1);
-  if (!centre) throw new Error(`${piece.id} has no edges`);
+  const centre = piece.edges.find(({ role }) => role === 'fold' || role === 'centre');
+  if (!centre) throw new Error(`${piece.id} has no centre`);
   return centre;
 }
 

@@ -4,6 +4,7 @@ import { distance, DOWN, OUT, scale, type Point } from '../geometry/point.ts';
 import { contourIntake } from './contour-dart.ts';
 import type { Dimension, Place } from './dimension.ts';
 import { edgeLength, edgesWithRole, type Edge, type EdgeRole, type Piece } from './piece.ts';
+import { after as edgeAfter, before as edgeBefore } from '../geometry/loop.ts';
 
 /** The point of the stitch line that sets a dimension, and the way that lengthens it. */
 export interface Moves {
@@ -24,11 +25,10 @@ const held: ReadonlySet<EdgeRole> = new Set(['fold', 'centre']);
 
 /** The end of an edge that a hand moves along it: away from a fold or centre, of two free ends the upper. */
 export function endMoved({ edges }: Piece, edge: Edge): Moves {
-  const index = edges.indexOf(edge);
   const start = { at: startOf(edge.path), way: scale(startDirection(edge.path), -1) };
   const end = { at: endOf(edge.path), way: endDirection(edge.path) };
-  if (held.has(edges.at(index - 1)?.role ?? 'end')) return end;
-  if (held.has(edges[(index + 1) % edges.length]?.role ?? 'end')) return start;
+  if (held.has(edgeBefore(edges, edge).role)) return end;
+  if (held.has(edgeAfter(edges, edge).role)) return start;
   return start.at.y < end.at.y ? start : end;
 }
 
@@ -45,10 +45,9 @@ export function cornerOf(piece: Piece, { of, end }: Extract<Place, { kind: 'corn
   const run = edgesWithRole(piece, of);
   const edge = end === 'start' ? run[0] : run.at(-1);
   if (!edge) return undefined;
-  const index = edges.indexOf(edge);
-  const before = end === 'start' ? edges.at(index - 1) : edge;
-  const after = end === 'start' ? edge : edges[(index + 1) % edges.length];
-  return before && after && { at: startOf(after.path), before, after };
+  const before = end === 'start' ? edgeBefore(edges, edge) : edge;
+  const after = end === 'start' ? edge : edgeAfter(edges, edge);
+  return { at: startOf(after.path), before, after };
 }
 
 const along = (at: Point, kind: Dimension['kind']): number => (kind === 'down' ? at.y : at.x);

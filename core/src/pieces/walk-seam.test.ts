@@ -12,6 +12,7 @@ const piece = (id: string, ...edges: { id: string; length: number; notches: numb
   id,
   name: id,
   role: 'outer',
+  part: 'bodice',
   cut: { copies: 1, layers: 'single' },
   grain: point(0, 1),
   edges: edges.map((edge) => ({

@@ -1,7 +1,8 @@
 import { endDirection, startDirection } from '../geometry/curve.ts';
 import { angleBetween } from '../geometry/point.ts';
-import { edgeLength, edgeOf, type EdgeRole, type Piece } from './piece.ts';
+import { edgeLength, edgeOf, type Edge, type EdgeRole, type Piece } from './piece.ts';
 import type { Seam } from './seam.ts';
+import { after as edgeAfter, before as edgeBefore } from '../geometry/loop.ts';
 
 /** The corner of a piece at one end of its side of a seam: the edge that goes on there, and the angle inside the piece, radians. */
 interface Corner {
@@ -37,20 +38,18 @@ export interface WalkedSeam {
   readonly runsOn: readonly RunsOn[];
 }
 
-function edgeAt(pieces: readonly Piece[], reference: string): { piece: Piece; index: number } {
+function edgeAt(pieces: readonly Piece[], reference: string): { piece: Piece; edge: Edge } {
   const [pieceId, edgeId = ''] = reference.split('/');
   const piece = pieces.find(({ id }) => id === pieceId);
   if (!piece) throw new Error(`a seam names ${reference}, which is not drafted`);
-  return { piece, index: piece.edges.indexOf(edgeOf(piece, edgeId)) };
+  return { piece, edge: edgeOf(piece, edgeId) };
 }
 
 /** The corners before and after an edge, in the direction of its loop. */
 function cornersOf(pieces: readonly Piece[], reference: string): { before: Corner; after: Corner } {
-  const { piece, index } = edgeAt(pieces, reference);
-  const { edges } = piece;
-  const [previous, edge, next] = [edges.at(index - 1), edges[index], edges[(index + 1) % edges.length]];
-  if (!previous || !edge || !next) throw new Error(`${reference} has no neighbours`);
-  const inside = (from: typeof edge, to: typeof edge) =>
+  const { piece, edge } = edgeAt(pieces, reference);
+  const [previous, next] = [edgeBefore(piece.edges, edge), edgeAfter(piece.edges, edge)];
+  const inside = (from: Edge, to: Edge) =>
     Math.PI - angleBetween(endDirection(from.path), startDirection(to.path));
   return {
     before: { goesOn: previous.role, inside: inside(previous, edge) },
@@ -64,9 +63,7 @@ function sideOf(pieces: readonly Piece[], references: readonly string[], against
   const joins: number[] = [];
   const notches: number[] = [];
   references.forEach((reference, place) => {
-    const { piece, index } = edgeAt(pieces, reference);
-    const edge = piece.edges[index];
-    if (!edge) return;
+    const { piece, edge } = edgeAt(pieces, reference);
     const whole = edgeLength(edge);
     if (place > 0) joins.push(length);
     for (const notch of piece.notches)

@@ -16,6 +16,7 @@ const panel = (id: string, height: number): Piece =>
     id,
     name: id,
     role: 'outer',
+    part: 'bodice',
     cut: { copies: 1, layers: 'fold' },
     grain: point(0, 1),
     edges: [
@@ -104,6 +105,6 @@ describe('a garment as its recipe drew it', () => {
 
 test('where to look when lengths differ: down the back for a bodice, to the hip for a skirt', () => {
   expect(lengthOf(panel('bodice-front', 10))).toBe('backWaistLength');
-  expect(lengthOf(panel('skirt-front', 10))).toBe('waistToHip');
+  expect(lengthOf({ ...panel('skirt-front', 10), part: 'skirt' })).toBe('waistToHip');
   expect(dartSeams(panel('front', 10))).toEqual([]);
 });

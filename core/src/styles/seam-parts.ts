@@ -16,10 +16,9 @@ const measureOfRole: { readonly [role in EdgeRole]?: MeasureId } = {
   waist: 'waist',
 };
 
-const isSkirt = ({ id }: Piece): boolean => id.includes('skirt');
-
 /** Where to look when the lengths of a piece do not come out: down the back for a bodice, to the hip for a skirt. */
-export const lengthOf = (piece: Piece): MeasureId => (isSkirt(piece) ? 'waistToHip' : 'backWaistLength');
+export const lengthOf = (piece: Piece): MeasureId =>
+  piece.part === 'skirt' ? 'waistToHip' : 'backWaistLength';
 
 /** Two pieces sewn along all their edges of one role. */
 export const joined = (id: string, role: EdgeRole, a: Piece, b: Piece): Seam =>
@@ -32,6 +31,6 @@ export const dartSeams = (piece: Piece): Seam[] =>
       `${piece.id} ${dart.id}`,
       [`${piece.id}/${dart.legs[0]}`],
       [`${piece.id}/${dart.legs[1]}`],
-      dart.id === 'bust-dart' ? 'shoulderToBust' : 'waist',
+      dart.in === 'side' ? 'shoulderToBust' : 'waist',
     ),
   );

@@ -15,15 +15,7 @@ import { add, between, point, subtract, type Point } from '../geometry/point.ts'
 import { boxOf, type Ring } from '../geometry/ring.ts';
 import { contourOpening, type ContourDart } from '../pieces/contour-dart.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import {
-  centreOf,
-  edgeOf,
-  OUTLINE_TOLERANCE,
-  pathDown,
-  stitchRing,
-  type Dart,
-  type Piece,
-} from '../pieces/piece.ts';
+import { edgeOf, OUTLINE_TOLERANCE, pathDown, stitchRing, type Dart, type Piece } from '../pieces/piece.ts';
 
 const still = point(0, 0);
 
@@ -63,13 +55,11 @@ function mouthOf(piece: Piece, { legs }: Dart): Mouth {
 /** A piece drawn with its darts closed, as a flat drawing of the garment shows it; a small dart in another edge stays open. */
 function closedFlat(piece: Piece, ring: Ring): Point[] {
   const waist = boxOf(ring).maxY;
-  const mouths = (isOne: (id: string) => boolean) =>
-    piece.darts.filter(({ id }) => isOne(id)).map((dart) => mouthOf(piece, dart));
-  const sides = mouths((id) => id.startsWith('bust-dart'));
+  const mouths = (edge: Dart['in']) =>
+    piece.darts.filter((dart) => dart.in === edge).map((dart) => mouthOf(piece, dart));
+  const sides = mouths('side');
   // The outermost first: it moves only what lies outside of it, where the others still stand as drafted.
-  const uprights = mouths((id) => id.startsWith('waist')).sort(
-    (a, b) => Math.abs(b.tip.x) - Math.abs(a.tip.x),
-  );
+  const uprights = mouths('waist').sort((a, b) => Math.abs(b.tip.x) - Math.abs(a.tip.x));
   const contours = [...(piece.contours ?? [])].sort((a, b) => b.top.x - a.top.x);
   return ring.map((p) => {
     const below = sides.reduce((at, mouth) => sideClosed(mouth, waist, at), p);
@@ -121,8 +111,8 @@ function shiftAlong(centre: Curve, side: Curve): (p: Point) => Point {
 
 /** A centre that was nipped, drawn closed: every level is moved in by what was taken there. */
 function centreClosed(centre: Piece): (p: Point) => Point {
-  const edge = centreOf(centre);
-  if (edge.role !== 'centre') return (p) => p;
+  const edge = centre.edges.find(({ role }) => role === 'centre');
+  if (!edge) return (p) => p;
   const path = pathDown(edge);
   return (p) => {
     if (p.y < startOf(path).y) return p;

@@ -9,6 +9,7 @@ export const plainPanel: Piece = makePiece({
   id: 'bodice-front',
   name: 'Bodice front',
   role: 'outer',
+  part: 'bodice',
   cut: { copies: 1, layers: 'fold' },
   grain: point(0, 1),
   edges: [

@@ -54,7 +54,8 @@ export const figureWords = (id = ''): string => {
 };
 
 /** `neckDepthFront` as `neck depth front`. */
-const choiceWords = (id: string): string => id.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
+const choiceWords = (choice: string): string =>
+  choice.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
 
 /** What a finding says, as a colleague would: what is wrong, by how much, and what to change. */
 export function findingWords(finding: Finding, unit: Unit): FindingWords {

@@ -55,8 +55,18 @@ export const roleName: { readonly [role in EdgeRole]: string } = {
   hem: 'hem',
 };
 
-/** Edges of strips: the long one that is sewn, the other, and the two short ends. */
+/** Edges that darts part, and those of strips: the long one that is sewn, the other, and the two short ends. */
 const edgeNames: { readonly [id: string]: string } = {
+  'waist-1': 'waist, at the centre',
+  'waist-2': 'waist, past the dart',
+  'waist-3': 'waist, at the side',
+  'hem-1': 'hem, at the centre',
+  'hem-2': 'hem, past the dart',
+  'hem-3': 'hem, at the side',
+  'neck-1': 'neck, up to the dart',
+  'neck-2': 'neck, past the dart',
+  'side-upper': 'side, above the bust dart',
+  'side-lower': 'side, below the bust dart',
   band: 'long edge, sewn',
   free: 'long edge, outer',
   'end-start': 'short end, upper',
@@ -66,14 +76,6 @@ const edgeNames: { readonly [id: string]: string } = {
 /** `side-lower` as `side, lower`; `waist-2` as `waist, outer`. */
 export function edgeName(id: string): string {
   if (isOther(id)) return `${edgeName(ownId(id))}, other half`;
-  const numbered = /^waist-(\d)$/.exec(id);
-  if (numbered)
-    return numbered[1] === '1'
-      ? 'waist, at the centre'
-      : numbered[1] === '2'
-        ? 'waist, past the dart'
-        : 'waist, at the side';
-  if (id.startsWith('side-')) return `side, ${id === 'side-upper' ? 'above' : 'below'} the bust dart`;
   return edgeNames[id] ?? id.replaceAll('-', ' ');
 }
 

@@ -90,6 +90,8 @@ export function draftBack(
     id: 'bodice-back',
     name: 'Bodice back',
     role: 'outer',
+    part: 'bodice',
+    face: 'back',
     cut: { copies: 2, layers: 'pair' },
     grain: point(0, 1),
     edges: panelEdges(

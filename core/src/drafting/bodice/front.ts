@@ -134,7 +134,7 @@ function openSide(
       { id: 'bust-dart-lower', role: 'dart', path: [line(frame.bustPoint, startOf(lower))], allowance: 0 },
       { id: 'side-lower', role: 'side', path: lower, allowance },
     ],
-    darts: [{ id: 'bust-dart', legs: ['bust-dart-upper', 'bust-dart-lower'], pressed: 'hem' }],
+    darts: [{ id: 'bust-dart', in: 'side', legs: ['bust-dart-upper', 'bust-dart-lower'], pressed: 'hem' }],
     direction: endDirection(lower),
     lower: curveLength(lower),
   };
@@ -175,6 +175,8 @@ export function draftFront(
     id: 'bodice-front',
     name: 'Bodice front',
     role: 'outer',
+    part: 'bodice',
+    face: 'front',
     cut: { copies: 1, layers: 'fold' },
     grain: point(0, 1),
     edges: panelEdges(frame, 'front', { armhole, side: side.edges, waist: waistParts.edges }, allowances),

@@ -23,7 +23,7 @@ export interface PanelSums {
 const waistDarts = ({ darts }: Piece, sums: PanelSums) =>
   darts.flatMap((dart) => {
     const own = sums.darts[dart.id];
-    return dart.pressed === 'centre' && own ? [{ dart, own }] : [];
+    return dart.in === 'waist' && own ? [{ dart, own }] : [];
   });
 
 /** What a waist dart takes in, as a term with its name. */
@@ -176,7 +176,7 @@ export function panelDimensions(
       const own = sums.darts[dart.id];
       if (!own) return [];
       const leg = sum(plus(waistLine), minus(named('tip, down', own.tipDown)));
-      return dartDimensions(piece, dart, { ...(dart.pressed === 'centre' && { leg }), ...own });
+      return dartDimensions(piece, dart, { ...(dart.in === 'waist' && { leg }), ...own });
     }),
     declared(
       piece,

@@ -57,6 +57,7 @@ export function standCollar(plan: StandCollarPlan): Piece {
     id: 'collar',
     name: 'Collar',
     role: 'outer',
+    part: 'collar',
     cut: { copies: plan.copies, layers: 'fold' },
     grain: point(0, 1),
     edges: [

@@ -134,7 +134,7 @@ function dartedSide(
       { id: 'bust-dart-lower', role: 'dart', path: [line(tip, lower)], allowance: 0 },
       { id: 'side-lower', role: 'side', path: [line(lower, waist)], allowance },
     ],
-    darts: [{ id: 'bust-dart', legs: ['bust-dart-upper', 'bust-dart-lower'], pressed: 'hem' }],
+    darts: [{ id: 'bust-dart', in: 'side', legs: ['bust-dart-upper', 'bust-dart-lower'], pressed: 'hem' }],
   };
 }
 
@@ -179,7 +179,7 @@ function habitPanel(
     which === 'front' && hasBustDart(frame)
       ? dartedSide(underarm, waistSide, frame.bustPoint, balance, allowances.side)
       : { edges: [plain], darts: [] };
-  const lower = side.edges.at(-1) ?? plain;
+  const lower = side.edges.find(({ id }) => id === 'side-lower') ?? plain;
   const wholeSide = side.edges
     .filter(({ role }) => role === 'side')
     .reduce((sum, { path }) => sum + curveLength(path), 0);
@@ -187,6 +187,8 @@ function habitPanel(
     id: `bodice-${which}`,
     name: `Bodice ${which}`,
     role: 'outer',
+    part: 'bodice',
+    face: which,
     cut: which === 'front' ? { copies: 1, layers: 'fold' } : { copies: 2, layers: 'pair' },
     grain: point(0, 1),
     edges: panelEdges(frame, which, { armhole, side: side.edges, waist: edges }, allowances),

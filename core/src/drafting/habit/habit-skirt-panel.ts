@@ -1,7 +1,7 @@
 import { curveLength, endOf, reverseCurve } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
-import { makePiece, type Piece } from '../../pieces/piece.ts';
+import { makePiece, turnedLoop, type Piece } from '../../pieces/piece.ts';
 import { byRule, changed, divided, drawn, plus, sum } from '../../workings/working.ts';
 import type { Allowances } from '../allowances.ts';
 import { centreEdges, zipNotch, type PanelPlan } from '../skirt/panel.ts';
@@ -34,27 +34,32 @@ export function draftHabitPanel(plan: HabitPanelPlan, allowances: Allowances): P
   );
   const { edges, darts } = waistEdges(waist, allowances.waist);
   const hipAt = curveLength(side.slice(0, 1));
-  const piece = makePiece({
-    id: `skirt-${plan.which}`,
-    name: `Skirt ${plan.which}`,
-    role: 'outer',
-    cut: plan.which === 'front' ? { copies: 1, layers: 'fold' } : { copies: 2, layers: 'pair' },
-    grain: down,
-    edges: [
-      ...edges,
-      ...centreEdges(plan, allowances),
-      { id: 'hem', role: 'hem', path: [line(point(0, plan.length), hem)], allowance: allowances.hem },
-      { id: 'side', role: 'side', path: reverseCurve(side), allowance: allowances.side },
-    ],
-    notches: [{ edge: 'side', at: curveLength(side) - hipAt, kind: 'single' }, ...zipNotch(plan)],
-    darts,
-    levels: [
-      { name: 'waist', path: [point(0, 0), top] },
-      { name: 'hip', path: [point(0, hip.y), hip] },
-      { name: 'hem', path: [point(0, plan.length), endOf(side)] },
-    ],
-    intakes: [{ operation: 'waist dart', level: 'waist', mm: plan.intake }],
-  });
+  // Drawn from the side in, as a bodice's waist is; here it is the upper edge.
+  const piece = makePiece(
+    turnedLoop({
+      id: `skirt-${plan.which}`,
+      name: `Skirt ${plan.which}`,
+      role: 'outer',
+      part: 'skirt',
+      face: plan.which,
+      cut: plan.which === 'front' ? { copies: 1, layers: 'fold' } : { copies: 2, layers: 'pair' },
+      grain: down,
+      edges: [
+        ...edges,
+        ...centreEdges(plan, allowances),
+        { id: 'hem', role: 'hem', path: [line(point(0, plan.length), hem)], allowance: allowances.hem },
+        { id: 'side', role: 'side', path: reverseCurve(side), allowance: allowances.side },
+      ],
+      notches: [{ edge: 'side', at: curveLength(side) - hipAt, kind: 'single' }, ...zipNotch(plan)],
+      darts,
+      levels: [
+        { name: 'waist', path: [point(0, 0), top] },
+        { name: 'hip', path: [point(0, hip.y), hip] },
+        { name: 'hem', path: [point(0, plan.length), endOf(side)] },
+      ],
+      intakes: [{ operation: 'waist dart', level: 'waist', mm: plan.intake }],
+    }),
+  );
   const rule = plan.which === 'front' ? 'habit.waistDart' : 'habit.backDart';
   const intake = byRule(rule, plan.intake);
   const tipDown = byRule('habit.dartLength', plan.dartLength);

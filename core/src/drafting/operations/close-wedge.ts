@@ -13,6 +13,7 @@ import {
   type Piece,
 } from '../../pieces/piece.ts';
 import { changed, plus, type Working } from '../../workings/working.ts';
+import { between } from '../../geometry/loop.ts';
 
 export interface WedgePlan {
   /** The edge that is made shorter, and where, as a part of it from its start. */
@@ -60,7 +61,7 @@ export function closeWedge(piece: Piece, plan: WedgePlan): Piece {
   const most = Math.min(2 * mm, curveLength(rest) - 1);
   const { x: cut } = solve((each) => whole - curveLength(close(each).path) - mm, mm / 4, most);
   const { turn, path } = close(cut);
-  const turned = piece.edges.slice(from + 1, to + 1);
+  const turned = [...between(piece.edges, edge, edgeOf(piece, first)), edgeOf(piece, first)];
   const edges = piece.edges.map((each): Edge => {
     if (each === edge) return { ...each, path };
     return turned.includes(each) ? { ...each, path: mapCurve(each.path, turn) } : each;

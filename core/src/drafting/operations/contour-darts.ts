@@ -24,10 +24,7 @@ function contourOf(piece: Piece, { id, legs }: Dart, below: number): ContourDart
  * mouths, ready to be lengthened. Other darts stay as they are.
  */
 export function contourDarts(piece: Piece, below: Working): Piece {
-  const upright = piece.darts.filter(({ legs }) => {
-    const before = piece.edges[piece.edges.findIndex(({ id }) => id === legs[0]) - 1];
-    return before?.role === 'waist';
-  });
+  const upright = piece.darts.filter((dart) => dart.in === 'waist');
   if (upright.length === 0) return piece;
   const legs = new Set(upright.flatMap((dart) => dart.legs));
   const stretches = piece.edges.filter(({ role }) => role === 'waist');

@@ -51,6 +51,7 @@ export function crossedBand(plan: CrossedBandPlan): Piece {
     id: plan.id,
     name: plan.name,
     role: plan.role,
+    part: 'net',
     length: sum(plus(named('front', front)), plus(named('back', back))),
     width: times(drawn('waist that it covers', covered), plan.ratio),
     doubled: false,

@@ -9,9 +9,10 @@ import {
 import { clamp } from '../../geometry/clamp.ts';
 import { distance, point, quarterTurn, scale, type Point } from '../../geometry/point.ts';
 import { handleCurve } from '../../geometry/segment.ts';
-import { edgeOf, type Piece } from '../../pieces/piece.ts';
+import { centreOf, edgeOf, type Piece } from '../../pieces/piece.ts';
 import { cutAcross, pointOn } from './cut-across.ts';
 import type { PrincessPanels } from './split-on-princess.ts';
+import { asPart } from '../../pieces/as-part.ts';
 
 export interface CupPlan {
   /** From the bust point down to the seam, mm: bust line to under bust, less up to 1 in. */
@@ -63,7 +64,7 @@ export function cupSeam({ centre, side }: Pick<PrincessPanels, 'centre' | 'side'
   const whole = curveLength(princess);
   const down = Math.min(whole - LEAST, lengthWhere(princess, 'y', plan.bust + plan.radius) ?? 0.7 * whole);
   const seamPlace = placeAtLength(princess, down);
-  const middle = edgeOf(centre, centre.edges.at(-1)?.id ?? '');
+  const middle = centreOf(centre);
   const rise = (part: number) => plan.bust + plan.radius * (1 - part);
   const up = lengthWhere(middle.path, 'y', rise(RISE.centre)) ?? 0.6 * curveLength(middle.path);
   const centrePlace = { edge: middle.id, at: Math.min(up, curveLength(middle.path) - LEAST) };
@@ -94,13 +95,8 @@ export function cupSeam({ centre, side }: Pick<PrincessPanels, 'centre' | 'side'
     ),
     cupEdge(plan.allowance),
   );
-  const asCup = (piece: Piece): Piece => ({
-    ...piece,
-    id: piece.id.replace('bodice', 'cup'),
-    name: piece.name.replace('Bodice', 'Cup'),
-  });
   return {
-    upper: { centre: asCup(cutCentre.beyond), side: asCup(cutSide.beyond) },
+    upper: { centre: asPart(cutCentre.beyond, 'cup'), side: asPart(cutSide.beyond, 'cup') },
     lower: { centre: cutCentre.between, side: cutSide.between },
   };
 }

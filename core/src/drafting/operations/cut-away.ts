@@ -4,6 +4,7 @@ import { handleCurve, line } from '../../geometry/segment.ts';
 import { edgeLength, edgeOf, makePiece, type Level, type Piece } from '../../pieces/piece.ts';
 import { carryDimensions } from '../../pieces/carry-dimensions.ts';
 import { changed, minus, plus, sum, times, type Working } from '../../workings/working.ts';
+import { underarmOf } from '../../pieces/underarm.ts';
 
 export interface CutAwayPlan {
   /** Width of the strap left on the shoulder, from the neck point. */
@@ -23,9 +24,7 @@ const MOST_OF_SIDE = 0.6;
  */
 export function cutAway(front: Piece, { strap, lower }: CutAwayPlan): Piece {
   const shoulder = edgeOf(front, 'shoulder');
-  const index = front.edges.findIndex(({ role }) => role === 'armhole');
-  const [armhole, side] = [front.edges[index], front.edges[index + 1]];
-  if (!armhole || side?.role !== 'side') throw new Error(`${front.id} has no side below its armhole`);
+  const { armhole, side } = underarmOf(front);
   const cut = Math.min(lower.mm, MOST_OF_SIDE * edgeLength(side));
   const rest = cut > 0 ? splitCurve(side.path, cut)[1] : side.path;
   const at = placeAtLength(side.path, cut);

@@ -6,6 +6,7 @@ import { roomAhead } from './room-ahead.ts';
 import { carryDimensions, declared, withDimensions } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import { named, plus, sum, type Working } from '../../workings/working.ts';
+import { after, between } from '../../geometry/loop.ts';
 
 export interface CutOutPlan {
   /** Down the front edge from the neck. */
@@ -26,10 +27,9 @@ const HEART = { foot: 0.75, neck: 0.4 };
  * what a strip along the front is carried around.
  */
 export function cutOut(panel: Piece, plan: CutOutPlan): Piece {
-  const [neck] = panel.edges;
-  const front = panel.edges.at(-1);
-  if (neck?.role !== 'neck' || front?.role !== 'front')
-    throw new Error(`${panel.id} has no neck beside a front edge`);
+  const front = panel.edges.find(({ role }) => role === 'front');
+  const neck = front && after(panel.edges, front);
+  if (!front || neck?.role !== 'neck') throw new Error(`${panel.id} has no neck beside a front edge`);
   const wedge = Math.min(plan.wedge.mm, MOST.neck * curveLength(neck.path));
   const whole = curveLength(front.path);
   const up = whole - Math.min(plan.depth.mm, MOST.front * whole);
@@ -44,7 +44,7 @@ export function cutOut(panel: Piece, plan: CutOutPlan): Piece {
     ...panel,
     edges: [
       { ...neck, path: rest },
-      ...panel.edges.slice(1, -1),
+      ...between(panel.edges, neck, front),
       { ...front, path: [line(startOf(front.path), foot)] },
       { id: 'cut-out', role: 'front', path: [heart], allowance: plan.allowance },
     ],

@@ -14,6 +14,7 @@ export interface EdgeDartPlan {
   /** What it takes in, and how long it is. */
   readonly intake: Working;
   readonly length: Working;
+  readonly in: Dart['in'];
   readonly pressed: Dart['pressed'];
 }
 
@@ -57,6 +58,7 @@ export function dartInEdge(piece: Piece, edgeId: string, plan: EdgeDartPlan): Pi
     if (notch.at < middle - half) return [{ ...notch, edge: `${edgeId}-1` }];
     return notch.at > middle + half ? [{ ...notch, edge: `${edgeId}-2`, at: notch.at - middle - half }] : [];
   };
+  const dart = { id: plan.id, in: plan.in, legs, pressed: plan.pressed } as const;
   const darted = makePiece({
     ...piece,
     edges: piece.edges.flatMap((each) =>
@@ -70,10 +72,9 @@ export function dartInEdge(piece: Piece, edgeId: string, plan: EdgeDartPlan): Pi
         : [each],
     ),
     notches: piece.notches.flatMap(moved),
-    darts: [...piece.darts, { id: plan.id, legs, pressed: plan.pressed }],
+    darts: [...piece.darts, dart],
     intakes: [...piece.intakes, { operation: plan.id, level: 'chest', mm: distance(a, b) }],
   });
-  const dart = { id: plan.id, legs, pressed: plan.pressed } as const;
   return withDimensions(
     carryDimensions(piece, darted, () => ({ change: 'curve' })),
     ...dartDimensions(darted, dart, {

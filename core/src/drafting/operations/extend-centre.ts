@@ -2,10 +2,11 @@ import { clamp } from '../../geometry/clamp.ts';
 import { add, point, type Point } from '../../geometry/point.ts';
 import { curveLength, endDirection, endOf, startOf, type Curve } from '../../geometry/curve.ts';
 import { line } from '../../geometry/segment.ts';
-import { makePiece, type Piece } from '../../pieces/piece.ts';
+import { centreOf, makePiece, type Piece } from '../../pieces/piece.ts';
 import { carryDimensions, withDimensions } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import { drawnTerm, type Working } from '../../workings/working.ts';
+import { after, before } from '../../geometry/loop.ts';
 
 export interface ExtendPlan {
   /** How far the front runs past its centre: a button stand, or an overlap. */
@@ -27,14 +28,13 @@ function footOf(path: Curve, by: number): Point {
 /**
  * Carries a front on past its centre, so that it can button or overlap. The piece is cut as a pair instead of on the fold;
  * widths are still taken from the centre line, which a notch marks at the lower end and, where the upper edge runs on level,
- * at the upper. Its first edge must be the upper one, from the centre outwards, and its last the centre.
+ * at the upper.
  */
 export function extendCentre(panel: Piece, { by: past, allowance, redraw }: ExtendPlan): Piece {
   const by = past.mm;
-  const [upper] = panel.edges;
-  const lower = panel.edges.at(-2);
-  const centre = panel.edges.at(-1);
-  if (!upper || !lower || !centre || by <= 0) return panel;
+  const centre = centreOf(panel);
+  const [upper, lower] = [after(panel.edges, centre), before(panel.edges, centre)];
+  if (by <= 0) return panel;
   const start = startOf(upper.path);
   const corner = add(start, point(-by, 0));
   const above = redraw ? redraw(corner) : [line(corner, start), ...upper.path];

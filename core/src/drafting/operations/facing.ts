@@ -39,6 +39,7 @@ import { underarmDown } from './underarm-down.ts';
 import { copyInto } from './copy-into.ts';
 import { shortenDart } from './shorten-dart.ts';
 import { reversedEdge, splitAcross } from './split-across.ts';
+import { underarmOf } from '../../pieces/underarm.ts';
 
 /** How deep a facing is below the neck and below the underarm, and what joins it to the lining; mm. */
 export interface FacingPlan {
@@ -60,14 +61,6 @@ const BEND = { side: 0.42, centre: 0.45 };
 const DART_CLEAR = inches(0.5);
 /** The facing leaves at least this part of the side above a bust dart to the lining. */
 const MOST_OF_SIDE = 0.7;
-
-/** The armhole, and the first side edge below it: a bust dart may part the side in two. */
-function underarmOf(piece: Piece): { readonly armhole: Edge; readonly side: Edge } {
-  const index = piece.edges.findIndex(({ role }) => role === 'armhole');
-  const [armhole, side] = [piece.edges[index], piece.edges[(index + 1) % piece.edges.length]];
-  if (!armhole || side?.role !== 'side') throw new Error(`${piece.id} has no side below an armhole`);
-  return { armhole, side };
-}
 
 /** How deep a facing can be at the side of all pieces that meet there, mm. */
 export function facingSideDepth(pieces: readonly Piece[], wanted: Working): Working {
@@ -151,6 +144,7 @@ export function faceBodice(piece: Piece, which: 'front' | 'back', plan: FacingPl
     ...piece,
     id: `facing-${which}`,
     name: `Facing ${which}`,
+    part: 'facing',
     edges: [...upper.edges, inner],
     notches: upper.notches,
     darts: [],

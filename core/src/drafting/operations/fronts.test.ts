@@ -31,7 +31,14 @@ const front: Piece = makePiece({
     { edge: 'side', at: 30, kind: 'single' },
     { edge: 'side', at: 200, kind: 'single' },
   ],
-  darts: [{ id: 'waist-dart-1', legs: ['waist-dart-1-outer', 'waist-dart-1-inner'], pressed: 'centre' }],
+  darts: [
+    {
+      id: 'waist-dart-1',
+      in: 'waist',
+      legs: ['waist-dart-1-outer', 'waist-dart-1-inner'],
+      pressed: 'centre',
+    },
+  ],
   levels: [
     { name: 'bust', path: [point(0, 250), point(200, 250)] },
     { name: 'waist', path: [point(0, 400), point(200, 400)] },

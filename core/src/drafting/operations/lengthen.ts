@@ -26,6 +26,7 @@ import { highestOn } from '../../geometry/turns.ts';
 import { roundCorner } from './round-corner.ts';
 import { carryDimensions } from '../../pieces/carry-dimensions.ts';
 import { plus, type Working } from '../../workings/working.ts';
+import { after as edgeAfter, before as edgeBefore } from '../../geometry/loop.ts';
 
 /** How a panel that ends at the waist goes on to a hem; places on the half-piece, mm. */
 export interface LengthenPlan {
@@ -100,11 +101,8 @@ export function footAtLength(edge: Curve, x: number, soften: number, wanted: num
  * rounded where they pass it. Widths at the hem are the plan's; what rounding adds at the waist is for the caller to give back.
  */
 export function lengthen(panel: Piece, plan: LengthenPlan): Piece {
-  const index = panel.edges.findIndex(({ role }) => role === 'waist');
   const waist = edgeOf(panel, 'waist');
-  const before = panel.edges.at(index - 1);
-  const after = panel.edges[(index + 1) % panel.edges.length];
-  if (!before || !after) throw new Error(`${panel.id} has no edges beside its waist`);
+  const [before, after] = [edgeBefore(panel.edges, waist), edgeAfter(panel.edges, waist)];
   const outer = carriedOn(before.path, plan.outer, plan.soften);
   const inner = reverseCurve(carriedOn(reverseCurve(after.path), plan.inner, plan.soften));
   const hem: Edge = {

@@ -13,6 +13,7 @@ import { cubic, type Segment } from '../../geometry/segment.ts';
 import { carryDimensions } from '../../pieces/carry-dimensions.ts';
 import { edgeLength, makePiece, type Level, type Piece } from '../../pieces/piece.ts';
 import { changed, minus, plus, type Working } from '../../workings/working.ts';
+import { underarmOf } from '../../pieces/underarm.ts';
 
 /** At most this part of the side above a dart is cut away. */
 const MOST_OF_SIDE = 0.4;
@@ -32,9 +33,7 @@ function endedLower(curve: Segment, foot: Point, angle: number): Segment {
  * it is drawn on, and meets the side at the angle that it did. The side loses the same at its top, so that front and back still meet.
  */
 export function lowerArmhole(piece: Piece, by: Working): Piece {
-  const index = piece.edges.findIndex(({ role }) => role === 'armhole');
-  const [armhole, side] = [piece.edges[index], piece.edges[index + 1]];
-  if (!armhole || side?.role !== 'side') throw new Error(`${piece.id} has no side below its armhole`);
+  const { armhole, side } = underarmOf(piece);
   const cut = Math.min(by.mm, MOST_OF_SIDE * edgeLength(side));
   if (cut <= 0) return piece;
   const { point: foot, direction } = placeAtLength(side.path, cut);

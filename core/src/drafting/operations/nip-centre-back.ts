@@ -1,9 +1,10 @@
 import { endOf, lengthWhere, pointWhere, splitCurve, startOf } from '../../geometry/curve.ts';
 import { point, type Point } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
-import { makePiece, type Level, type Piece } from '../../pieces/piece.ts';
+import { centreOf, makePiece, type Level, type Piece } from '../../pieces/piece.ts';
 import { carryDimensions } from '../../pieces/carry-dimensions.ts';
 import { changed, drawnTerm, minus, type Working } from '../../workings/working.ts';
+import { before } from '../../geometry/loop.ts';
 
 /** A nip takes at most this part of the panel's waist. */
 const MOST = 0.3;
@@ -14,9 +15,9 @@ const MOST = 0.3;
  */
 export function nipCentreBack(panel: Piece, rule: Working, from: number): Piece {
   const wanted = rule.mm;
-  const centre = panel.edges.at(-1);
-  const waist = panel.edges.at(-2);
-  if (!centre || waist?.role !== 'waist') return panel;
+  const centre = centreOf(panel);
+  const waist = before(panel.edges, centre);
+  if (waist.role !== 'waist') return panel;
   const nip = Math.min(wanted, MOST * startOf(waist.path).x);
   const at = lengthWhere(waist.path, 'x', nip);
   if (nip <= 0 || at === undefined) return panel;

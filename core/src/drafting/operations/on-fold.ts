@@ -1,10 +1,10 @@
 import { endOf, startOf } from '../../geometry/curve.ts';
-import { makePiece, type Piece } from '../../pieces/piece.ts';
+import { centreOf, makePiece, type Piece } from '../../pieces/piece.ts';
 
 /** A half whose straight centre is laid on the fold instead of being sewn: no seam and no opening there. */
 export function onFold(panel: Piece): Piece {
-  const centre = panel.edges.at(-1);
-  if (!centre || Math.abs(startOf(centre.path).x) > 1e-6 || Math.abs(endOf(centre.path).x) > 1e-6)
+  const centre = centreOf(panel);
+  if (Math.abs(startOf(centre.path).x) > 1e-6 || Math.abs(endOf(centre.path).x) > 1e-6)
     throw new Error(`${panel.id}: its centre is not straight, and cannot lie on the fold`);
   return makePiece({
     ...panel,

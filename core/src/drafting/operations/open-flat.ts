@@ -2,6 +2,7 @@ import { otherId } from '../../pieces/other-half.ts';
 import { curveLength, mapCurve, reverseCurve, type Curve } from '../../geometry/curve.ts';
 import { point, type Point } from '../../geometry/point.ts';
 import {
+  centreOf,
   edgeLength,
   edgeOf,
   makePiece,
@@ -12,6 +13,7 @@ import {
 } from '../../pieces/piece.ts';
 import { carryDimensions } from '../../pieces/carry-dimensions.ts';
 import { minus, named, sum, times } from '../../workings/working.ts';
+import { between } from '../../geometry/loop.ts';
 
 const mirror = (p: Point): Point => point(-p.x, p.y);
 const mirrored = (path: Curve): Curve => reverseCurve(mapCurve(path, mirror));
@@ -27,10 +29,8 @@ const across = (level: Level): Level => ({
  * loop that is cut once on single cloth. There is no seam at the centre any more; it must be straight.
  */
 export function openFlat(half: Piece): Piece {
-  const centre = half.edges.at(-1);
-  if (!centre || (centre.role !== 'fold' && centre.role !== 'centre'))
-    throw new Error(`${half.id} has no centre to be opened at`);
-  const drawn = half.edges.slice(0, -1);
+  const centre = centreOf(half);
+  const drawn = between(half.edges, centre, centre);
   const other = [...drawn]
     .reverse()
     .map((edge): Edge => ({ ...edge, id: otherId(edge.id), path: mirrored(edge.path) }));

@@ -15,6 +15,7 @@ const square: Piece = makePiece({
   id: 'square',
   name: 'Square',
   role: 'outer',
+  part: 'bodice',
   cut: { copies: 1, layers: 'single' },
   grain: point(0, 1),
   edges: [

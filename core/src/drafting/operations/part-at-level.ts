@@ -5,6 +5,7 @@ import {
   nearestOn,
   placeAtLength,
   reverseCurve,
+  startOf,
   type Curve,
 } from '../../geometry/curve.ts';
 import { distance, point, unitVector, subtract, type Point } from '../../geometry/point.ts';
@@ -12,6 +13,7 @@ import { handleCurve, line } from '../../geometry/segment.ts';
 import { carryDimensions, declared, withDimensions } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import {
+  centreOf,
   edgeLength,
   edgeOf,
   makePiece,
@@ -123,8 +125,7 @@ export interface Parted {
  * outwards. Throws for an armhole that the level does not cross.
  */
 export function partAtLevel(panel: Piece, plan: DropPlan): Parted {
-  const centre = panel.edges.at(-1);
-  if (!centre) throw new Error(`${panel.id} has no edges`);
+  const centre = centreOf(panel);
   const down = plan.centre.mm;
   const end = endPlace(panel, plan);
   const ends = placeAtLength(edgeOf(panel, end.edge).path, end.at).point;
@@ -138,8 +139,14 @@ export function partAtLevel(panel: Piece, plan: DropPlan): Parted {
     notches: between.notches,
     levels: panel.levels.filter((level) => level.name !== 'chest' || isBelow(level, Math.max(down, ends.y))),
   });
-  const [centreAbove, ...others] = beyond.edges;
-  if (!centreAbove) throw new Error(`${panel.id} has nothing above its top edge`);
+  const others = beyond.edges.filter(({ id }) => id !== centre.id);
+  const neck = others.find(({ role }) => role === 'neck');
+  if (!neck) throw new Error(`${panel.id} has no neck above its top edge`);
+  // An edge that was chosen above the neck at the centre is closed there all the same; its outline crosses itself, and is stopped.
+  const centreAbove = beyond.edges.find(({ id }) => id === centre.id) ?? {
+    ...centre,
+    path: [line(startOf(path), startOf(neck.path))],
+  };
   const upper = makePiece({
     ...panel,
     edges: [...others, { ...top, id: 'yoke', role: 'yoke', path: reverseCurve(path) }, centreAbove],
@@ -150,9 +157,13 @@ export function partAtLevel(panel: Piece, plan: DropPlan): Parted {
   });
   return {
     lower: withDimensions(loweredTo(panel, lower, plan), ...topDimensions(panel, lower, plan)),
-    upper: carryDimensions(panel, upper, () => ({ change: 'curve' })),
+    upper: panel.dimensions ? { ...upper, dimensions: panel.dimensions.filter(isAbove) } : upper,
   };
 }
+
+/** What a part that is cut away keeps: its neck and its shoulder are as they were. */
+const isAbove = ({ at }: Dimension): boolean =>
+  at.kind === 'corner' || (at.kind === 'run' && at.of === 'shoulder');
 
 /** What the side has lost at its top, where the edge ends on it. */
 const lessAtSide = (panel: Piece, lower: Piece, { end }: DropPlan): Working | undefined =>

@@ -1,7 +1,8 @@
 import { endOf, lengthWhere, splitCurve, startOf, type Curve } from '../../geometry/curve.ts';
 import { angleBetween, subtract, type Point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
-import { edgeLength, edgeOf, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
+import { centreOf, edgeLength, edgeOf, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
+import { between } from '../../geometry/loop.ts';
 
 /** A panel's loop, parted where a princess seam will leave its upper edge and at the dart that the seam runs through. */
 export interface PrincessLoop {
@@ -19,15 +20,15 @@ export function princessLoop(panel: Piece, dartId: string, leaving: string): Pri
   const dart = panel.darts.find(({ id }) => id === dartId);
   if (!dart) throw new Error(`${panel.id} has no dart ${dartId} to split on`);
   const { edges } = panel;
-  const indexOf = (id: string) => edges.findIndex((edge) => edge.id === id);
-  const [from, outer] = [indexOf(leaving), indexOf(dart.legs[0])];
+  const [outer, inner] = [edgeOf(panel, dart.legs[0]), edgeOf(panel, dart.legs[1])];
+  const [left, centre] = [edgeOf(panel, leaving), centreOf(panel)];
   return {
-    before: edges.slice(0, from),
-    leaving: edgeOf(panel, leaving),
-    sides: edges.slice(from + 1, outer),
-    outer: edgeOf(panel, dart.legs[0]),
-    inner: edgeOf(panel, dart.legs[1]),
-    after: edges.slice(outer + 2),
+    before: between(edges, centre, left),
+    leaving: left,
+    sides: between(edges, left, outer),
+    outer,
+    inner,
+    after: [...between(edges, inner, centre), centre],
   };
 }
 
@@ -52,7 +53,7 @@ export function withZeroDart(panel: Piece, dartId: string, tip: Point): Piece {
           ]
         : [edge],
     ),
-    darts: [...panel.darts, { id: dartId, legs, pressed: 'centre' }],
+    darts: [...panel.darts, { id: dartId, in: 'waist', legs, pressed: 'centre' }],
   };
 }
 

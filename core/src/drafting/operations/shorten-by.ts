@@ -3,6 +3,9 @@ import { line } from '../../geometry/segment.ts';
 import { edgeLength, edgeOf, makePiece, type Edge, type Piece } from '../../pieces/piece.ts';
 import { carryDimensions } from '../../pieces/carry-dimensions.ts';
 import { minus, named, times, type Working } from '../../workings/working.ts';
+import { after, before } from '../../geometry/loop.ts';
+
+const isWaist = ({ role }: Edge): boolean => role === 'waist';
 
 /** An edge beside the waist without the `by` mm that lay nearest to it. */
 function lessAtWaist(path: Curve, by: number, waistIsAtEnd: boolean): Curve {
@@ -17,20 +20,18 @@ function lessAtWaist(path: Curve, by: number, waistIsAtEnd: boolean): Curve {
  */
 export function shortenBy(panel: Piece, less: Working, allowance: number): Piece {
   const by = less.mm;
-  const count = panel.edges.length;
-  const at = (edges: readonly Edge[], index: number) => edges[(index + count) % count];
-  const isWaist = (edge: Edge | undefined): boolean => edge?.role === 'waist';
-  const cut = panel.edges.map((edge, index): Edge => {
+  const cut = panel.edges.map((edge): Edge => {
     if (isWaist(edge)) return edge;
-    if (isWaist(at(panel.edges, index + 1))) return { ...edge, path: lessAtWaist(edge.path, by, true) };
-    if (isWaist(at(panel.edges, index - 1))) return { ...edge, path: lessAtWaist(edge.path, by, false) };
+    if (isWaist(after(panel.edges, edge))) return { ...edge, path: lessAtWaist(edge.path, by, true) };
+    if (isWaist(before(panel.edges, edge))) return { ...edge, path: lessAtWaist(edge.path, by, false) };
     return edge;
   });
-  const edges = cut.map((edge, index): Edge => {
-    const [before, after] = [at(cut, index - 1), at(cut, index + 1)];
-    if (!isWaist(edge) || !before || !after) return edge;
-    const path = [line(endOf(before.path), startOf(after.path))];
-    return { ...edge, id: edge.id.replace('waist', 'hem'), role: 'hem', allowance, path };
+  const edges = cut.map((edge): Edge => {
+    if (!isWaist(edge)) return edge;
+    const path = [line(endOf(before(cut, edge).path), startOf(after(cut, edge).path))];
+    const [, number] = edge.id.split('-');
+    const id = number === undefined ? 'hem' : `hem-${number}`;
+    return { ...edge, id, role: 'hem', allowance, path };
   });
   const hems = edges.filter(({ role }) => role === 'hem');
   const [first, last] = [hems[0], hems.at(-1)];
@@ -50,13 +51,7 @@ export function shortenBy(panel: Piece, less: Working, allowance: number): Piece
     }),
     intakes: panel.intakes.filter(({ level }) => level !== 'waist'),
   });
-  const atWaist = new Set(
-    panel.darts
-      .filter(({ legs: [leg] }) =>
-        isWaist(at(panel.edges, panel.edges.findIndex(({ id }) => id === leg) - 1)),
-      )
-      .map(({ id }) => id),
-  );
+  const atWaist = new Set(panel.darts.filter((dart) => dart.in === 'waist').map(({ id }) => id));
   const partLeft = (dart: string): number => {
     const leg = panel.darts.find(({ id }) => id === dart)?.legs[0] ?? '';
     const whole = edgeLength(edgeOf(panel, leg));
@@ -80,7 +75,5 @@ export function shortenBy(panel: Piece, less: Working, allowance: number): Piece
 }
 
 /** Whether the cut took an edge's start, so that its notches count from there. */
-const isStartCut = (panel: Piece, kept: Edge): boolean => {
-  const index = panel.edges.findIndex(({ id }) => id === kept.id);
-  return panel.edges[(index + panel.edges.length - 1) % panel.edges.length]?.role === 'waist';
-};
+const isStartCut = (panel: Piece, kept: Edge): boolean =>
+  isWaist(before(panel.edges, edgeOf(panel, kept.id)));

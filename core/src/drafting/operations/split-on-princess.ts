@@ -262,6 +262,7 @@ export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan
     ...panel,
     id: `${panel.id}-centre`,
     name: `${panel.name} centre`,
+    panel: 'centre',
     edges: oneWaist(centreEdges),
     notches: [
       ...kept(panel.notches, centreEdges, leaving.id, 0),
@@ -280,6 +281,7 @@ export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan
     ...panel,
     id: `${panel.id}-side`,
     name: `${panel.name} side`,
+    panel: 'side',
     cut: { copies: 2, layers: 'pair' },
     edges: oneWaist(joinedSide.edges),
     notches: [

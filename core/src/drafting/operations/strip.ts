@@ -1,6 +1,6 @@
 import { point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
-import { makePiece, type ClothRole, type Notch, type Piece } from '../../pieces/piece.ts';
+import { makePiece, type ClothRole, type Notch, type PartName, type Piece } from '../../pieces/piece.ts';
 import { times, type Working } from '../../workings/working.ts';
 
 /** A straight strip: what it joins measures its length, mm. */
@@ -8,6 +8,7 @@ export interface StripPlan {
   readonly id: string;
   readonly name: string;
   readonly role: ClothRole;
+  readonly part?: PartName;
   /** Stitch to stitch. */
   readonly length: Working;
   /** Finished; a doubled strip is folded along its middle and cut twice as wide. */
@@ -33,6 +34,7 @@ export function strip(plan: StripPlan): Piece {
     id: plan.id,
     name: plan.name,
     role: plan.role,
+    part: plan.part ?? 'strip',
     cut: { copies: plan.copies, layers: plan.copies % 2 === 0 ? 'pair' : 'single' },
     grain: point(0, 1),
     edges: [

@@ -121,6 +121,7 @@ describe('a dart in any edge', () => {
     at: 0.5,
     intake: plainLength(12),
     length: plainLength(60),
+    in: 'neck',
     pressed: 'centre',
   } as const;
   const darted = dartInEdge(panel, 'neck', plan);

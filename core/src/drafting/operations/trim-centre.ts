@@ -1,9 +1,10 @@
 import { endOf, lengthWhere, splitCurve, startOf } from '../../geometry/curve.ts';
 import { line } from '../../geometry/segment.ts';
-import { makePiece, type Piece } from '../../pieces/piece.ts';
+import { centreOf, makePiece, type Piece } from '../../pieces/piece.ts';
 import { carryDimensions, withDimensions } from '../../pieces/carry-dimensions.ts';
 import { type Working } from '../../workings/working.ts';
 import { frontEdge } from './extend-centre.ts';
+import { after, before } from '../../geometry/loop.ts';
 
 export interface TrimPlan {
   /** How far inside the centre the front edge lies: half of the strip that is sewn to it. */
@@ -13,14 +14,12 @@ export interface TrimPlan {
 
 /**
  * Trims a front back from its centre, so that a strip sewn to it brings it out to the centre again: the finished round stays.
- * The piece is cut as a pair; its levels still start at the centre. Its first edge must be the upper one, its last the centre.
+ * The piece is cut as a pair; its levels still start at the centre.
  */
 export function trimCentre(panel: Piece, { by: inside, allowance }: TrimPlan): Piece {
   const by = inside.mm;
-  const [upper] = panel.edges;
-  const lower = panel.edges.at(-2);
-  const centre = panel.edges.at(-1);
-  if (!upper || !lower || !centre) throw new Error(`${panel.id} has no centre to trim`);
+  const centre = centreOf(panel);
+  const [upper, lower] = [after(panel.edges, centre), before(panel.edges, centre)];
   const [at, to] = [lengthWhere(upper.path, 'x', by), lengthWhere(lower.path, 'x', by)];
   if (at === undefined || to === undefined) throw new Error(`${panel.id} is too narrow to trim by ${by} mm`);
   const [above, below] = [splitCurve(upper.path, at)[1], splitCurve(lower.path, to)[0]];

@@ -12,7 +12,7 @@ import {
 import { add, point, quarterTurn, scale, unitVector, type Point } from '../../geometry/point.ts';
 import { cubic, handleCurve, line, segmentLength, type Segment } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
-import { makePiece, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
+import { makePiece, turnedLoop, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
 import {
   changed,
@@ -233,27 +233,32 @@ export function draftPanel(
   const centreTop: Point = point(0, plan.dip);
   const hipNotchAt = hipNotch(side, plan);
   const hipOut = placeAtLength(side, hipNotchAt).point;
-  const piece = makePiece({
-    id: `skirt-${plan.which}`,
-    name: `Skirt ${plan.which}`,
-    role: 'outer',
-    cut: isFront ? { copies: 1, layers: 'fold' } : { copies: 2, layers: 'pair' },
-    grain: point(0, 1),
-    edges: [
-      ...parts.edges,
-      ...centreEdges(plan, allowances),
-      { id: 'hem', role: 'hem', path: reverseCurve(hem), allowance: allowances.hem },
-      { id: 'side', role: 'side', path: reverseCurve(side), allowance: allowances.side },
-    ],
-    notches: [{ edge: 'side', at: curveLength(side) - hipNotchAt, kind: 'single' }, ...zipNotch(plan)],
-    darts: parts.darts,
-    levels: [
-      { name: 'waist', path: [centreTop, startOf(side)] },
-      { name: 'hip', path: [point(0, hipOut.y), hipOut] },
-      { name: 'hem', path: [point(0, plan.length), endOf(side)] },
-    ],
-    intakes: waist.mouths.map(({ mm }) => ({ operation: 'waist dart', level: 'waist', mm })),
-  });
+  // Drawn from the side in, as a bodice's waist is; here it is the upper edge.
+  const piece = makePiece(
+    turnedLoop({
+      id: `skirt-${plan.which}`,
+      name: `Skirt ${plan.which}`,
+      role: 'outer',
+      part: 'skirt',
+      face: plan.which,
+      cut: isFront ? { copies: 1, layers: 'fold' } : { copies: 2, layers: 'pair' },
+      grain: point(0, 1),
+      edges: [
+        ...parts.edges,
+        ...centreEdges(plan, allowances),
+        { id: 'hem', role: 'hem', path: reverseCurve(hem), allowance: allowances.hem },
+        { id: 'side', role: 'side', path: reverseCurve(side), allowance: allowances.side },
+      ],
+      notches: [{ edge: 'side', at: curveLength(side) - hipNotchAt, kind: 'single' }, ...zipNotch(plan)],
+      darts: parts.darts,
+      levels: [
+        { name: 'waist', path: [centreTop, startOf(side)] },
+        { name: 'hip', path: [point(0, hipOut.y), hipOut] },
+        { name: 'hem', path: [point(0, plan.length), endOf(side)] },
+      ],
+      intakes: waist.mouths.map(({ mm }) => ({ operation: 'waist dart', level: 'waist', mm })),
+    }),
+  );
   const { sums } = plan;
   const shared = named(
     'hip less waist and side',

@@ -73,7 +73,7 @@ const longestSlit = (body: Body, length: number): number =>
 
 /** How far from the centre a bodice panel's innermost dart meets the waist, along the sewn waist, mm. */
 function dartOut(bodice: Piece): number | undefined {
-  const dart = bodice.darts.find(({ id }) => id.startsWith('waist-dart'));
+  const dart = bodice.darts.find((dart) => dart.in === 'waist');
   return dart && curveLength(edgeOf(bodice, 'waist-1').path);
 }
 

@@ -28,12 +28,13 @@ function readMethod(rule: MethodRule, written: WrittenLength, field: string): Re
     : read(method);
 }
 
-const boundsOf = (id: RuleId): LengthBounds =>
-  id.startsWith('allowance.')
-    ? ALLOWANCE_BOUNDS
-    : id.startsWith('check.') || id.startsWith('strip.')
-      ? CHECK_BOUNDS
-      : RULE_BOUNDS;
+/** By what a rule is of, which its id begins with. */
+const familyBounds: { readonly [family: string]: LengthBounds } = {
+  allowance: ALLOWANCE_BOUNDS,
+  check: CHECK_BOUNDS,
+  strip: CHECK_BOUNDS,
+};
+const boundsOf = (id: RuleId): LengthBounds => familyBounds[id.split('.')[0] ?? ''] ?? RULE_BOUNDS;
 
 /** Reads one house rule: a length in any form, a plain number, or the name of a method. */
 export function readRule(id: RuleId, written: WrittenLength, unit: Unit, field: string): Read<RuleValue> {

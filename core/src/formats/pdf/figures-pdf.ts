@@ -7,6 +7,7 @@ import type { Unit } from '../../units/length.ts';
 import { cutName } from '../../words/names.ts';
 import { renderWorking } from '../../workings/render-working.ts';
 import { newPaper, roomBelow, skip, turnPage, write, type Paper } from './pdf-page.ts';
+import { pieceOfFigure } from '../../drafting/figure-piece.ts';
 
 export interface FiguresToPrint {
   readonly ticket: Ticket;
@@ -48,7 +49,7 @@ export async function figuresPdf({ ticket, draft, unit }: FiguresToPrint): Promi
       bold: true,
       size: 13,
     });
-    const own = draft.figures.filter(({ id }) => id.startsWith(`${piece.id}/`));
+    const own = draft.figures.filter(({ id }) => pieceOfFigure(id) === piece.id);
     for (const figure of own) figureLines(paper, figure, unit);
   }
   return paper.document.save();

@@ -35,6 +35,7 @@ export function collarAndPlacket(
     id: 'placket',
     name: 'Placket',
     role: 'outer',
+    part: 'placket',
     length: sum(
       plus(edgeOfPiece(front.name, 'front edge', edge)),
       plus(edgeOfPiece(front.name, 'cut-out', around)),

@@ -74,6 +74,7 @@ function netOver(
     ...traceWithAllowance(upper, 'net', allowances.overlay),
     id: `net-${half}`,
     name: `Net V ${half}`,
+    part: 'net',
   };
 }
 

@@ -114,7 +114,7 @@ export const straplessChecks =
   (covering: readonly string[], { frame }: Bodice, { plan, level }: ChosenTop) =>
   (named: Named): Finding[] =>
     straplessFindings(
-      coverageOf(covering.map((id) => named(id).piece)),
+      coverageOf(covering.map((id) => named(id).piece).filter(({ face }) => face === 'front')),
       level,
       Math.min(plan.level.mm, lowestTop(frame, plan.dip.front.mm)),
     );

@@ -57,7 +57,7 @@ const BELOW_TIP = 20;
 export const mostShorter = ({ front, back }: Bodice): number =>
   Math.min(
     ...[front, back].flatMap((piece) => {
-      const legs = piece.darts.filter(({ id }) => id.startsWith('waist-dart')).map(({ legs: [leg] }) => leg);
+      const legs = piece.darts.filter((dart) => dart.in === 'waist').map(({ legs: [leg] }) => leg);
       const side = piece.edges.findLast(({ role }) => role === 'side');
       return [...legs, side?.id ?? 'side'].map((id) => edgeLength(edgeOf(piece, id)) - BELOW_TIP);
     }),
@@ -166,7 +166,7 @@ export function crossedShell(
 
 /** A hem's width with the darts that open into it. */
 function hemWidth(piece: Piece, half: Working): Dimension {
-  const darts = piece.darts.filter(({ pressed }) => pressed === 'centre');
+  const darts = piece.darts.filter((dart) => dart.in === 'waist');
   const intakes = darts.map(({ id }) => {
     const at = { kind: 'dart', dart: id, part: 'intake' } as const;
     return plus(drawn('dart at the hem', readPlace(piece, { at, kind: 'length' })?.mm ?? 0));

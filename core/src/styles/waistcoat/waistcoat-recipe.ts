@@ -82,6 +82,7 @@ function openedFront(context: ShellContext, chosen: WaistcoatChosen): Piece {
     at: NECK_DART.at,
     intake: choiceTerm(waistcoatChoices, 'neckDart', chosen.neckDart),
     length: chosenLength('neck dart', NECK_DART.length),
+    in: 'neck',
     pressed: 'centre',
   });
   const { path } = edgeOf(darted, 'front-edge');

@@ -1,19 +1,14 @@
 import { spread, spreadLikeAFan } from '../../drafting/operations/spread.ts';
 import type { PrincessPanels } from '../../drafting/operations/split-on-princess.ts';
-import { edgeOf, type Piece } from '../../pieces/piece.ts';
+import { centreOf, edgeOf, type Piece } from '../../pieces/piece.ts';
 import { sampleCurve } from '../../geometry/curve.ts';
 import type { PrincessShell } from '../princess-shell/princess-shell.ts';
+import { asPart } from '../../pieces/as-part.ts';
 
 interface Halves<Part> {
   readonly front: Part;
   readonly back: Part;
 }
-
-const renamed = (piece: Piece, id: string, name: string): Piece => ({
-  ...piece,
-  id: piece.id.replace('bodice', id),
-  name: piece.name.replace('Bodice', name),
-});
 
 /** What the top edge cut away, in net: its greatest stretch goes across the body. */
 export function yokesOf({ cutAway }: PrincessShell): Halves<Piece> {
@@ -21,8 +16,9 @@ export function yokesOf({ cutAway }: PrincessShell): Halves<Piece> {
   const yoke = (piece: Piece, half: string): Piece => ({
     ...piece,
     id: `yoke-${half}`,
-    name: `Yoke ${half}, stretch across`,
+    name: `Yoke ${half}`,
     role: 'net',
+    part: 'yoke',
   });
   return { front: yoke(cutAway.front, 'front'), back: yoke(cutAway.back, 'back') };
 }
@@ -31,8 +27,8 @@ export function yokesOf({ cutAway }: PrincessShell): Halves<Piece> {
 export function baseOf({ front, back }: PrincessShell): Halves<PrincessPanels> {
   const based = (panels: PrincessPanels): PrincessPanels => ({
     ...panels,
-    centre: { ...renamed(panels.centre, 'base', 'Base'), role: 'lining' },
-    side: { ...renamed(panels.side, 'base', 'Base'), role: 'lining' },
+    centre: { ...asPart(panels.centre, 'base'), role: 'lining' },
+    side: { ...asPart(panels.side, 'base'), role: 'lining' },
   });
   return { front: based(front), back: based(back) };
 }
@@ -44,7 +40,7 @@ const FINE = 1;
 function slashesIn(centre: Piece, count: number): number[] {
   const xs = (id: string) => sampleCurve(edgeOf(centre, id).path, FINE).map(({ x }) => x);
   const innermost = Math.min(...xs('princess'));
-  const outermost = Math.max(...xs(centre.edges.at(-1)?.id ?? ''));
+  const outermost = Math.max(...xs(centreOf(centre).id));
   return Array.from(
     { length: count },
     (_, index) => outermost + ((index + 1) * (innermost - outermost)) / (count + 1),

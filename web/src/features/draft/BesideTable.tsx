@@ -3,6 +3,7 @@ import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { inches } from '@ample-bolt/core/units/length';
 import { levelName } from '@ample-bolt/core/words/names';
 import { useTicketContext } from '../ticket/ticket-context.ts';
+import { pieceOfFigure } from '@ample-bolt/core/drafting/figure-piece';
 
 interface BesideTableProps {
   readonly here: Draft;
@@ -26,7 +27,7 @@ interface Moved {
 /** The figures of a piece that differ between two drafts, those that moved most first. */
 const movedFigures = (here: Draft, other: Draft, piece: string): Moved[] =>
   here.figures
-    .filter(({ id }) => id.startsWith(`${piece}/`))
+    .filter(({ id }) => pieceOfFigure(id) === piece)
     .flatMap((figure) => {
       const then = other.figures.find(({ id }) => id === figure.id)?.mm;
       return then === undefined || Math.abs(then - figure.mm) < SAME ? [] : [{ figure, then }];

@@ -18,6 +18,7 @@ import { asPreview, useDrafted } from '../../workers/use-drafted.ts';
 import { FigureCard } from './FigureCard.tsx';
 import { FigureTable } from './FigureTable.tsx';
 import { useHandEntry } from './use-hand-entry.ts';
+import { pieceOfFigure } from '@ample-bolt/core/drafting/figure-piece';
 
 /** Every cut dimension of every piece, each with the sum that made it; any of them opened, or set by hand. */
 export function FiguresPage() {
@@ -41,9 +42,9 @@ export function FiguresPage() {
     setChosen(id ?? current.piece.id);
     setOpened(undefined);
   };
-  const own = figures.filter(({ id }) => id.startsWith(`${current.piece.id}/`));
+  const own = figures.filter(({ id }) => pieceOfFigure(id) === current.piece.id);
   const byHand = new Map(
-    figures.filter(({ by }) => by === 'hand').map(({ id }) => [id.split('/')[0] ?? '', 'by hand'] as const),
+    figures.filter(({ by }) => by === 'hand').map(({ id }) => [pieceOfFigure(id), 'by hand'] as const),
   );
   const shown = figure && entry.trial !== undefined ? onTrial : undefined;
   const drawn = shown?.pieces.find(({ piece }) => piece.id === current.piece.id) ?? current;
@@ -75,10 +76,12 @@ export function FiguresPage() {
               cloth={clothColour(ticket)}
               unit={ticket.unit}
               lit={
-                moving?.id.startsWith(`${current.piece.id}/`) ? litPlace(drawn.piece, moving.at) : undefined
+                moving && pieceOfFigure(moving.id) === current.piece.id
+                  ? litPlace(drawn.piece, moving.at)
+                  : undefined
               }
               movable={
-                figure && moving?.moves && figure.id.startsWith(`${current.piece.id}/`)
+                figure && moving?.moves && pieceOfFigure(figure.id) === current.piece.id
                   ? [
                       {
                         ...moving.moves,
