@@ -20,7 +20,7 @@ export default {
   // By default one processor is left idle, which on two is half of them.
   maxWorkers: '100%',
   // Generous: a shared machine may stand still for seconds, and a slow answer is not a wrong one.
-  testTimeout: 30_000,
+  testTimeout: 90_000,
   projects: [
     { ...common, displayName: 'core', rootDir: 'core' },
     { ...common, displayName: 'web', rootDir: 'web' },

@@ -7,15 +7,15 @@ export default defineConfig({
   outputDir: 'test-results',
   workers: 1,
   // Generous: a shared machine may stand still for seconds, and a slow answer is not a wrong one.
-  timeout: 60_000,
-  expect: { timeout: 12_000 },
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   forbidOnly: process.env['CI'] !== undefined,
   reporter: [['list'], ['json', { outputFile: 'test-results/playwright.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     trace: 'retain-on-failure',
-    actionTimeout: 20_000,
+    actionTimeout: 30_000,
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-background-networking'],

@@ -54,7 +54,7 @@ describe('bolt', () => {
   test('runs from its source as a person would run it', () => {
     const { status, stdout } = runNode(path.join(root, 'core/bolt.mjs'), '--help');
     expect([status, stdout]).toEqual([0, expect.stringContaining('bolt sum')]);
-  }, 30_000);
+  });
 
   test('styles lists the book: what each needs, and its choices with range and default', () => {
     const { styles } = bolt('styles', '--json').json() as {
@@ -69,7 +69,7 @@ describe('bolt', () => {
       default: expect.any(Number) as unknown,
     });
     expect(bolt('styles').stdout).toContain('Tube top');
-  }, 20_000);
+  });
 
   test('sum alone lists the sums; a flare without a length gives its inner radius alone', () => {
     const { sums } = bolt('sum', '--json').json() as {
@@ -84,7 +84,7 @@ describe('bolt', () => {
     });
     const pieced = bolt('sum', 'flare', 'round=28', 'clothWidth=45', '--json');
     expect(pieced.json()).toMatchObject({ error: { code: 'missing-argument', field: 'length' } });
-  }, 20_000);
+  });
 
   test('measures lists the catalogue', () => {
     const { status, stdout } = bolt('measures', '--json');
@@ -100,7 +100,7 @@ describe('bolt', () => {
       kind: 'down',
       names: expect.arrayContaining(['Half length']) as unknown,
     });
-  }, 20_000);
+  });
 
   test('draft gives pieces and writes a drawing; check gives the same seams and rounds', () => {
     const drawing = path.join(folder, 'draft.svg');
@@ -109,7 +109,7 @@ describe('bolt', () => {
     expect(readFileSync(drawing, 'utf8')).toMatch(/^<svg .*mm"/);
     const { seams, rounds, coverage, findings } = draft.json();
     expect(bolt('check', example, '--json').json()).toEqual({ seams, rounds, coverage, findings });
-  }, 20_000);
+  });
 
   test('chalk lists marks in order; without --json it is for people', () => {
     const { marks } = bolt('chalk', example, '--json').json() as {
@@ -118,7 +118,7 @@ describe('bolt', () => {
     expect(marks[0]).toMatchObject({ order: 1 });
     expect(bolt('chalk', example).stdout).toContain('Start line');
     expect(bolt('draft', example).stdout).toContain('(bust 37 1/2 + ease 2) ÷ 4');
-  }, 20_000);
+  });
 
   test('lay plans, proves its own lay and refuses a spoilt one', () => {
     const laid = bolt('lay', example, '--work', '6', '--fold', 'half', '--json');
@@ -137,12 +137,12 @@ describe('bolt', () => {
     const refused = bolt('lay', example, '--prove', file, '--json');
     expect(refused.status).toBe(1);
     expect(refused.json()['ok']).toBe(false);
-  }, 60_000);
+  });
 
   test('the same seed and work give the same lay', () => {
     const run = () => bolt('lay', example, '--work', '4', '--seed', '9', '--fold', 'half', '--json').stdout;
     expect(run()).toBe(run());
-  }, 60_000);
+  });
 
   test.each([
     ['no command', [], 'command'],
@@ -151,15 +151,11 @@ describe('bolt', () => {
     ['an unknown flag', ['draft', example, '--quick'], ''],
     ['a fold that there is not', ['lay', example, '--fold', 'thrice'], 'fold'],
     ['work that is no number', ['lay', example, '--work', 'much'], 'work'],
-  ])(
-    '%s ends with 2 and names the field',
-    (_, args, field) => {
-      const { status, json, stdout } = bolt(...args, '--json');
-      expect([status, (json()['error'] as { field: string }).field]).toEqual([2, field]);
-      expect(stdout.trim().split('\n')).toHaveLength(1);
-    },
-    20_000,
-  );
+  ])('%s ends with 2 and names the field', (_, args, field) => {
+    const { status, json, stdout } = bolt(...args, '--json');
+    expect([status, (json()['error'] as { field: string }).field]).toEqual([2, field]);
+    expect(stdout.trim().split('\n')).toHaveLength(1);
+  });
 
   test('a bad measure ends with 2, its message on standard error for people', () => {
     const bad = changed(({ measures }) => { measures['bust'] = 'wide'; }); // prettier-ignore
@@ -170,7 +166,7 @@ describe('bolt', () => {
     const { status, stdout, stderr } = bolt('draft', bad);
     expect([status, stdout]).toEqual([2, '']);
     expect(stderr).toContain('Bust "wide" is not a length');
-  }, 20_000);
+  });
 
   test('a figure set by hand is drawn; one that the draft has not ends with 2 and its name', () => {
     const set = (id: string) =>
@@ -183,7 +179,7 @@ describe('bolt', () => {
     expect(bolt('draft', set('bodice-front/elbow'), '--json').json()['error']).toMatchObject({
       field: 'garments.0.figures.bodice-front/elbow',
     });
-  }, 30_000);
+  });
 
   test('folded to width there is a fold, and cloth that stays single', () => {
     const { lays } = bolt('lay', example, '--fold', 'width', '--work', '30', '--json').json() as {
@@ -192,7 +188,7 @@ describe('bolt', () => {
     expect(lays[0]?.fold).toBe('width');
     const [section] = lays[0]?.sections ?? [];
     expect(section?.doubled[0]?.[1]).toBeCloseTo(2 * (section?.foldLines[0] ?? NaN) - 12.7, 3);
-  }, 30_000);
+  });
 
   test('outlines from elsewhere are folded again along the length, first double and then open', () => {
     const outlines = path.join(root, 'examples/outlines.json');
@@ -209,7 +205,7 @@ describe('bolt', () => {
     const file = path.join(folder, 'mixed.json');
     writeFileSync(file, laid.stdout);
     expect(bolt('lay', outlines, '--prove', file, '--json').json()).toEqual({ ok: true, faults: [] });
-  }, 30_000);
+  });
 
   test('a leftover with a flaw and a print to match is laid and proved as it is; on another cloth the same lay has faults', () => {
     const corner = (along: number, across: number) => ({ along, across });
@@ -244,7 +240,7 @@ describe('bolt', () => {
     expect(faults({ joined: [] })).toContain('wrong-count');
     expect(faults({ flaws: [{ from: 2, to: 110, left: 2, right: 50 }] })).toContain('on-a-flaw');
     expect(faults({ outline: [corner(0, 0), corner(120, 0), corner(0, 60)] })).toContain('off-the-cloth');
-  }, 60_000);
+  });
 
   test('sum gives a quick sum with its working; a habit that misses is a care, not a failure', () => {
     const { status, json } = bolt('sum', 'flare', 'round=28', 'length=24', 'rule=8', '--json');
@@ -268,7 +264,7 @@ describe('bolt', () => {
       expect.stringContaining('(round 36 + ease 2) ÷ 4 = 9 1/2'),
     ]);
     expect(bolt('sum', 'fold-width', 'round=96', 'clothWidth=45').status).toBe(1);
-  }, 20_000);
+  });
 
   test.each([
     ['an unknown sum', ['sum', 'nope'], 'unknown-sum', 'name'],
@@ -296,7 +292,7 @@ describe('bolt', () => {
       lays: [],
       findings: ['outer', 'lining', 'stay'].map((subject) => ({ code: 'cloth-missing', where: { subject } })),
     });
-  }, 20_000);
+  });
 
   test('a lining pinned under the outer is laid after it and as it lies, proved with it', () => {
     const pinned = changed((order) => {
@@ -328,7 +324,7 @@ describe('bolt', () => {
         { code: 'cloth-too-narrow', severity: 'stop' },
       ],
     });
-  }, 20_000);
+  });
 });
 
 test.each([

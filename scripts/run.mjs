@@ -1,4 +1,5 @@
 import { spawn, spawnSync } from 'node:child_process';
+import { closeSync, openSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 
 export const root = path.resolve(import.meta.dirname, '..');
@@ -25,6 +26,17 @@ export const runShown = (command, args, options = {}) =>
     child.once('error', reject);
     child.once('exit', (code) => resolve(code ?? 1));
   });
+
+/** Like runShown, with the output shown in one piece once it ends: for a command that runs beside another. */
+export async function runKept(file, command, args, options = {}) {
+  const output = openSync(file, 'w');
+  try {
+    return await runShown(command, args, { stdio: ['ignore', output, output], ...options });
+  } finally {
+    closeSync(output);
+    process.stdout.write(readFileSync(file, 'utf8'));
+  }
+}
 
 /** Like runShown, with what was printed kept as well. */
 export const runCaptured = (command, args, options = {}) =>

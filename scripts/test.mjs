@@ -4,7 +4,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { ensureChromium, ensurePackages } from './packages.mjs';
 import { freePort } from './postgres.mjs';
-import { root, runShown } from './run.mjs';
+import { root, runKept, runShown } from './run.mjs';
 
 const bin = (name) => path.join(root, 'node_modules/.bin', name);
 let passed = 0;
@@ -31,7 +31,12 @@ async function jest(folder) {
     '--no-warnings=ExperimentalWarning',
     path.join(root, 'node_modules/jest/bin/jest.js'),
   ];
-  const code = await runShown(process.execPath, [...flags, '--json', `--outputFile=${report}`]);
+  const code = await runKept(path.join(folder, 'jest.txt'), process.execPath, [
+    ...flags,
+    '--maxWorkers=1',
+    '--json',
+    `--outputFile=${report}`,
+  ]);
   const results = existsSync(report)
     ? JSON.parse(readFileSync(report, 'utf8'))
     : { numPassedTests: 0, numFailedTests: 0 };
@@ -68,8 +73,8 @@ try {
     '0',
     '.',
   ]);
-  await jest(folder);
-  await playwright(folder);
+  // Journeys wait for a page most of the time: beside them one processor runs everything else.
+  await Promise.all([jest(folder), playwright(folder)]);
 } finally {
   rmSync(folder, { recursive: true, force: true });
 }

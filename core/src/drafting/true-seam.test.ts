@@ -36,7 +36,6 @@ describe('the figure that trues a seam', () => {
         expect([where.subject, Math.abs(seam?.difference ?? Infinity) < 0.5]).toEqual([where.subject, true]);
       }
     },
-    60_000,
   );
 
   test('a shoulder that was widened is met by the other shoulder, which no hand has touched', () => {

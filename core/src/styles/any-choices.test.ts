@@ -45,5 +45,4 @@ test.each(Object.values(styleBook))(
       }
     }
   },
-  60_000,
 );

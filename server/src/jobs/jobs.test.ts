@@ -27,7 +27,7 @@ describe('between processes', () => {
     await new Promise((resolve) => setTimeout(resolve, 700));
     expect([...taken].sort()).toEqual([first, second].sort());
     await app.queue.close();
-  }, 20_000);
+  });
 
   test('a share whose work was interrupted is offered again, also after the queue was closed over it', async () => {
     const share = randomUUID();
@@ -46,7 +46,7 @@ describe('between processes', () => {
     });
     await until(() => starts === 2);
     await app.queue.close();
-  }, 20_000);
+  });
 
   test('the bell is heard by those who listen for that ticket, until they leave', async () => {
     const [own, other] = [randomUUID(), randomUUID()];
@@ -64,7 +64,7 @@ describe('between processes', () => {
     await until(() => others === 1);
     expect(heard).toBe(2);
     leaveOther();
-  }, 20_000);
+  });
 
   test('a connection that was lost is made again, and listeners are told to look', async () => {
     const ticket = randomUUID();
@@ -79,5 +79,5 @@ describe('between processes', () => {
     await app.bell.ring(ticket);
     await until(() => heard === 3);
     leave();
-  }, 20_000);
+  });
 });

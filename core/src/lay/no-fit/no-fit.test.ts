@@ -128,7 +128,7 @@ describe('no-fit regions', () => {
       }),
       { numRuns: 3000, seed: 11 },
     );
-  }, 60_000);
+  });
 
   test('a shape that is moved out by its depth, along the way that is left, is out', () => {
     fc.assert(

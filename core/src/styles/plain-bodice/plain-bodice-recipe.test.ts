@@ -135,7 +135,7 @@ describe('the plain bodice', () => {
   test('ordinary bodies get no stop, with darts or without', () => {
     for (const each of ofBodies(ordinaryRanges, 25, {})) expectTrue(each);
     for (const each of ofBodies(ordinaryRanges, 25, withoutDarts)) expectCuttable(each);
-  }, 60_000);
+  });
 
   // A dartless bodice is not for a very full bust over a short waist: there it may stop, and say that darts are wanted.
   test.each([
@@ -150,6 +150,5 @@ describe('the plain bodice', () => {
       for (const stop of stopped.flatMap(stopsOf)) expect(findingWords(stop, 'in').remedy).not.toBe('');
       for (const each of extreme.filter((one) => !stopped.includes(one))) expectCuttable(each);
     },
-    60_000,
   );
 });

@@ -75,7 +75,7 @@ describe('long searches', () => {
       if (!lay) throw new Error(`no plan for ${fold}`);
       expect(checkLay(lay, pieces, cloth)).toEqual([]);
     }
-  }, 60_000);
+  });
 
   test('one search at a time for each cloth; stopped it keeps what it found and makes way for another', async () => {
     const first = (await begin({ seconds: 600 })).body;
@@ -96,7 +96,7 @@ describe('long searches', () => {
     expect(next.status).toBe(201);
     expect((await runs()).map(({ id }) => id)).toEqual([next.body.id]);
     await stop(next.body);
-  }, 60_000);
+  });
 
   test('interrupted, a share waits to be taken up where it was left; a lost one is found', async () => {
     const run = (await begin({ folds: ['width'], seconds: 30 })).body;
@@ -118,7 +118,7 @@ describe('long searches', () => {
     await lost?.update({ heardAt: new Date(Date.now() - 2 * LOST_AFTER) });
     expect((await unfinishedShares()).lost).toEqual([lost?.id]);
     await stop(run);
-  }, 60_000);
+  });
 
   test('a fault in the search is said, and fails the search alone', async () => {
     const run = (await begin()).body;
@@ -166,5 +166,5 @@ describe('long searches', () => {
     call.destroy();
     served.closeAllConnections();
     await new Promise((resolve) => served.close(resolve));
-  }, 20_000);
+  });
 });
