@@ -72,3 +72,7 @@ export function declared(piece: Piece, dimension: Dimension, change: Change): Di
   const { working } = dimension;
   return { ...dimension, working: changed(working, change, reading.mm - working.mm) };
 }
+
+/** The sum that a dimension of a piece was drawn by; undefined on a piece that has it not, or that is drawn to be measured alone. */
+export const workingOf = (piece: Piece, name: string): Working | undefined =>
+  piece.dimensions?.find((each) => each.name === name)?.working;

@@ -47,3 +47,31 @@ export interface Dimension {
   /** Follows from others: no hand moves a point to set it. */
   readonly follows?: true;
 }
+
+/** A dimension at a corner of the loop, out from the centre or down from the start line. */
+export const corner = (
+  name: string,
+  label: string,
+  kind: 'out' | 'down',
+  at: Omit<Extract<Place, { kind: 'corner' }>, 'kind'>,
+  working: Working,
+  adds?: SeamRole,
+): Dimension => ({ name, label, kind, at: { kind: 'corner', ...at }, working, adds });
+
+/** How far down a level lies at the centre or at the side. */
+export const down = (
+  name: string,
+  label: string,
+  level: LevelName,
+  end: 'centre' | 'side',
+  working: Working,
+): Dimension => ({ name, label, kind: 'down', at: { kind: 'level', level, end }, working });
+
+/** The length of all edges of a role. */
+export const run = (name: string, label: string, of: EdgeRole, working: Working): Dimension => ({
+  name,
+  label,
+  kind: 'length',
+  at: { kind: 'run', of },
+  working,
+});

@@ -3,17 +3,7 @@ import { point } from '../../geometry/point.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import { makePiece, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
-import {
-  changed,
-  divided,
-  drawnTerm,
-  minus,
-  named,
-  plus,
-  sum,
-  times,
-  type Working,
-} from '../../workings/working.ts';
+import { changed, drawnTerm, minus, named, plus, sum, times, type Working } from '../../workings/working.ts';
 import type { Allowances } from '../allowances.ts';
 import type { Body } from '../body.ts';
 import { openingAt, type OpenedSeam } from '../closed-seam.ts';
@@ -22,7 +12,7 @@ import { armholeCurve, backArmhole } from './armhole.ts';
 import type { BodiceFrame } from './frame.ts';
 import { panelEdges, panelNotches, waistSeam } from './panel.ts';
 import type { BodiceShape } from './shape.ts';
-import { panelDimensions, sideRun } from './panel-dimensions.ts';
+import { chestSum, panelDimensions, sideRun, waistDrop, type PanelSums } from './panel-dimensions.ts';
 import { sideCurve, sideNip, sideOutAt } from './side-seam.ts';
 
 export interface BackDraft {
@@ -35,8 +25,6 @@ export interface BackDraft {
   /** Half-width at the bust line, from the centre to the side, less what the dart takes there, mm. */
   readonly bustWidth: number;
   readonly waist: OpenedSeam;
-  /** What the side takes of the waist shaping, mm. */
-  readonly nip: number;
 }
 
 /** The back's underarm curve alone: the chest line is solved on it. */
@@ -62,11 +50,8 @@ export function draftBack(
   allowances: Allowances,
 ): BackDraft {
   const underarm = point(shape.underarm.back, shape.chest);
-  const { sums } = frame;
-  const drop = sum(plus(sums.bustWidth.back), minus(sums.waistWidth.back));
-  const nipSum = sideNip(drop, rules, frame.scale);
-  const nip = nipSum.mm;
-  const waistSide = point(frame.bustWidth.back - nip + shape.waistShift.back, frame.waist.back);
+  const nipSum = sideNip(waistDrop(frame, 'back'), rules, frame.scale);
+  const waistSide = point(frame.bustWidth.back - nipSum.mm + shape.waistShift.back, frame.waist.back);
   const side = sideCurve(underarm, waistSide);
   const armhole = backArmholeCurve(body, frame, shape);
   const tip = point(
@@ -109,28 +94,46 @@ export function draftBack(
     ],
     intakes: waist.mouths.map(({ mm }) => ({ operation: 'waist dart', level: 'waist', mm })),
   });
-  const chest = changed(divided(body.term('armhole'), 2), 'fitted', shape.chest - body.mm('armhole') / 2);
-  const givenBack = shape.underarm.back - frame.bustWidth.back;
+  const chest = chestSum(body, shape);
   const sideLength = curveLength(side);
-  const run = sideRun(chest, sums.waist.back);
+  const run = sideRun(chest, frame.sums.waist.back);
   const sideSum = changed(run, 'slant', sideLength - run.mm);
   const dimensions = () =>
-    panelDimensions(piece, frame, 'back', {
-      chest,
-      underarm: changed(sums.bustWidth.back, 'givenBack', givenBack),
-      bust: sum(plus(sums.bustWidth.back), drawnTerm('dart where it crosses', bustOut - bustWidth)),
-      waistSide: named('waist line', sums.waist.back),
-      side: sideSum,
-      darts: {
-        'waist-dart-1': {
-          intake: sum(plus(drop), minus(named('side nip', nipSum))),
-          tipOut: times(named('back waist width', sums.waistWidth.back), DART.out),
-          tipDown: sum(
-            plus(named('chest line', chest)),
-            plus(times(sideRun(chest, sums.waist.back), DART.tip)),
-          ),
-        },
+    panelDimensions(
+      piece,
+      frame,
+      'back',
+      backSums(frame, shape, { chest, side: sideSum, nip: nipSum, open: bustOut - bustWidth }),
+    );
+  return { piece, dimensions, sideLength, sideSum, bustWidth, waist };
+}
+
+interface BackSumsOf {
+  readonly chest: Working;
+  readonly side: Working;
+  readonly nip: Working;
+  /** How wide the dart stands open at the bust line, mm. */
+  readonly open: number;
+}
+
+/** The sums that the back was drawn by, beside those of its frame. */
+function backSums(frame: BodiceFrame, shape: BodiceShape, { chest, side, nip, open }: BackSumsOf): PanelSums {
+  const { sums, bustWidth } = frame;
+  return {
+    chest,
+    underarm: changed(sums.bustWidth.back, 'givenBack', shape.underarm.back - bustWidth.back),
+    bust: sum(plus(sums.bustWidth.back), drawnTerm('dart where it crosses', open)),
+    waistSide: named('waist line', sums.waist.back),
+    side,
+    darts: {
+      'waist-dart-1': {
+        intake: sum(plus(waistDrop(frame, 'back')), minus(named('side nip', nip))),
+        tipOut: times(named('back waist width', sums.waistWidth.back), DART.out),
+        tipDown: sum(
+          plus(named('chest line', chest)),
+          plus(times(sideRun(chest, sums.waist.back), DART.tip)),
+        ),
       },
-    });
-  return { piece, dimensions, sideLength, sideSum, bustWidth, waist, nip };
+    },
+  };
 }

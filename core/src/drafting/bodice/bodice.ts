@@ -8,7 +8,7 @@ import type { Allowances } from '../allowances.ts';
 import type { Body } from '../body.ts';
 import { shortenDarts } from '../operations/shorten-dart.ts';
 import { draftBack, type BackDraft } from './back.ts';
-import { bodiceFrame, type BodiceChoices, type BodiceFrame, type FrontBack } from './frame.ts';
+import { bodiceFrame, type BodiceChoices, type BodiceFrame } from './frame.ts';
 import { draftFront, type FrontDraft } from './front.ts';
 import type { BodiceShape, DartsDrawn } from './shape.ts';
 import { solveArmhole } from './solve-armhole.ts';
@@ -20,8 +20,6 @@ export interface Bodice {
   readonly back: Piece;
   readonly frame: BodiceFrame;
   readonly shape: BodiceShape;
-  /** What each side takes of the waist shaping, mm. */
-  readonly sideNip: FrontBack;
   readonly findings: readonly Finding[];
 }
 
@@ -248,7 +246,6 @@ export function draftBodice(
     back: dimensioned(draft.back),
     frame,
     shape: draft.shape,
-    sideNip: { front: draft.front.nip, back: draft.back.nip },
     findings: [...findings, ...bodiceFindings(frame, draft)],
   };
 }

@@ -1,4 +1,5 @@
-import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
+import type { Finding } from '../../checks/finding.ts';
+import { frameFindings } from './frame-findings.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import { add, distance, point, scale, subtract, unitVector, type Point } from '../../geometry/point.ts';
 import type { MeasuredFrom } from '../../measures/measure-set.ts';
@@ -87,8 +88,6 @@ export const bodyScale = (body: Body): number => clamp(body.mm('height') / ADULT
 const NECK_BASE = { least: 0.12, most: 0.26 };
 /** An undarted front ends at least this far below the bust point, mm. */
 const UNDARTED_LEAST = inches(2);
-/** So much of a longer front is eased in, mm. */
-const EASED_IN = inches(0.25);
 /** A shoulder seam keeps at least this much cloth, mm. */
 const SHOULDER_LEAST = 20;
 
@@ -146,157 +145,79 @@ export function bodiceFrame(
   choices: BodiceChoices,
   rules: RuleSet,
 ): { frame: BodiceFrame; findings: Finding[] } {
-  const findings: Finding[] = [];
   const size = bodyScale(body);
   const { base, tip } = shoulderLine(body, rules);
   const shoulder = unitVector(subtract(tip, base));
-
-  const shoulderLength = body.taken('shoulderLength');
-  if (shoulderLength !== undefined && Math.abs(distance(base, tip) - shoulderLength) > inches(3 / 8)) {
-    findings.push(
-      finding(
-        'shoulder-length-differs',
-        { measure: 'shoulderLength' },
-        {
-          found: distance(base, tip),
-          expected: shoulderLength,
-          remedy: { kind: 'measure-again', measure: 'shoulderLength' },
-        },
-      ),
-    );
-  }
-  if (choices.neckWidth < base.x - TYPED_WITHIN) {
-    findings.push(
-      finding(
-        'neck-narrower-than-base',
-        { choice: 'neckWidth' },
-        {
-          found: choices.neckWidth,
-          expected: base.x,
-          remedy: { kind: 'set-choice', choice: 'neckWidth', mm: base.x },
-        },
-      ),
-    );
-  }
   const longest = distance(base, tip) - SHOULDER_LEAST;
-  const widest = base.x + longest * shoulder.x;
-  if (choices.neckWidth > widest + TYPED_WITHIN) {
-    findings.push(
-      finding(
-        'neck-wider-than-shoulder',
-        { choice: 'neckWidth' },
-        {
-          found: choices.neckWidth,
-          expected: widest,
-          remedy: { kind: 'set-choice', choice: 'neckWidth', mm: widest },
-        },
-      ),
-    );
-  }
   const along = clamp((choices.neckWidth - base.x) / shoulder.x, 0, longest);
   const neckPoint = add(base, scale(shoulder, along));
-  const neckWidth = changed(
-    chosen('neck width', choices.neckWidth, 'neckWidth'),
-    'kept',
-    neckPoint.x - choices.neckWidth,
-  );
-
-  const start = shoulderStart({ base, tip }, body.from);
-  const spanHalf = body.mm('bustSpan') / 2;
-  const slant = body.mm('shoulderToBust');
-  const straight = Math.sqrt(Math.max(slant ** 2 - (start.x - spanHalf) ** 2, (0.9 * slant) ** 2));
-  const toStart = startTerms(body, rules, size);
-  const bustLine = changed(sum(plus(body.term('shoulderToBust')), ...toStart), 'slant', straight - slant);
-  const bustPoint = point(spanHalf, bustLine.mm);
+  const bustLine = bustLineSum(body, rules, size, shoulderStart({ base, tip }, body.from));
+  const bustPoint = point(body.mm('bustSpan') / 2, bustLine.mm);
   const measuredFront = sum(
     plus(named('bust line', bustLine)),
     plus(body.term('frontWaistLength')),
     minus(body.term('shoulderToBust')),
   );
-  const backLevel = sum(plus(body.term('backWaistLength')), ...toStart);
+  const backLevel = sum(plus(body.term('backWaistLength')), ...startTerms(body, rules, size));
   // Without a bust dart nothing takes up the longer front: it is cut to the back's length, and rides up over the bust.
-  const waistSums = {
+  const waist = {
     front: choices.darted ? measuredFront : undartedFront(measuredFront, backLevel, bustLine),
     back: backLevel,
   };
-  const waist = { front: waistSums.front.mm, back: waistSums.back.mm };
-  const measuredTo = measuredFront.mm;
-  if (measuredTo - waist.front > EASED_IN) {
-    findings.push(
-      finding(
-        'front-rides-up',
-        { piece: 'bodice-front', choice: 'darts' },
-        { found: waist.front, expected: measuredTo, remedy: { kind: 'set-choice', choice: 'darts' } },
-      ),
-    );
-  }
-  if (waist.front < waist.back - 1) {
-    findings.push(
-      finding(
-        'front-shorter-than-back',
-        { measure: 'frontWaistLength' },
-        {
-          found: waist.front,
-          expected: waist.back,
-          remedy: { kind: 'measure-again', measure: 'frontWaistLength' },
-        },
-      ),
-    );
-  }
-  if (choices.neckDepthFront > bustPoint.y - inches(1) + TYPED_WITHIN) {
-    findings.push(
-      finding(
-        'neck-deep',
-        { choice: 'neckDepthFront' },
-        {
-          found: choices.neckDepthFront,
-          expected: bustPoint.y - inches(1),
-          remedy: { kind: 'set-choice', choice: 'neckDepthFront', mm: bustPoint.y - inches(1) },
-        },
-      ),
-    );
-  }
-
-  const shareSum = frontShare(body, rules, size);
-  const share = shareSum.mm;
+  const share = frontShare(body, rules, size);
   const { given = { bust: 0, waist: 0 } } = choices;
   const bust = quarterSum(body.term('bust'), choices.easeBust, 'easeBust', given.bust);
   const waistQuarter = quarterSum(body.term('waist'), choices.easeWaist, 'easeWaist', given.waist);
-  const bustWidth = sharedOut(bust, shareSum);
-  const waistWidth = sharedOut(waistQuarter, divided(shareSum, 2));
-  const valueOf = ({ front, back }: FrameSums['bustWidth']): FrontBack => ({
-    front: front.mm,
-    back: back.mm,
-  });
-  return {
-    frame: {
-      scale: size,
-      neckPoint,
-      tip,
-      shoulder,
-      neckDepth: { front: choices.neckDepthFront, back: choices.neckDepthBack },
-      neckline: { front: choices.neckline, back: 'round' },
-      darted: choices.darted,
-      bustPoint,
-      waist,
-      bustWidth: valueOf(bustWidth),
-      waistWidth: valueOf(waistWidth),
-      share,
-      sums: {
-        neckWidth,
-        neckDepth: neckDepthSums(choices),
-        shoulder: divided(body.term('shoulder'), 2),
-        drop: dropSum(body, rules, size),
-        bustLine,
-        bustOut: divided(body.term('bustSpan'), 2),
-        waist: waistSums,
-        bustWidth,
-        waistWidth,
-        share: shareSum,
-      },
-    },
-    findings,
+  const sums: FrameSums = {
+    neckWidth: changed(
+      chosen('neck width', choices.neckWidth, 'neckWidth'),
+      'kept',
+      neckPoint.x - choices.neckWidth,
+    ),
+    neckDepth: neckDepthSums(choices),
+    shoulder: divided(body.term('shoulder'), 2),
+    drop: dropSum(body, rules, size),
+    bustLine,
+    bustOut: divided(body.term('bustSpan'), 2),
+    waist,
+    bustWidth: sharedOut(bust, share),
+    waistWidth: sharedOut(waistQuarter, divided(share, 2)),
+    share,
   };
+  const frame: BodiceFrame = {
+    scale: size,
+    neckPoint,
+    tip,
+    shoulder,
+    neckDepth: { front: choices.neckDepthFront, back: choices.neckDepthBack },
+    neckline: { front: choices.neckline, back: 'round' },
+    darted: choices.darted,
+    bustPoint,
+    waist: valuesOf(waist),
+    bustWidth: valuesOf(sums.bustWidth),
+    waistWidth: valuesOf(sums.waistWidth),
+    share: share.mm,
+    sums,
+  };
+  const widest = base.x + longest * shoulder.x;
+  return {
+    frame,
+    findings: frameFindings(body, choices, { frame, base, widest, measuredFront: measuredFront.mm }),
+  };
+}
+
+const valuesOf = ({ front, back }: FrameSums['bustWidth']): FrontBack => ({
+  front: front.mm,
+  back: back.mm,
+});
+
+/** The bust line's depth, by Pythagoras from the tape that slants from the shoulder to the bust point. */
+function bustLineSum(body: Body, rules: RuleSet, size: number, start: Point): Working {
+  const slant = body.mm('shoulderToBust');
+  const out = start.x - body.mm('bustSpan') / 2;
+  const straight = Math.sqrt(Math.max(slant ** 2 - out ** 2, (0.9 * slant) ** 2));
+  const tape = sum(plus(body.term('shoulderToBust')), ...startTerms(body, rules, size));
+  return changed(tape, 'slant', straight - slant);
 }
 
 export const neckDepthSums = (choices: BodiceChoices): FrameSums['neckDepth'] => ({

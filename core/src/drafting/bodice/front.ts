@@ -15,7 +15,7 @@ import type { Dimension } from '../../pieces/dimension.ts';
 import { makePiece, type Dart, type Edge, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
-import { changed, divided, drawn, minus, named, plus, sum } from '../../workings/working.ts';
+import { changed, drawn, minus, named, plus, sum, type Working } from '../../workings/working.ts';
 import type { Allowances } from '../allowances.ts';
 import type { Body } from '../body.ts';
 import type { OpenedSeam } from '../closed-seam.ts';
@@ -25,7 +25,7 @@ import { armholeCurve, frontArmhole } from './armhole.ts';
 import type { BodiceFrame } from './frame.ts';
 import { panelEdges, panelNotches, waistSeam } from './panel.ts';
 import type { BodiceShape } from './shape.ts';
-import { panelDimensions } from './panel-dimensions.ts';
+import { chestSum, panelDimensions, waistDrop, type PanelSums } from './panel-dimensions.ts';
 import { sideCurve, sideNip, sideOutAt } from './side-seam.ts';
 
 export interface FrontDraft {
@@ -34,8 +34,6 @@ export interface FrontDraft {
   readonly dimensions: () => readonly Dimension[];
   readonly bustWidth: number;
   readonly waist: OpenedSeam;
-  /** What the side takes of the waist shaping, mm. */
-  readonly nip: number;
   /** The balance taken by the side dart, or by its waist end when it is too small for a dart. */
   readonly balance: Balance;
 }
@@ -155,12 +153,9 @@ export function draftFront(
   allowances: Allowances,
   back: Pick<BackDraft, 'sideLength' | 'sideSum'>,
 ): FrontDraft {
-  const { sums } = frame;
   const backSide = back.sideLength;
-  const drop = sum(plus(sums.bustWidth.front), minus(sums.waistWidth.front));
-  const nipSum = sideNip(drop, rules, frame.scale);
-  const nip = nipSum.mm;
-  const waistX = frame.bustWidth.front - nip + shape.waistShift.front;
+  const nipSum = sideNip(waistDrop(frame, 'front'), rules, frame.scale);
+  const waistX = frame.bustWidth.front - nipSum.mm + shape.waistShift.front;
   const balance = solveBalance(frame, shape, waistX, backSide);
   const closedWaist = rotate(balance.waistSide, frame.bustPoint, -balance.angle);
   const closed = sideCurve(point(shape.underarm.front, shape.chest), closedWaist);
@@ -201,40 +196,53 @@ export function draftFront(
       ...waist.mouths.map(({ mm }) => ({ operation: 'waist dart', level: 'waist' as const, mm })),
     ],
   });
-  const wedged = turnedUnderarm(frame, shape);
-  const givenBack = shape.underarm.front - frame.bustWidth.front;
-  const wedge = 2 * distance(frame.bustPoint, wedged) * Math.sin(shape.wedge / 2);
   const dimensions = () =>
-    panelDimensions(piece, frame, 'front', {
-      chest: changed(divided(body.term('armhole'), 2), 'fitted', shape.chest - body.mm('armhole') / 2),
-      underarm: changed(
-        changed(sums.bustWidth.front, 'givenBack', givenBack),
-        'turned',
-        wedged.x - shape.underarm.front,
-      ),
-      bust: sums.bustWidth.front,
-      waistSide: changed(
-        named('waist line', sums.waist.front),
-        'trued',
-        balance.waistSide.y - frame.waist.front,
-      ),
-      side: named('side seam of the back', back.sideSum),
-      darts: {
-        'bust-dart': {
-          intake: sum(
-            plus(named('waist line, front', sums.waist.front)),
-            minus(named('waist line, back', sums.waist.back)),
-            plus(drawn('armhole wedge', wedge)),
-          ),
-          tipOut: sums.bustOut,
-          tipDown: named('bust line', sums.bustLine),
-        },
-        'waist-dart-1': {
-          intake: sum(plus(drop), minus(named('side nip', nipSum))),
-          tipOut: sums.bustOut,
-          tipDown: named('bust line', sums.bustLine),
-        },
+    panelDimensions(piece, frame, 'front', frontSums({ body, frame, shape, balance, back, nip: nipSum }));
+  return { piece, dimensions, bustWidth, waist, balance };
+}
+
+interface FrontSumsOf {
+  readonly body: Body;
+  readonly frame: BodiceFrame;
+  readonly shape: BodiceShape;
+  readonly balance: Balance;
+  readonly back: Pick<BackDraft, 'sideSum'>;
+  readonly nip: Working;
+}
+
+/** The sums that the front was drawn by, beside those of its frame. */
+function frontSums({ body, frame, shape, balance, back, nip }: FrontSumsOf): PanelSums {
+  const { sums, bustPoint } = frame;
+  const underarm = turnedUnderarm(frame, shape);
+  const givenBack = shape.underarm.front - frame.bustWidth.front;
+  const wedge = 2 * distance(bustPoint, underarm) * Math.sin(shape.wedge / 2);
+  const wide = changed(sums.bustWidth.front, 'givenBack', givenBack);
+  const bustLine = named('bust line', sums.bustLine);
+  return {
+    chest: chestSum(body, shape),
+    underarm: changed(wide, 'turned', underarm.x - shape.underarm.front),
+    bust: sums.bustWidth.front,
+    waistSide: changed(
+      named('waist line', sums.waist.front),
+      'trued',
+      balance.waistSide.y - frame.waist.front,
+    ),
+    side: named('side seam of the back', back.sideSum),
+    darts: {
+      'bust-dart': {
+        intake: sum(
+          plus(named('waist line, front', sums.waist.front)),
+          minus(named('waist line, back', sums.waist.back)),
+          plus(drawn('armhole wedge', wedge)),
+        ),
+        tipOut: sums.bustOut,
+        tipDown: bustLine,
       },
-    });
-  return { piece, dimensions, bustWidth, waist, nip, balance };
+      'waist-dart-1': {
+        intake: sum(plus(waistDrop(frame, 'front')), minus(named('side nip', nip))),
+        tipOut: sums.bustOut,
+        tipDown: bustLine,
+      },
+    },
+  };
 }

@@ -1,10 +1,12 @@
 import { declared } from '../../pieces/carry-dimensions.ts';
-import type { Dimension } from '../../pieces/dimension.ts';
-import type { Dart, Piece } from '../../pieces/piece.ts';
+import { corner, down, run, type Dimension } from '../../pieces/dimension.ts';
+import type { Dart, LevelName, Piece } from '../../pieces/piece.ts';
 import { readPlace } from '../../pieces/read-place.ts';
-import { changed, minus, named, plus, sum, type Working } from '../../workings/working.ts';
+import { changed, divided, minus, named, plus, sum, type Working } from '../../workings/working.ts';
 import { dartDimensions, dartLabel, type DartSums } from '../../pieces/dart-dimensions.ts';
+import type { Body } from '../body.ts';
 import type { BodiceFrame } from './frame.ts';
+import type { BodiceShape } from './shape.ts';
 
 type Which = 'front' | 'back';
 
@@ -33,6 +35,78 @@ const intakeTerm = (piece: Piece, dart: Dart, { intake }: DartSums) => {
   return plus(named(dartLabel(dart.id).toLowerCase(), changed(intake, 'curve', mm - intake.mm)));
 };
 
+/** Where neck and shoulder lie, and how long the shoulder seam is. */
+function neckAndShoulder(piece: Piece, { sums }: BodiceFrame, which: Which): Dimension[] {
+  const along = sum(
+    plus(named('shoulder, across', sums.shoulder)),
+    minus(named('neck, across', sums.neckWidth)),
+  );
+  return [
+    corner('neck-width', 'Neck, across', 'out', { of: 'neck', end: 'end' }, sums.neckWidth, 'neck'),
+    corner(
+      'neck-depth',
+      'Neck, down at the centre',
+      'down',
+      { of: 'neck', end: 'start' },
+      sums.neckDepth[which],
+      'neck',
+    ),
+    corner('shoulder', 'Shoulder, across', 'out', { of: 'shoulder', end: 'end' }, sums.shoulder, 'armhole'),
+    corner('shoulder-drop', 'Shoulder, drop', 'down', { of: 'shoulder', end: 'end' }, sums.drop, 'shoulder'),
+    declared(piece, run('shoulder-seam', 'Shoulder seam', 'shoulder', along), 'slant'),
+  ];
+}
+
+/** How far down the levels lie, at the centre and at the side. */
+function levelDowns(piece: Piece, { sums: of }: BodiceFrame, which: Which, sums: PanelSums): Dimension[] {
+  return [
+    { ...down('chest-line', 'Chest line, down', 'chest', 'centre', sums.chest), follows: true },
+    declared(
+      piece,
+      { ...down('bust-line', 'Bust line, down', 'bust', 'centre', of.bustLine), follows: true },
+      'kept',
+    ),
+    down('waist-line', 'Waist line, down at the centre', 'waist', 'centre', of.waist[which]),
+    down('waist-side', 'Waist, down at the side', 'waist', 'side', sums.waistSide),
+  ];
+}
+
+/** How wide the panel is at its levels, to where the side is cut. */
+function widths(piece: Piece, frame: BodiceFrame, which: Which, sums: PanelSums): Dimension[] {
+  const waist = sum(
+    plus(frame.sums.waistWidth[which]),
+    ...waistDarts(piece, sums).map(({ dart, own }) => intakeTerm(piece, dart, own)),
+  );
+  const across = (name: LevelName, label: string, working: Working): Dimension => ({
+    name,
+    label,
+    kind: 'out',
+    at: { kind: 'width', level: name },
+    working,
+    adds: 'side',
+  });
+  return [
+    {
+      ...across('chest', 'Underarm, across', sums.underarm),
+      name: 'underarm',
+      at: { kind: 'level', level: 'chest', end: 'side' },
+    },
+    declared(piece, across('bust', 'Bust, across', sums.bust), 'slant'),
+    ...(which === 'front'
+      ? [
+          {
+            name: 'bust-point',
+            label: 'Bust point, across',
+            kind: 'out' as const,
+            at: { kind: 'inside' as const, ...frame.bustPoint },
+            working: frame.sums.bustOut,
+          },
+        ]
+      : []),
+    declared(piece, across('waist', 'Waist, across', waist), 'curve'),
+  ];
+}
+
 /** Every cut dimension of a bodice panel, from the neck down. */
 export function panelDimensions(
   piece: Piece,
@@ -40,157 +114,28 @@ export function panelDimensions(
   which: Which,
   sums: PanelSums,
 ): Dimension[] {
-  const { sums: of } = frame;
-  const waistLine = named('waist line', of.waist[which]);
-  const shoulderRun = sum(
-    plus(named('shoulder, across', of.shoulder)),
-    minus(named('neck, across', of.neckWidth)),
-  );
-  const bustPoint: Dimension[] =
-    which === 'front'
-      ? [
-          {
-            name: 'bust-point',
-            label: 'Bust point, across',
-            kind: 'out',
-            at: { kind: 'inside', ...frame.bustPoint },
-            working: of.bustOut,
-          },
-        ]
-      : [];
+  const waistLine = named('waist line', frame.sums.waist[which]);
   return [
-    {
-      name: 'neck-width',
-      label: 'Neck, across',
-      kind: 'out',
-      at: { kind: 'corner', of: 'neck', end: 'end' },
-      working: of.neckWidth,
-      adds: 'neck',
-    },
-    {
-      name: 'neck-depth',
-      label: 'Neck, down at the centre',
-      kind: 'down',
-      at: { kind: 'corner', of: 'neck', end: 'start' },
-      working: of.neckDepth[which],
-      adds: 'neck',
-    },
-    {
-      name: 'shoulder',
-      label: 'Shoulder, across',
-      kind: 'out',
-      at: { kind: 'corner', of: 'shoulder', end: 'end' },
-      working: of.shoulder,
-      adds: 'armhole',
-    },
-    {
-      name: 'shoulder-drop',
-      label: 'Shoulder, drop',
-      kind: 'down',
-      at: { kind: 'corner', of: 'shoulder', end: 'end' },
-      working: of.drop,
-      adds: 'shoulder',
-    },
-    declared(
-      piece,
-      {
-        name: 'shoulder-seam',
-        label: 'Shoulder seam',
-        kind: 'length',
-        at: { kind: 'run', of: 'shoulder' },
-        working: shoulderRun,
-      },
-      'slant',
-    ),
-    {
-      name: 'chest-line',
-      label: 'Chest line, down',
-      kind: 'down',
-      at: { kind: 'level', level: 'chest', end: 'centre' },
-      working: sums.chest,
-      follows: true,
-    },
-    declared(
-      piece,
-      {
-        name: 'bust-line',
-        label: 'Bust line, down',
-        kind: 'down',
-        at: { kind: 'level', level: 'bust', end: 'centre' },
-        working: of.bustLine,
-        follows: true,
-      },
-      'kept',
-    ),
-    {
-      name: 'waist-line',
-      label: 'Waist line, down at the centre',
-      kind: 'down',
-      at: { kind: 'level', level: 'waist', end: 'centre' },
-      working: of.waist[which],
-    },
-    {
-      name: 'waist-side',
-      label: 'Waist, down at the side',
-      kind: 'down',
-      at: { kind: 'level', level: 'waist', end: 'side' },
-      working: sums.waistSide,
-    },
-    {
-      name: 'underarm',
-      label: 'Underarm, across',
-      kind: 'out',
-      at: { kind: 'level', level: 'chest', end: 'side' },
-      working: sums.underarm,
-      adds: 'side',
-    },
-    declared(
-      piece,
-      {
-        name: 'bust',
-        label: 'Bust, across',
-        kind: 'out',
-        at: { kind: 'width', level: 'bust' },
-        working: sums.bust,
-        adds: 'side',
-      },
-      'slant',
-    ),
-    ...bustPoint,
-    declared(
-      piece,
-      {
-        name: 'waist',
-        label: 'Waist, across',
-        kind: 'out',
-        at: { kind: 'width', level: 'waist' },
-        working: sum(
-          plus(of.waistWidth[which]),
-          ...waistDarts(piece, sums).map(({ dart, own }) => intakeTerm(piece, dart, own)),
-        ),
-        adds: 'side',
-      },
-      'curve',
-    ),
+    ...neckAndShoulder(piece, frame, which),
+    ...levelDowns(piece, frame, which, sums),
+    ...widths(piece, frame, which, sums),
     ...piece.darts.flatMap((dart) => {
       const own = sums.darts[dart.id];
       if (!own) return [];
       const leg = sum(plus(waistLine), minus(named('tip, down', own.tipDown)));
       return dartDimensions(piece, dart, { ...(dart.in === 'waist' && { leg }), ...own });
     }),
-    declared(
-      piece,
-      {
-        name: 'side-seam',
-        label: 'Side seam',
-        kind: 'length',
-        at: { kind: 'run', of: 'side' },
-        working: sums.side,
-      },
-      which === 'front' ? 'trued' : 'slant',
-    ),
+    declared(piece, run('side-seam', 'Side seam', 'side', sums.side), which === 'front' ? 'trued' : 'slant'),
   ];
 }
+
+/** Half of the armhole, and what the chest line was moved so that the armhole is as it was measured. */
+export const chestSum = (body: Body, { chest }: BodiceShape): Working =>
+  changed(divided(body.term('armhole'), 2), 'fitted', chest - body.mm('armhole') / 2);
+
+/** By how much a half is wider at the bust than at the waist. */
+export const waistDrop = ({ sums }: BodiceFrame, which: Which): Working =>
+  sum(plus(sums.bustWidth[which]), minus(sums.waistWidth[which]));
 
 /** From the chest line down to the waist at the side. */
 export const sideRun = (chest: Working, waistSide: Working): Working =>

@@ -271,7 +271,6 @@ export function draftHabitBodice(
       waistShift: { front: 0, back: 0 },
       darts: { front: frame.darted, back: frame.darted, bust: hasBustDart(frame), wedge: false },
     },
-    sideNip: { front: 0, back: 0 },
     findings,
   };
 }

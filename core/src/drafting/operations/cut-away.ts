@@ -2,7 +2,7 @@ import { endOf, placeAtLength, splitCurve, startDirection, startOf } from '../..
 import { add, distance, point, quarterTurn, scale } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { edgeLength, edgeOf, makePiece, type Level, type Piece } from '../../pieces/piece.ts';
-import { carryDimensions } from '../../pieces/carry-dimensions.ts';
+import { carryDimensions, workingOf } from '../../pieces/carry-dimensions.ts';
 import { changed, minus, plus, sum, times, type Working } from '../../workings/working.ts';
 import { underarmOf } from '../../pieces/underarm.ts';
 
@@ -57,7 +57,7 @@ export function cutAway(front: Piece, { strap, lower }: CutAwayPlan): Piece {
     levels: front.levels.map(moved),
   });
   const [left, taken] = [changed(strap, 'kept', wide - strap.mm), changed(lower, 'kept', cut - lower.mm)];
-  const neckSum = front.dimensions?.find(({ name }) => name === 'neck-width')?.working ?? strap;
+  const neckSum = workingOf(front, 'neck-width') ?? strap;
   const part = outer.y / endOf(shoulder.path).y;
   return carryDimensions(front, away, ({ at, kind }) => {
     if (at.kind === 'corner' && at.of === 'shoulder' && at.end === 'end')

@@ -3,7 +3,7 @@ import { distance, point, unitVector } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { makePiece, type Piece } from '../../pieces/piece.ts';
 import { roomAhead } from './room-ahead.ts';
-import { carryDimensions, declared, withDimensions } from '../../pieces/carry-dimensions.ts';
+import { carryDimensions, declared, withDimensions, workingOf } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import { named, plus, sum, type Working } from '../../workings/working.ts';
 import { after, between } from '../../geometry/loop.ts';
@@ -53,7 +53,7 @@ export function cutOut(panel: Piece, plan: CutOutPlan): Piece {
       return notch.at > wedge ? [{ ...notch, at: notch.at - wedge }] : [];
     }),
   });
-  const neckDepth = panel.dimensions?.find(({ name }) => name === 'neck-depth')?.working;
+  const neckDepth = workingOf(panel, 'neck-depth');
   const down: Dimension = declared(
     cut,
     {

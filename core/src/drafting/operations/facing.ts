@@ -23,7 +23,7 @@ import {
 } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
 import { movePiece } from '../../pieces/move-piece.ts';
-import { carryDimensions, withDimensions } from '../../pieces/carry-dimensions.ts';
+import { carryDimensions, withDimensions, workingOf } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import {
   changed,
@@ -190,9 +190,6 @@ export function faceBodice(piece: Piece, which: 'front' | 'back', plan: FacingPl
     ),
   };
 }
-
-const workingOf = (piece: Piece, name: string): Working | undefined =>
-  piece.dimensions?.find((each) => each.name === name)?.working;
 
 /** How far down the facing's inner edge lies at the centre: below the neck by its depth. */
 const innerDown = (piece: Piece, depth: Working, mm: number): Working => {

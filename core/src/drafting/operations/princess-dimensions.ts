@@ -1,4 +1,4 @@
-import { carryDimensions, declared } from '../../pieces/carry-dimensions.ts';
+import { carryDimensions, declared, workingOf } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import { roleLength, type EdgeRole, type LevelName, type Piece } from '../../pieces/piece.ts';
 import type { Change } from '../../workings/change.ts';
@@ -50,8 +50,7 @@ const levelWords: { readonly [level in LevelName]?: string } = {
 };
 
 /** What the dart that the seam takes the place of opened by, at the waist. */
-const dartIntake = ({ panel }: PrincessParts): Working =>
-  panel.dimensions?.find(({ name }) => name === 'waist-dart-1-intake')?.working ?? sum();
+const dartIntake = ({ panel }: PrincessParts): Working => workingOf(panel, 'waist-dart-1-intake') ?? sum();
 
 /** From the centre to the seam: out to the tip, less what the centre panel's edge gives of the dart there. */
 function toSeam(parts: PrincessParts, level: LevelName): Working {

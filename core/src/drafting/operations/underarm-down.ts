@@ -1,3 +1,4 @@
+import { workingOf } from '../../pieces/carry-dimensions.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { changed, drawn, named, type Working } from '../../workings/working.ts';
 
@@ -5,6 +6,6 @@ import { changed, drawn, named, type Working } from '../../workings/working.ts';
 export function underarmDown(piece: Piece): Working {
   const path = piece.levels.find(({ name }) => name === 'chest')?.path ?? [];
   const [centre, side] = [path[0]?.y ?? 0, path.at(-1)?.y ?? 0];
-  const chest = piece.dimensions?.find(({ name }) => name === 'chest-line')?.working;
+  const chest = workingOf(piece, 'chest-line');
   return changed(chest ? named('chest line', chest) : drawn('chest line', centre), 'turned', side - centre);
 }

@@ -1,6 +1,6 @@
 import { dartDimensions, type DartSums } from '../../pieces/dart-dimensions.ts';
 import { declared } from '../../pieces/carry-dimensions.ts';
-import type { Dimension } from '../../pieces/dimension.ts';
+import { corner, down, run, type Dimension } from '../../pieces/dimension.ts';
 import { roleLength, type Piece } from '../../pieces/piece.ts';
 import { readPlace } from '../../pieces/read-place.ts';
 import { drawn, minus, named, plus, sum, type Term, type Working } from '../../workings/working.ts';
@@ -24,106 +24,65 @@ export interface SkirtShaping {
   readonly darts: { readonly [dart: string]: DartSums };
 }
 
-/** Every cut dimension of a skirt panel, from the waist down. */
-export function skirtDimensions(piece: Piece, sums: SkirtSums, { rise, darts }: SkirtShaping): Dimension[] {
+/** How wide the panel is at waist, hip and hem, and how far down those lie. */
+function widthsAndDowns(piece: Piece, sums: SkirtSums, rise: Working): Dimension[] {
   const intakes = piece.darts.map(({ id }): Term => {
     const at = { kind: 'dart', dart: id, part: 'intake' } as const;
     return plus(drawn('dart', readPlace(piece, { at, kind: 'length' })?.mm ?? 0));
   });
+  const across = (level: 'waist' | 'hip', label: string, working: Working): Dimension => ({
+    name: level,
+    label,
+    kind: 'out',
+    at: { kind: 'width', level },
+    working,
+    adds: 'side',
+  });
+  const waist = sum(plus(named('bodice waist', sums.waist)), ...intakes);
   const hem = sum(plus(sums.hip), minus(sums.pegging));
   return [
-    declared(
-      piece,
-      {
-        name: 'waist',
-        label: 'Waist, across',
-        kind: 'out',
-        at: { kind: 'width', level: 'waist' },
-        working: sum(plus(named('bodice waist', sums.waist)), ...intakes),
-        adds: 'side',
-      },
-      'curve',
-    ),
-    {
-      name: 'waist-side',
-      label: 'Waist, down at the side',
-      kind: 'down',
-      at: { kind: 'level', level: 'waist', end: 'side' },
-      working: sum(minus(rise)),
-    },
-    {
-      name: 'hip-line',
-      label: 'Hip line, down',
-      kind: 'down',
-      at: { kind: 'level', level: 'hip', end: 'side' },
-      working: sums.hipDepth,
-      follows: true,
-    },
-    {
-      name: 'hip',
-      label: 'Hip, across',
-      kind: 'out',
-      at: { kind: 'width', level: 'hip' },
-      working: sums.hip,
-      adds: 'side',
-    },
-    {
-      name: 'length',
-      label: 'Length, down at the centre',
-      kind: 'down',
-      at: { kind: 'level', level: 'hem', end: 'centre' },
-      working: sums.length,
-      adds: 'hem',
-    },
-    declared(
-      piece,
-      {
-        name: 'hem',
-        label: 'Hem, across',
-        kind: 'out',
-        at: { kind: 'corner', of: 'side', end: 'end' },
-        working: hem,
-        adds: 'side',
-      },
-      'trued',
-    ),
-    ...piece.darts.flatMap((dart) => {
-      const own = darts[dart.id];
-      return own ? dartDimensions(piece, dart, { leg: named('tip, down', own.tipDown), ...own }) : [];
-    }),
-    declared(
-      piece,
-      {
-        name: 'side-seam',
-        label: 'Side seam',
-        kind: 'length',
-        at: { kind: 'run', of: 'side' },
-        working: sum(plus(named('length', sums.length)), plus(rise)),
-      },
-      'curve',
-    ),
-    ...(sums.zipEnd
-      ? [
-          {
-            name: 'zip-end',
-            label: 'End of the zip, down',
-            kind: 'down' as const,
-            at: { kind: 'inside' as const, x: 0, y: sums.zipEnd.mm },
-            working: sums.zipEnd,
-          },
-        ]
-      : []),
-    ...(roleLength(piece, 'slit') > 0
-      ? [
-          {
-            name: 'slit',
-            label: 'Slit, up from the hem',
-            kind: 'length' as const,
-            at: { kind: 'run' as const, of: 'slit' as const },
-            working: sums.slit,
-            follows: true as const,
-          },
-        ]
-      : []),
+    declared(piece, across('waist', 'Waist, across', waist), 'curve'),
+    down('waist-side', 'Waist, down at the side', 'waist', 'side', sum(minus(rise))),
+    { ...down('hip-line', 'Hip line, down', 'hip', 'side', sums.hipDepth), follows: true },
+    across('hip', 'Hip, across', sums.hip),
+    { ...down('length', 'Length, down at the centre', 'hem', 'centre', sums.length), adds: 'hem' },
+    declared(piece, corner('hem', 'Hem, across', 'out', { of: 'side', end: 'end' }, hem, 'side'), 'trued'),
   ];
 }
+
+/** Where the zip ends and how far up the slit is open. */
+const openings = (piece: Piece, { zipEnd, slit }: SkirtSums): Dimension[] => [
+  ...(zipEnd
+    ? [
+        {
+          name: 'zip-end',
+          label: 'End of the zip, down',
+          kind: 'down' as const,
+          at: { kind: 'inside' as const, x: 0, y: zipEnd.mm },
+          working: zipEnd,
+        },
+      ]
+    : []),
+  ...(roleLength(piece, 'slit') > 0
+    ? [{ ...run('slit', 'Slit, up from the hem', 'slit', slit), follows: true as const }]
+    : []),
+];
+
+/** Every cut dimension of a skirt panel, from the waist down. */
+export const skirtDimensions = (
+  piece: Piece,
+  sums: SkirtSums,
+  { rise, darts }: SkirtShaping,
+): Dimension[] => [
+  ...widthsAndDowns(piece, sums, rise),
+  ...piece.darts.flatMap((dart) => {
+    const own = darts[dart.id];
+    return own ? dartDimensions(piece, dart, { leg: named('tip, down', own.tipDown), ...own }) : [];
+  }),
+  declared(
+    piece,
+    run('side-seam', 'Side seam', 'side', sum(plus(named('length', sums.length)), plus(rise))),
+    'curve',
+  ),
+  ...openings(piece, sums),
+];

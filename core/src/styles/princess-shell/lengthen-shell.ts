@@ -10,7 +10,7 @@ import { inches } from '../../units/length.ts';
 import type { PrincessShell } from './princess-shell.ts';
 import type { BelowPlan } from './shell-plan.ts';
 import type { SeamRole } from '../../drafting/allowances.ts';
-import { declared, withDimensions } from '../../pieces/carry-dimensions.ts';
+import { declared, withDimensions, workingOf } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import {
   changed,
@@ -133,9 +133,6 @@ interface Hems {
   readonly letOut: number;
 }
 
-const workingOf = (piece: Piece, name: string): Working =>
-  piece.dimensions?.find((each) => each.name === name)?.working ?? sum();
-
 const hemWidth = ({ below, centre, letOut }: Hems): Dimension => {
   const waist = centre.levels.find(({ name }) => name === 'waist')?.path[0]?.x ?? 0;
   const hem = centre.levels.find(({ name }) => name === 'hem')?.path[0]?.x ?? 0;
@@ -147,7 +144,7 @@ const hemWidth = ({ below, centre, letOut }: Hems): Dimension => {
       kind: 'out',
       at: { kind: 'width', level: 'hem' },
       working: sum(
-        plus(named('waist, to the seam', workingOf(centre, 'waist'))),
+        plus(named('waist, to the seam', workingOf(centre, 'waist') ?? sum())),
         drawnTerm('let out again below it', letOut),
         drawnTerm('out again at the centre', waist - hem),
       ),

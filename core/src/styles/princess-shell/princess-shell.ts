@@ -1,3 +1,4 @@
+import { workingOf } from '../../pieces/carry-dimensions.ts';
 import { drawnHalfWidth } from '../../checks/half-width.ts';
 import { ROUND_TOLERANCE } from '../../checks/rounds.ts';
 import { finding, type Finding, type FindingCode } from '../../checks/finding.ts';
@@ -226,7 +227,7 @@ function split(
 function halfAtBust(bodice: Bodice, which: 'front' | 'back', rules: RuleSet): Working {
   const { sums, bustPoint } = bodice.frame;
   const panel = which === 'front' ? bodice.frontBlock : bodice.back;
-  const drawnWidth = panel.dimensions?.find(({ name }) => name === 'bust')?.working;
+  const drawnWidth = workingOf(panel, 'bust');
   if (rules['school.block'] === 'solved' || !drawnWidth) return sums.bustWidth[which];
   return sum(plus(drawnWidth), drawnTerm('dart where it crosses', -straightOpening(panel, bustPoint.y)));
 }
@@ -241,7 +242,7 @@ function princessSums(
 ): PrincessSums {
   const { sums, bustPoint, waist } = bodice.frame;
   const panel = which === 'front' ? bodice.frontBlock : bodice.back;
-  const tip = panel.dimensions?.find(({ name }) => name === `${DART}-tip-out`)?.working;
+  const tip = workingOf(panel, `${DART}-tip-out`);
   const undarted =
     which === 'front' ? sums.bustOut : divided(named('back waist width', sums.waistWidth.back), 2);
   const round = underBustRound(plan);

@@ -1,0 +1,96 @@
+import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
+import { distance, type Point } from '../../geometry/point.ts';
+import { inches } from '../../units/length.ts';
+import type { Body } from '../body.ts';
+import type { BodiceChoices, BodiceFrame } from './frame.ts';
+
+/** A frame with what it was resolved from, mm. */
+interface Resolved {
+  readonly frame: BodiceFrame;
+  /** The neck base. */
+  readonly base: Point;
+  /** How wide a neck leaves a shoulder seam. */
+  readonly widest: number;
+  /** Down to the waist in front, as the tape has it. */
+  readonly measuredFront: number;
+}
+
+/** A shoulder that is taken may differ from the drawn one by this, mm. */
+const SHOULDER_WITHIN = inches(3 / 8);
+/** So much of a longer front is eased in, mm. */
+const EASED_IN = inches(0.25);
+/** A neck ends at least this far above the bust point, mm. */
+const ABOVE_BUST = inches(1);
+
+/** What the frame of a bodice overrode, or was asked that does not go. */
+export const frameFindings = (body: Body, choices: BodiceChoices, resolved: Resolved): Finding[] => [
+  ...shoulderFindings(body, resolved),
+  ...neckFindings(choices, resolved),
+  ...waistFindings(resolved),
+];
+
+function shoulderFindings(body: Body, { frame, base }: Resolved): Finding[] {
+  const taken = body.taken('shoulderLength');
+  const found = distance(base, frame.tip);
+  return taken === undefined || Math.abs(found - taken) <= SHOULDER_WITHIN
+    ? []
+    : [
+        finding(
+          'shoulder-length-differs',
+          { measure: 'shoulderLength' },
+          { found, expected: taken, remedy: { kind: 'measure-again', measure: 'shoulderLength' } },
+        ),
+      ];
+}
+
+function neckFindings(
+  { neckWidth, neckDepthFront }: BodiceChoices,
+  { frame, base, widest }: Resolved,
+): Finding[] {
+  const off = (
+    code: 'neck-narrower-than-base' | 'neck-wider-than-shoulder' | 'neck-deep',
+    choice: string,
+    found: number,
+    expected: number,
+  ): Finding =>
+    finding(code, { choice }, { found, expected, remedy: { kind: 'set-choice', choice, mm: expected } });
+  const deepest = frame.bustPoint.y - ABOVE_BUST;
+  return [
+    ...(neckWidth < base.x - TYPED_WITHIN
+      ? [off('neck-narrower-than-base', 'neckWidth', neckWidth, base.x)]
+      : []),
+    ...(neckWidth > widest + TYPED_WITHIN
+      ? [off('neck-wider-than-shoulder', 'neckWidth', neckWidth, widest)]
+      : []),
+    ...(neckDepthFront > deepest + TYPED_WITHIN
+      ? [off('neck-deep', 'neckDepthFront', neckDepthFront, deepest)]
+      : []),
+  ];
+}
+
+function waistFindings({ frame: { waist }, measuredFront }: Resolved): Finding[] {
+  return [
+    ...(measuredFront - waist.front > EASED_IN
+      ? [
+          finding(
+            'front-rides-up',
+            { piece: 'bodice-front', choice: 'darts' },
+            { found: waist.front, expected: measuredFront, remedy: { kind: 'set-choice', choice: 'darts' } },
+          ),
+        ]
+      : []),
+    ...(waist.front < waist.back - 1
+      ? [
+          finding(
+            'front-shorter-than-back',
+            { measure: 'frontWaistLength' },
+            {
+              found: waist.front,
+              expected: waist.back,
+              remedy: { kind: 'measure-again', measure: 'frontWaistLength' },
+            },
+          ),
+        ]
+      : []),
+  ];
+}
