@@ -1,8 +1,9 @@
 import { drawn, type Working } from '../workings/working.ts';
 import { declared } from './carry-dimensions.ts';
 import type { Dimension } from './dimension.ts';
-import type { Dart, Piece } from './piece.ts';
-import { readPlace } from './read-place.ts';
+import { endOf, startOf } from '../geometry/curve.ts';
+import { distance } from '../geometry/point.ts';
+import { edgeLength, edgeOf, type Dart, type Piece } from './piece.ts';
 
 /** The sums that one dart was drawn by. */
 export interface DartSums {
@@ -26,11 +27,16 @@ export const dartLabel = (id: string): string => {
   }
 };
 
+/** How wide a dart opens at its mouth, mm. */
+export const intakeOf = (piece: Piece, { legs }: Dart): number =>
+  distance(startOf(edgeOf(piece, legs[0]).path), endOf(edgeOf(piece, legs[1]).path));
+
 /** The cut dimensions of a dart: how wide it opens, how long its legs are, and where its tip stands. */
-export function dartDimensions(piece: Piece, { id }: Dart, sums: DartSums): Dimension[] {
+export function dartDimensions(piece: Piece, dart: Dart, sums: DartSums): Dimension[] {
+  const { id } = dart;
   const words = dartLabel(id);
   const legAt = { kind: 'dart', dart: id, part: 'leg' } as const;
-  const leg = readPlace(piece, { at: legAt, kind: 'length' })?.mm ?? 0;
+  const leg = edgeLength(edgeOf(piece, dart.legs[0]));
   return [
     declared(
       piece,

@@ -183,6 +183,14 @@ export function edgeOf(piece: Piece, id: string): Edge {
   return edge;
 }
 
+/** The two ends of a level of a piece: at the centre, or at the seam that it starts from, and at the side. */
+export function levelEnds(piece: Piece, level: LevelName): { readonly from: Point; readonly to: Point } {
+  const path = piece.levels.find(({ name }) => name === level)?.path;
+  const [from, to] = [path?.[0], path?.at(-1)];
+  if (!from || !to) throw new Error(`${piece.id} has no ${level} level`);
+  return { from, to };
+}
+
 /** How far down a level lies on the centre line, mm; where it starts, on a piece that has none. */
 export const levelDown = ({ path }: Level): number =>
   (path.find(({ x }) => Math.abs(x) < 1e-6) ?? path[0])?.y ?? 0;

@@ -1,9 +1,8 @@
 import { declared } from '../../pieces/carry-dimensions.ts';
 import { corner, down, run, type Dimension } from '../../pieces/dimension.ts';
 import type { Dart, LevelName, Piece } from '../../pieces/piece.ts';
-import { readPlace } from '../../pieces/read-place.ts';
 import { changed, divided, minus, named, plus, sum, type Working } from '../../workings/working.ts';
-import { dartDimensions, dartLabel, type DartSums } from '../../pieces/dart-dimensions.ts';
+import { dartDimensions, dartLabel, intakeOf, type DartSums } from '../../pieces/dart-dimensions.ts';
 import type { Body } from '../body.ts';
 import type { BodiceFrame } from './frame.ts';
 import type { BodiceShape } from './shape.ts';
@@ -30,8 +29,7 @@ const waistDarts = ({ darts }: Piece, sums: PanelSums) =>
 
 /** What a waist dart takes in, as a term with its name. */
 const intakeTerm = (piece: Piece, dart: Dart, { intake }: DartSums) => {
-  const at = { kind: 'dart', dart: dart.id, part: 'intake' } as const;
-  const mm = readPlace(piece, { at, kind: 'length' })?.mm ?? 0;
+  const mm = intakeOf(piece, dart);
   return plus(named(dartLabel(dart.id).toLowerCase(), changed(intake, 'curve', mm - intake.mm)));
 };
 

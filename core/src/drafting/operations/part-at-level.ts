@@ -156,7 +156,9 @@ export function partAtLevel(panel: Piece, plan: DropPlan): Parted {
     intakes: [],
   });
   return {
-    lower: withDimensions(loweredTo(panel, lower, plan), ...topDimensions(panel, lower, plan)),
+    lower: panel.dimensions
+      ? withDimensions(loweredTo(panel, lower, plan), ...topDimensions(panel, lower, plan))
+      : lower,
     upper: panel.dimensions ? { ...upper, dimensions: panel.dimensions.filter(isAbove) } : upper,
   };
 }

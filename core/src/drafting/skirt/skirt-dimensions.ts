@@ -1,8 +1,7 @@
-import { dartDimensions, type DartSums } from '../../pieces/dart-dimensions.ts';
+import { dartDimensions, intakeOf, type DartSums } from '../../pieces/dart-dimensions.ts';
 import { declared } from '../../pieces/carry-dimensions.ts';
 import { corner, down, run, type Dimension } from '../../pieces/dimension.ts';
 import { roleLength, type Piece } from '../../pieces/piece.ts';
-import { readPlace } from '../../pieces/read-place.ts';
 import { drawn, minus, named, plus, sum, type Term, type Working } from '../../workings/working.ts';
 
 /** The sums that a skirt panel is drawn by; downs are from the waist line at the centre front. */
@@ -26,10 +25,7 @@ export interface SkirtShaping {
 
 /** How wide the panel is at waist, hip and hem, and how far down those lie. */
 function widthsAndDowns(piece: Piece, sums: SkirtSums, rise: Working): Dimension[] {
-  const intakes = piece.darts.map(({ id }): Term => {
-    const at = { kind: 'dart', dart: id, part: 'intake' } as const;
-    return plus(drawn('dart', readPlace(piece, { at, kind: 'length' })?.mm ?? 0));
-  });
+  const intakes = piece.darts.map((dart): Term => plus(drawn('dart', intakeOf(piece, dart))));
   const across = (level: 'waist' | 'hip', label: string, working: Working): Dimension => ({
     name: level,
     label,

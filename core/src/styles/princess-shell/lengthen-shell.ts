@@ -4,7 +4,7 @@ import { carriedOn, CLEAR, footAtLength, lengthen } from '../../drafting/operati
 import type { PrincessPanels } from '../../drafting/operations/split-on-princess.ts';
 import { curveLength, endOf, type Curve } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
-import { centreOf, edgeOf, pathDown, roleLength, type Piece } from '../../pieces/piece.ts';
+import { centreOf, edgeOf, levelEnds, pathDown, roleLength, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import type { PrincessShell } from './princess-shell.ts';
@@ -134,8 +134,7 @@ interface Hems {
 }
 
 const hemWidth = ({ below, centre, letOut }: Hems): Dimension => {
-  const waist = centre.levels.find(({ name }) => name === 'waist')?.path[0]?.x ?? 0;
-  const hem = centre.levels.find(({ name }) => name === 'hem')?.path[0]?.x ?? 0;
+  const inwards = levelEnds(centre, 'waist').from.x - levelEnds(centre, 'hem').from.x;
   return declared(
     centre,
     {
@@ -146,7 +145,7 @@ const hemWidth = ({ below, centre, letOut }: Hems): Dimension => {
       working: sum(
         plus(named('waist, to the seam', workingOf(centre, 'waist') ?? sum())),
         drawnTerm('let out again below it', letOut),
-        drawnTerm('out again at the centre', waist - hem),
+        drawnTerm('out again at the centre', inwards),
       ),
       adds: 'princess',
     },
@@ -182,7 +181,7 @@ function centreHem(hems: Hems): Dimension[] {
 function sideHem(hems: Hems): readonly Dimension[] {
   const { below, centre, side } = hems;
   const { plan, half, hemRole } = below;
-  const waist = side.levels.find(({ name }) => name === 'waist')?.path.at(-1)?.y ?? 0;
+  const waist = levelEnds(side, 'waist').to.y;
   const own = (side.dimensions ?? []).map((dimension) =>
     dimension.at.kind === 'run' && dimension.at.of === 'princess'
       ? {

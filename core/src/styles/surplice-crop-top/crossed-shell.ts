@@ -14,7 +14,7 @@ import type { Allowances } from '../../drafting/allowances.ts';
 import { inches } from '../../units/length.ts';
 import { declared, withDimensions } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
-import { readPlace } from '../../pieces/read-place.ts';
+import { intakeOf } from '../../pieces/dart-dimensions.ts';
 import {
   changed,
   chosen,
@@ -166,11 +166,9 @@ export function crossedShell(
 
 /** A hem's width with the darts that open into it. */
 function hemWidth(piece: Piece, half: Working): Dimension {
-  const darts = piece.darts.filter((dart) => dart.in === 'waist');
-  const intakes = darts.map(({ id }) => {
-    const at = { kind: 'dart', dart: id, part: 'intake' } as const;
-    return plus(drawn('dart at the hem', readPlace(piece, { at, kind: 'length' })?.mm ?? 0));
-  });
+  const intakes = piece.darts
+    .filter((dart) => dart.in === 'waist')
+    .map((dart) => plus(drawn('dart at the hem', intakeOf(piece, dart))));
   return declared(
     piece,
     {
