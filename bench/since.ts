@@ -15,7 +15,7 @@ import { median } from './median.ts';
 
 /** Bodies of each kind on which the two are compared. */
 const BODIES = 3;
-/** What differs by more than this is told, mm. */
+/** Differences above this are told, mm. */
 const SAME = 0.1;
 
 const root = path.resolve(import.meta.dirname, '..');

@@ -53,7 +53,7 @@ interface OnCut {
 }
 
 /**
- * What a dimension reads on the cut line; undefined for what has no allowance beyond it. An outline that contradicting
+ * The reading of a dimension on the cut line; undefined for one that has no allowance beyond it. An outline that contradicting
  * measures left crossing itself may not reach a level: a check stops it, and the stitch line stands for the figure.
  */
 function onCut(

@@ -5,7 +5,7 @@ import type { Curve } from '../geometry/curve.ts';
 import type { EdgeRole, Piece } from './piece.ts';
 import { readPlace } from './read-place.ts';
 
-/** What an operation does to a dimension: the sum that it then has by plan, and the name of what drawing does to that. */
+/** An operation's effect on a dimension: the sum that it then has by plan, and the change that drawing makes to it. */
 export interface Effect {
   readonly terms?: readonly Term[];
   /** Its own sum made another, where terms do not say it. */
@@ -31,7 +31,7 @@ function isUntouched(before: Piece, after: Piece, { at }: Dimension): boolean {
 /**
  * The dimensions of a piece after an operation. Those whose place is gone are left out. The operation says what it adds to each
  * that it moves; what that does not account for is the change that it names, by as much as the operation moved the place.
- * What it has no effect for is left out. `moved` is by how much a place reads more afterwards, mm.
+ * A dimension without an effect is left out. `moved` is by how much a place reads more afterwards, mm.
  */
 export function carryDimensions(
   before: Piece,

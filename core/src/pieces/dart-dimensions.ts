@@ -27,7 +27,7 @@ export const dartLabel = (id: string): string => {
   }
 };
 
-/** How wide a dart opens at its mouth, mm. */
+/** The width of a dart's mouth, mm. */
 export const intakeOf = (piece: Piece, { legs }: Dart): number =>
   distance(startOf(edgeOf(piece, legs[0]).path), endOf(edgeOf(piece, legs[1]).path));
 

@@ -58,7 +58,7 @@ export const corner = (
   adds?: SeamRole,
 ): Dimension => ({ name, label, kind, at: { kind: 'corner', ...at }, working, adds });
 
-/** How far down a level lies at the centre or at the side. */
+/** The depth of a level at the centre or at the side. */
 export const down = (
   name: string,
   label: string,

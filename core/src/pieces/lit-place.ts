@@ -4,7 +4,7 @@ import type { Place } from './dimension.ts';
 import { edgesWithRole, type LevelName, type Piece } from './piece.ts';
 import { cornerOf } from './read-place.ts';
 
-/** What of a piece is lit up on its drawing: edges, a level line, points. */
+/** Edges, a level line and points of a piece that are lit up on its drawing. */
 export interface Lit {
   readonly edges: readonly string[];
   readonly level?: LevelName;
@@ -29,7 +29,7 @@ function contourPoints(piece: Piece, at: Extract<Place, { kind: 'contour' }>): (
   }
 }
 
-/** Where a cut dimension lies on its piece. */
+/** The edges, level and points that a cut dimension lies on. */
 export function litPlace(piece: Piece, at: Place): Lit {
   const idsOf = (role: Extract<Place, { kind: 'run' }>['of']) =>
     edgesWithRole(piece, role).map(({ id }) => id);

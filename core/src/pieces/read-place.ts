@@ -12,7 +12,7 @@ export interface Moves {
   readonly way: Point;
 }
 
-/** What a place reads on the stitch line, mm; `moves` is null for what only follows. */
+/** The reading of a place on the stitch line, mm; `moves` is null where it only follows from others. */
 export interface Reading {
   readonly mm: number;
   readonly moves: Moves | null;
@@ -107,7 +107,7 @@ function contourReading(
   }
 }
 
-/** What a dimension reads on the stitch line of a piece; undefined where the piece has not got its place. */
+/** Reads a dimension on the stitch line of a piece; undefined where the piece has no such place. */
 export function readPlace(piece: Piece, { at, kind }: Pick<Dimension, 'at' | 'kind'>): Reading | undefined {
   switch (at.kind) {
     case 'corner': {

@@ -1,7 +1,7 @@
 import { after } from '../geometry/loop.ts';
 import type { Edge, Piece } from './piece.ts';
 
-/** Where a panel's armhole meets its side: both edges; a bust dart may part the side in two, then it is the upper stretch. */
+/** The armhole of a panel and the side edge below it: the upper stretch of a side that a bust dart parts in two. */
 export function underarmOf(piece: Piece): { readonly armhole: Edge; readonly side: Edge } {
   const armhole = piece.edges.find(({ role }) => role === 'armhole');
   const side = armhole && after(piece.edges, armhole);

@@ -1,4 +1,4 @@
-/** What drawing does to a sum: each by its name, told with its own size. */
+/** The changes that drawing makes to a sum, by name; each is told with its own size. */
 export type Change =
   /** The cut line turns a corner further out or in than the allowance alone. */
   | 'corner'

@@ -22,7 +22,7 @@ const EASED_IN = inches(0.25);
 /** A neck ends at least this far above the bust point, mm. */
 const ABOVE_BUST = inches(1);
 
-/** What the frame of a bodice overrode, or was asked that does not go. */
+/** Findings for the measures that the frame of a bodice overrode, and for choices that do not go with them. */
 export const frameFindings = (body: Body, choices: BodiceChoices, resolved: Resolved): Finding[] => [
   ...shoulderFindings(body, resolved),
   ...neckFindings(choices, resolved),

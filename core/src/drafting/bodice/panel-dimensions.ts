@@ -27,13 +27,13 @@ const waistDarts = ({ darts }: Piece, sums: PanelSums) =>
     return dart.in === 'waist' && own ? [{ dart, own }] : [];
   });
 
-/** What a waist dart takes in, as a term with its name. */
+/** The intake of a waist dart, as a term with its name. */
 const intakeTerm = (piece: Piece, dart: Dart, { intake }: DartSums) => {
   const mm = intakeOf(piece, dart);
   return plus(named(dartLabel(dart.id).toLowerCase(), changed(intake, 'curve', mm - intake.mm)));
 };
 
-/** Where neck and shoulder lie, and how long the shoulder seam is. */
+/** The corners of neck and shoulder, and the length of the shoulder seam. */
 function neckAndShoulder(piece: Piece, { sums }: BodiceFrame, which: Which): Dimension[] {
   const along = sum(
     plus(named('shoulder, across', sums.shoulder)),
@@ -55,7 +55,7 @@ function neckAndShoulder(piece: Piece, { sums }: BodiceFrame, which: Which): Dim
   ];
 }
 
-/** How far down the levels lie, at the centre and at the side. */
+/** The depths of the levels, at the centre and at the side. */
 function levelDowns(piece: Piece, { sums: of }: BodiceFrame, which: Which, sums: PanelSums): Dimension[] {
   return [
     { ...down('chest-line', 'Chest line, down', 'chest', 'centre', sums.chest), follows: true },
@@ -69,7 +69,7 @@ function levelDowns(piece: Piece, { sums: of }: BodiceFrame, which: Which, sums:
   ];
 }
 
-/** How wide the panel is at its levels, to where the side is cut. */
+/** The widths of the panel at its levels, out to the side. */
 function widths(piece: Piece, frame: BodiceFrame, which: Which, sums: PanelSums): Dimension[] {
   const waist = sum(
     plus(frame.sums.waistWidth[which]),

@@ -49,7 +49,7 @@ const levelWords: { readonly [level in LevelName]?: string } = {
   waist: 'Waist',
 };
 
-/** What the dart that the seam takes the place of opened by, at the waist. */
+/** The intake at the waist of the dart whose place the seam takes. */
 const dartIntake = ({ panel }: PrincessParts): Working => workingOf(panel, 'waist-dart-1-intake') ?? sum();
 
 /** From the centre to the seam: out to the tip, less what the centre panel's edge gives of the dart there. */
@@ -113,7 +113,7 @@ const underBustLine = ({ centre, sums }: PrincessParts): Dimension[] =>
 const partOf = (run: Working, role: EdgeRole, part: number, mm: number): Working =>
   role === 'top' ? drawn('as drawn', mm) : times(run, part);
 
-/** What a panel keeps of its dimensions at the centre: those that do not end at its side or its dart. */
+/** The dimensions of the centre panel: those of the whole one that do not end at its side or its dart, its widths and its seam. */
 export function centreDimensions(parts: PrincessParts): readonly Dimension[] {
   const { panel, centre, leaving, part } = parts;
   const isPast = ({ at }: Dimension): boolean =>
@@ -157,7 +157,7 @@ function sideWidth(parts: PrincessParts, level: LevelName): Dimension {
   );
 }
 
-/** What a panel keeps of its dimensions at the side, and what the seam leaves there of its widths. */
+/** The dimensions of the side panel: those of the whole one that end at its side, its widths and its seam. */
 export function sideDimensions(parts: PrincessParts): readonly Dimension[] {
   const { panel, centre, side, leaving, part } = parts;
   const carried = carryDimensions(panel, side, ({ at, kind }) => {

@@ -2,7 +2,7 @@ import { workingOf } from '../../pieces/carry-dimensions.ts';
 import { levelEnds, type Piece } from '../../pieces/piece.ts';
 import { changed, drawn, named, type Working } from '../../workings/working.ts';
 
-/** How far down a panel's armhole meets its side: at the chest line, but for what a closed wedge has raised it. */
+/** The depth of the underarm: the chest line, but for what a closed wedge has raised it. */
 export function underarmDown(piece: Piece): Working {
   const { from, to } = levelEnds(piece, 'chest');
   const chest = workingOf(piece, 'chest-line');

@@ -23,7 +23,7 @@ export interface SkirtShaping {
   readonly darts: { readonly [dart: string]: DartSums };
 }
 
-/** How wide the panel is at waist, hip and hem, and how far down those lie. */
+/** The widths of the panel at waist, hip and hem, and the depths of those. */
 function widthsAndDowns(piece: Piece, sums: SkirtSums, rise: Working): Dimension[] {
   const intakes = piece.darts.map((dart): Term => plus(drawn('dart', intakeOf(piece, dart))));
   const across = (level: 'waist' | 'hip', label: string, working: Working): Dimension => ({
@@ -46,7 +46,7 @@ function widthsAndDowns(piece: Piece, sums: SkirtSums, rise: Working): Dimension
   ];
 }
 
-/** Where the zip ends and how far up the slit is open. */
+/** The end of the zip and the length of the slit. */
 const openings = (piece: Piece, { zipEnd, slit }: SkirtSums): Dimension[] => [
   ...(zipEnd
     ? [
