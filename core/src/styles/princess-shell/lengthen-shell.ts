@@ -1,4 +1,3 @@
-import type { Allowances } from '../../drafting/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import { carriedOn, CLEAR, footAtLength, lengthen } from '../../drafting/operations/lengthen.ts';
 import type { PrincessPanels } from '../../drafting/operations/split-on-princess.ts';
@@ -9,7 +8,7 @@ import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import type { PrincessShell } from './princess-shell.ts';
 import type { BelowPlan } from './shell-plan.ts';
-import type { SeamRole } from '../../drafting/allowances.ts';
+import type { Allowances, SeamRole } from '../../drafting/allowances.ts';
 import { declared, withDimensions, workingOf } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import {

@@ -5,10 +5,9 @@ import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import { sum } from '../../workings/working.ts';
 import { choiceTerm } from '../choice-term.ts';
-import type { ShellContext } from '../princess-shell/shell-recipe.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
-import { shellRecipe, type ShellGarment } from '../princess-shell/shell-recipe.ts';
+import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellWorn } from '../princess-shell/shell-worn.ts';
 import {
   straplessChecks,

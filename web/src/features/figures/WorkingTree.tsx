@@ -1,5 +1,4 @@
-import type { RuleId } from '@ample-bolt/core/rules/catalogue';
-import { ruleOf } from '@ample-bolt/core/rules/catalogue';
+import { ruleOf, type RuleId } from '@ample-bolt/core/rules/catalogue';
 import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { labelOf, type Shown } from '@ample-bolt/core/workings/render-working';
