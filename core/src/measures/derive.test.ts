@@ -2,7 +2,6 @@ import { describe, expect, test } from '@jest/globals';
 import { resolveBody } from '../drafting/body.ts';
 import { isRuleId, ruleOf, rules, ruleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
-import {} from '../workings/working.ts';
 import { renderWorking } from '../workings/render-working.ts';
 import { deriveMeasure } from './derive.ts';
 import { usualObservations, type MeasureValues } from './measure-set.ts';

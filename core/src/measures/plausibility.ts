@@ -1,7 +1,6 @@
 import { finding, type Finding, type FindingPlace, type Remedy } from '../checks/finding.ts';
 import type { RuleId, RuleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
-import {} from '../workings/working.ts';
 import { measureName, measureOf, type MeasureId } from './catalogue.ts';
 import { deriveMeasure } from './derive.ts';
 import type { MeasureValues } from './measure-set.ts';

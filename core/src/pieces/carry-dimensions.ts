@@ -76,3 +76,10 @@ export function declared(piece: Piece, dimension: Dimension, change: Change): Di
 /** The sum that a dimension of a piece was drawn by; undefined on a piece that has it not, or that is drawn to be measured alone. */
 export const workingOf = (piece: Piece, name: string): Working | undefined =>
   piece.dimensions?.find((each) => each.name === name)?.working;
+
+/** The sum of a dimension that the piece must have; throws where it has none, or none of that name. */
+export function sumOf(piece: Piece, name: string): Working {
+  const working = workingOf(piece, name);
+  if (!working) throw new Error(`${piece.id} has no dimension ${name}`);
+  return working;
+}

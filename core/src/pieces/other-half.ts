@@ -2,7 +2,6 @@
 const OTHER = '-other';
 
 export const otherId = (id: string): string => `${id}${OTHER}`;
-// eslint-disable-next-line no-restricted-syntax -- the one place that knows how the other half's ids are made
-export const isOther = (id: string): boolean => id.endsWith(OTHER);
-/** The id of what was mirrored. */
-export const ownId = (id: string): string => (isOther(id) ? id.slice(0, -OTHER.length) : id);
+/** The id of what was mirrored; the id itself where nothing was. */
+export const ownId = (id: string): string => id.split(OTHER)[0] ?? id;
+export const isOther = (id: string): boolean => ownId(id) !== id;

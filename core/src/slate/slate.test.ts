@@ -1,6 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import {} from '../workings/working.ts';
 import { piecedLength, piecesFor } from './piecing.ts';
 import { readSum } from './read-sum.ts';
 import { slate, sumNames } from './slate.ts';

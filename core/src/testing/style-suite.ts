@@ -3,7 +3,6 @@ import type { Draft } from '../drafting/draft.ts';
 import { ruleSet } from '../rules/catalogue.ts';
 import type { ChoiceValues, Recipe, Style } from '../styles/style.ts';
 import { findingWords } from '../words/finding-words.ts';
-import {} from '../workings/working.ts';
 import { draftInput, middleBody } from './bodies.ts';
 import { expectCuttable, expectTrue } from './expect-sound.ts';
 import { missesBody, missesSizes } from './misses-size-table.ts';
@@ -65,7 +64,7 @@ export function expectStyleSound(
       const draft = recipe.draft(draftInput(middleBody, choices));
       const across = draft.rounds.filter(({ level }) => level === 'bust' || level === 'hip');
       // A garment without a back goes round nothing.
-      const goesRound = draft.pieces.some(({ piece }) => piece.id.includes('back'));
+      const goesRound = draft.pieces.some(({ piece }) => piece.face === 'back');
       expect(across.length > 0).toBe(goesRound);
       for (const { level, pieces, body, wantedEase } of across) {
         const widths = draft.pieces

@@ -3,6 +3,7 @@ import type { Heading, Mark, Place, PointName } from '../chalk/mark.ts';
 import { formatNumber, type LengthFormat } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import { subtract, type Point } from '../geometry/point.ts';
+import { dartLabel } from '../pieces/dart-dimensions.ts';
 import { ownId } from '../pieces/other-half.ts';
 import type { Later } from '../pieces/piece.ts';
 import { edgeName, levelName, pieceName, roleName } from './names.ts';
@@ -53,11 +54,6 @@ const laterWords: { readonly [after in Later['after']]: string } = {
 
 /** Nearer to it than this a point lies on the centre line, mm. */
 const ON_CENTRE = 0.5;
-
-const dartNames: { readonly [dart: string]: string } = {
-  'bust-dart': 'Bust dart',
-  'neck-dart': 'Neck dart',
-};
 
 export interface MarkWords {
   readonly title: string;
@@ -183,7 +179,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
       };
     case 'dart':
       return {
-        title: dartNames[ownId(mark.dart)] ?? 'Waist dart',
+        title: dartLabel(ownId(mark.dart)),
         text:
           mark.foot === undefined
             ? 'Both legs from the mouth to the tip.'

@@ -112,7 +112,7 @@ interface BackSumsOf {
   readonly chest: Working;
   readonly side: Working;
   readonly nip: Working;
-  /** How wide the dart stands open at the bust line, mm. */
+  /** The opening of the dart at the bust line, mm. */
   readonly open: number;
 }
 

@@ -4,7 +4,6 @@ import { deriveMeasure } from '../../measures/derive.ts';
 import type { MeasuredFrom, MeasureValues } from '../../measures/measure-set.ts';
 import { startsAtShoulder } from '../../measures/steps.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
-import {} from '../../workings/working.ts';
 import { resolveBody, type Person } from '../body.ts';
 import { ADULT_HEIGHT, shoulderLine, shoulderStart } from './frame.ts';
 

@@ -9,7 +9,7 @@ interface Resolved {
   readonly frame: BodiceFrame;
   /** The neck base. */
   readonly base: Point;
-  /** How wide a neck leaves a shoulder seam. */
+  /** The widest neck that leaves a shoulder seam. */
   readonly widest: number;
   /** Down to the waist in front, as the tape has it. */
   readonly measuredFront: number;
@@ -17,7 +17,7 @@ interface Resolved {
 
 /** A shoulder that is taken may differ from the drawn one by this, mm. */
 const SHOULDER_WITHIN = inches(3 / 8);
-/** So much of a longer front is eased in, mm. */
+/** The most of a longer front that is eased in, mm. */
 const EASED_IN = inches(0.25);
 /** A neck ends at least this far above the bust point, mm. */
 const ABOVE_BUST = inches(1);

@@ -36,7 +36,7 @@ export interface BodiceChoices {
   /** How far down the side the armhole ends, and what a wedge takes out of it in front. */
   readonly armholeLower?: number;
   readonly armholeTight?: number;
-  /** What the solver of a garment gives back in a round that its seams take, mm of the whole round. */
+  /** Given back to a round by the solver of a garment for what its seams take, mm of the whole round. */
   readonly given?: { readonly bust: number; readonly waist: number };
 }
 
@@ -75,7 +75,7 @@ export interface BodiceFrame {
   /** Wanted finished half-widths at bust and waist. */
   readonly bustWidth: FrontBack;
   readonly waistWidth: FrontBack;
-  /** What the front takes over from the back at the bust. */
+  /** The front's share at the bust, taken over from the back. */
   readonly share: number;
   readonly sums: FrameSums;
 }
@@ -105,7 +105,7 @@ function dropRule(body: Body): 'shoulder.dropSquare' | 'shoulder.drop' | 'should
 /** A default for adults, brought to this body's size. */
 const scaled = (working: Working, size: number): Working => (size === 1 ? working : times(working, size));
 
-/** How far the shoulder's bone lies below the neck base. */
+/** The drop of the shoulder's bone below the neck base. */
 function dropSum(body: Body, rules: RuleSet, size: number): Working {
   const rule = dropRule(body);
   return scaled(byRule(rule, rules[rule]), size);
@@ -242,7 +242,7 @@ function undartedFront(front: Working, back: Working, bustLine: Working): Workin
   return atMost(front, back.mm >= below.mm ? back : below);
 }
 
-/** What the front takes over from the back: part of a quarter of what the bust is rounder than the chest above it. */
+/** The front's share, taken over from the back: part of a quarter of what the bust is rounder than the chest above it. */
 function frontShare(body: Body, rules: RuleSet, size: number): Working {
   const rounder = divided(sum(plus(body.term('bust')), minus(body.term('highBust'))), 4);
   const part = times(rounder, rules['bust.frontShare']);

@@ -3,10 +3,10 @@ import { add, between, distance, quarterTurn, scale, subtract, unitVector } from
 import { line } from '../../geometry/segment.ts';
 import type { ContourDart } from '../../pieces/contour-dart.ts';
 import { edgeOf, makePiece, type Dart, type Edge, type Piece } from '../../pieces/piece.ts';
-import { carryDimensions, declared, withDimensions, workingOf } from '../../pieces/carry-dimensions.ts';
+import { carryDimensions, declared, withDimensions, sumOf } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import { dartLabel } from '../../pieces/dart-dimensions.ts';
-import { drawn, named, plus, sum, type Working } from '../../workings/working.ts';
+import { named, plus, sum, type Working } from '../../workings/working.ts';
 
 /** The waist dart with a second tip below: on its own middle line, so that its lower legs are equal as its upper ones are. */
 function contourOf(piece: Piece, { id, legs }: Dart, below: number): ContourDart {
@@ -55,7 +55,7 @@ export function contourDarts(piece: Piece, below: Working): Piece {
   });
   const feet = upright.map(({ id }): Dimension => {
     const at = { kind: 'contour', dart: id, part: 'lower tip' } as const;
-    const waist = workingOf(piece, 'waist-line') ?? drawn('waist line', 0);
+    const waist = sumOf(piece, 'waist-line');
     return declared(
       contoured,
       {

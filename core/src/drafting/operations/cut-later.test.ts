@@ -9,7 +9,6 @@ import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { inches } from '../../units/length.ts';
 import { findingWords } from '../../words/finding-words.ts';
 import { markWords } from '../../words/mark-words.ts';
-import {} from '../../workings/working.ts';
 import { plainPanel } from '../../testing/plain-panel.ts';
 import { cutLater } from './cut-later.ts';
 

@@ -73,7 +73,7 @@ export function extendCentre(panel: Piece, { by: past, allowance, redraw }: Exte
   return withDimensions(carried, frontEdge('past', past));
 }
 
-/** How far from the centre line a front edge lies, and on which side of it. */
+/** The distance of a front edge from the centre line, and the side of it on which it lies. */
 export const frontEdge = (side: 'past' | 'inside', working: Working): Dimension => ({
   name: 'front-edge',
   label: side === 'past' ? 'Front edge, past the centre' : 'Front edge, inside the centre',

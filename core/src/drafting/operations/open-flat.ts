@@ -56,29 +56,15 @@ export function openFlat(half: Piece): Piece {
     levels: half.levels.map(across),
   });
   return carryDimensions(half, open, ({ label, at }) => {
-    switch (at.kind) {
-      case 'width':
-        return {
-          becomes: (working) => times(named('one half', working), 2),
-          change: 'curve',
-          told: { label: label.replace(', across', ', side to side'), kind: 'length', adds: undefined },
-        };
-      case 'level':
-      case 'inside':
-        return at.kind === 'level' && at.end === 'centre' ? { change: 'curve' } : undefined;
-      case 'run':
-      case 'corner':
-        return undefined;
-      case 'dart':
-      case 'contour':
-      case 'edge':
-      case 'buttons':
-      case 'raise':
-      case 'edge end':
-      case 'from centre':
-      case 'between':
-        return { change: 'curve' };
-    }
+    const isMirrored = at.kind === 'run' || at.kind === 'corner';
+    const isAcross = at.kind === 'inside' || (at.kind === 'level' && at.end !== 'centre');
+    if (isMirrored || isAcross) return undefined;
+    if (at.kind !== 'width') return { change: 'curve' };
+    return {
+      becomes: (working) => times(named('one half', working), 2),
+      change: 'curve',
+      told: { label: label.replace(', across', ', side to side'), kind: 'length', adds: undefined },
+    };
   });
 }
 

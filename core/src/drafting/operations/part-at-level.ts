@@ -163,11 +163,11 @@ export function partAtLevel(panel: Piece, plan: DropPlan): Parted {
   };
 }
 
-/** What a part that is cut away keeps: its neck and its shoulder are as they were. */
+/** Whether a part that is cut away keeps a dimension: those of its neck and its shoulder. */
 const isAbove = ({ at }: Dimension): boolean =>
   at.kind === 'corner' || (at.kind === 'run' && at.of === 'shoulder');
 
-/** What the side has lost at its top, where the edge ends on it. */
+/** The part that the side has lost at its top, where the edge ends on it. */
 const lessAtSide = (panel: Piece, lower: Piece, { end }: DropPlan): Working | undefined =>
   end.on === 'side'
     ? changed(end.down, 'kept', roleLength(panel, 'side') - roleLength(lower, 'side') - end.down.mm)

@@ -161,38 +161,20 @@ function sideWidth(parts: PrincessParts, level: LevelName): Dimension {
 export function sideDimensions(parts: PrincessParts): readonly Dimension[] {
   const { panel, centre, side, leaving, part } = parts;
   const carried = carryDimensions(panel, side, ({ at, kind }) => {
-    switch (at.kind) {
-      case 'corner':
-        if (at.end === 'start') return undefined;
-        if (kind === 'down') return { change: 'turned' };
-        return {
-          terms: [minus(named('centre panel', parts.sums.tipOut))],
-          change: 'turned',
-        };
-      case 'run':
-        if (at.of === leaving) {
-          const { overBust } = parts;
-          const mm = roleLength(side, leaving) + overBust;
-          return {
-            becomes: (run) => partOf(run, leaving, 1 - part, mm),
-            terms: [minus(drawn('contour over the bust', overBust))],
-            change: 'curve',
-          };
-        }
-        return at.of === 'side' ? { change: 'curve' } : undefined;
-      case 'level':
-      case 'width':
-      case 'dart':
-      case 'contour':
-      case 'edge':
-      case 'buttons':
-      case 'raise':
-      case 'edge end':
-      case 'from centre':
-      case 'between':
-      case 'inside':
-        return undefined;
+    if (at.kind === 'corner') {
+      if (at.end === 'start') return undefined;
+      if (kind === 'down') return { change: 'turned' };
+      return { terms: [minus(named('centre panel', parts.sums.tipOut))], change: 'turned' };
     }
+    if (at.kind !== 'run') return undefined;
+    if (at.of !== leaving) return at.of === 'side' ? { change: 'curve' } : undefined;
+    const { overBust } = parts;
+    const mm = roleLength(side, leaving) + overBust;
+    return {
+      becomes: (run) => partOf(run, leaving, 1 - part, mm),
+      terms: [minus(drawn('contour over the bust', overBust))],
+      change: 'curve',
+    };
   });
   return [
     ...(carried.dimensions ?? []),

@@ -11,7 +11,7 @@ import { settle } from '../../geometry/settle.ts';
 import { edgesWithRole, pathDown, roleLength, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
-import { declared, withDimensions, workingOf } from '../../pieces/carry-dimensions.ts';
+import { declared, withDimensions, sumOf } from '../../pieces/carry-dimensions.ts';
 import {
   byRule,
   changed,
@@ -109,7 +109,7 @@ function carriedBelow(
     allowance,
     level: Math.min(outer.y, foot.y + depth) - CLEAR,
   });
-  const waist = workingOf(longer, 'waist-line') ?? sum();
+  const waist = sumOf(longer, 'waist-line');
   return withDimensions(
     longer,
     declared(

@@ -1,4 +1,4 @@
-import { workingOf } from '../../pieces/carry-dimensions.ts';
+import { sumOf } from '../../pieces/carry-dimensions.ts';
 import { armholeFindings } from '../../checks/openings.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
@@ -53,7 +53,7 @@ function netOver(
 ): Piece {
   const { frame, frontBlock, back } = shell.bodice;
   const block = half === 'front' ? frontBlock : back;
-  const chest = workingOf(block, 'chest-line') ?? sum();
+  const chest = sumOf(block, 'chest-line');
   const neck = frame.neckDepth[half] + UNDER_NECK;
   const centre = Math.max(neck, Math.min(chosen.netDepth, frame.waist[half] - ABOVE_WAIST));
   const asked = choiceTerm(netVBlouseChoices, 'netDepth', chosen.netDepth);

@@ -9,7 +9,6 @@ import { expectCuttable, expectTrue } from '../../testing/expect-sound.ts';
 import { missesBody, missesSizes } from '../../testing/misses-size-table.ts';
 import { extremeRanges, ordinaryRanges, randomBodies } from '../../testing/random-bodies.ts';
 import { inches } from '../../units/length.ts';
-import {} from '../../workings/working.ts';
 import type { MeasureValues } from '../../measures/measure-set.ts';
 import type { ChoiceValues } from '../style.ts';
 import { plainBodiceRecipe } from './plain-bodice-recipe.ts';

@@ -9,7 +9,7 @@ import { inches } from '../../units/length.ts';
 import type { PrincessShell } from './princess-shell.ts';
 import type { BelowPlan } from './shell-plan.ts';
 import type { Allowances, SeamRole } from '../../drafting/allowances.ts';
-import { declared, withDimensions, workingOf } from '../../pieces/carry-dimensions.ts';
+import { declared, withDimensions, sumOf } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import {
   changed,
@@ -142,7 +142,7 @@ const hemWidth = ({ below, centre, letOut }: Hems): Dimension => {
       kind: 'out',
       at: { kind: 'width', level: 'hem' },
       working: sum(
-        plus(named('waist, to the seam', workingOf(centre, 'waist') ?? sum())),
+        plus(named('waist, to the seam', sumOf(centre, 'waist'))),
         drawnTerm('let out again below it', letOut),
         drawnTerm('out again at the centre', inwards),
       ),
@@ -152,7 +152,7 @@ const hemWidth = ({ below, centre, letOut }: Hems): Dimension => {
   );
 };
 
-/** How far down the hem lies at the centre: lower there by a tail, or by a part of its point. */
+/** The level of the hem at the centre: lower there by a tail, or by a part of its point. */
 function centreHem(hems: Hems): Dimension[] {
   const { below, centre } = hems;
   const { plan, waistLine, hemRole } = below;

@@ -1,4 +1,3 @@
-import { workingOf } from '../../pieces/carry-dimensions.ts';
 import { drawnHalfWidth } from '../../checks/half-width.ts';
 import { ROUND_TOLERANCE } from '../../checks/rounds.ts';
 import { finding, type Finding, type FindingCode } from '../../checks/finding.ts';
@@ -6,7 +5,6 @@ import type { Allowances } from '../../drafting/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { Body } from '../../drafting/body.ts';
-import { openingAt } from '../../drafting/closed-seam.ts';
 import { partAtLevel, type DropPlan } from '../../drafting/operations/part-at-level.ts';
 import { nipCentreBack } from '../../drafting/operations/nip-centre-back.ts';
 import { shortenDart } from '../../drafting/operations/shorten-dart.ts';
@@ -16,30 +14,16 @@ import {
   type UnderBustPlan,
 } from '../../drafting/operations/split-on-princess.ts';
 import { clamp } from '../../geometry/clamp.ts';
-import { curveLength, endOf, lengthWhere, startOf } from '../../geometry/curve.ts';
-import { distance, point, type Point } from '../../geometry/point.ts';
+import { curveLength, endOf, lengthWhere } from '../../geometry/curve.ts';
+import { point, type Point } from '../../geometry/point.ts';
 import { settle } from '../../geometry/settle.ts';
 import { edgeOf, type LevelName, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import { lengthenShell } from './lengthen-shell.ts';
+import { DART, princessSums, straightOpening, underBustLevel } from './princess-sums.ts';
 import { underBustRound, type ShellPlan, type UnderBustWish } from './shell-plan.ts';
-import type { PrincessSums } from '../../drafting/operations/princess-dimensions.ts';
-import { quarterSum } from '../../drafting/bodice/frame.ts';
-import {
-  byRule,
-  changed,
-  chosen,
-  divided,
-  drawn,
-  drawnTerm,
-  minus,
-  named,
-  plus,
-  sum,
-  times,
-  type Working,
-} from '../../workings/working.ts';
+import { byRule, drawn } from '../../workings/working.ts';
 
 /** What the drawing is moved by until the finished rounds are right, mm. */
 interface GivenBack {
@@ -65,14 +49,10 @@ export interface PrincessShell {
 /** What is said of a dart does not hold for the seam that takes its place, and the waist is measured on the panels again. */
 const goneIntoSeams: readonly FindingCode[] = ['waist-dart-large', 'bust-dart-large', 'waist-unsolved'];
 
-/** The waist dart that the princess line runs through, and takes the place of. */
-const DART = 'waist-dart-1';
 /** Redrafts stop when each finished round is this near to what is wanted, mm. */
 const SETTLED = 1e-7;
 const MOST_REDRAFTS = 40;
 const LONGEST_STRIDE = 80;
-/** The level under the bust keeps this far from the bust point and from the waist, mm. The team's drafting study. */
-const UNDER_BUST = { belowBust: inches(1.5), aboveWaist: inches(1), usual: inches(3) };
 /** More than this on the half under the bust cannot be shaped by one seam, mm. The team's drafting study. */
 const MOST_UNDER_BUST = inches(2.25);
 /** A seam that would be too narrow there is let out in a curve, up to this on the half, mm. */
@@ -86,18 +66,6 @@ export const panelsOf = ({ front, back }: Pick<PrincessShell, 'front' | 'back'>)
   back.centre,
   back.side,
 ];
-
-/** The level under the bust, by the tape over the bust where it was taken. */
-function underBustLevel(body: Body, { frame }: Bodice): Working {
-  const bustLine = named('bust line', frame.sums.bustLine);
-  const wanted =
-    body.taken('shoulderToUnderBust') === undefined
-      ? sum(plus(bustLine), plus(chosen('usual under bust', UNDER_BUST.usual)))
-      : sum(plus(bustLine), plus(body.term('shoulderToUnderBust')), minus(body.term('shoulderToBust')));
-  const lowest = Math.min(frame.waist.front, frame.waist.back) - UNDER_BUST.aboveWaist;
-  const level = clamp(wanted.mm, frame.bustPoint.y + UNDER_BUST.belowBust, lowest);
-  return changed(wanted, 'kept', level - wanted.mm);
-}
 
 /** What each edge takes of the shaping under the bust on the half, by the school in force. */
 function underBustPlan(level: number, half: number, rules: RuleSet): UnderBustPlan {
@@ -144,15 +112,6 @@ function shapedUnder(
       return { level, centre: aside, side: aside };
     }
   }
-}
-
-/** How wide a panel's waist dart stands open at a level, its legs straight; mm. */
-function straightOpening(panel: Piece, level: number): number {
-  const dart = panel.darts.find(({ id }) => id === DART);
-  const [outer, inner] = (dart?.legs ?? []).map((id) => edgeOf(panel, id).path);
-  if (!outer || !inner) return 0;
-  const [mouth, tip, other] = [startOf(outer), endOf(outer), endOf(inner)];
-  return openingAt({ outer: mouth, tip, inner: other, mm: distance(mouth, other) }, level);
 }
 
 /** Where the line runs through a back without a dart: half-way out, at the chest line or below a top edge. */
@@ -221,48 +180,6 @@ function split(
     findings: [],
   };
   return plan.below ? lengthenShell(body, shell, plan.below, given.hem, rules, allowances) : shell;
-}
-
-/** What a half gives at the bust line: what is wanted, or by the table habit what the straight side and the dart leave. */
-function halfAtBust(bodice: Bodice, which: 'front' | 'back', rules: RuleSet): Working {
-  const { sums, bustPoint } = bodice.frame;
-  const panel = which === 'front' ? bodice.frontBlock : bodice.back;
-  const drawnWidth = workingOf(panel, 'bust');
-  if (rules['school.block'] === 'solved' || !drawnWidth) return sums.bustWidth[which];
-  return sum(plus(drawnWidth), drawnTerm('dart where it crosses', -straightOpening(panel, bustPoint.y)));
-}
-
-/** The sums that a panel gives its princess seam. Under the bust the front is wider by what its share has become there. */
-function princessSums(
-  body: Body,
-  plan: ShellPlan,
-  bodice: Bodice,
-  which: 'front' | 'back',
-  rules: RuleSet,
-): PrincessSums {
-  const { sums, bustPoint, waist } = bodice.frame;
-  const panel = which === 'front' ? bodice.frontBlock : bodice.back;
-  const tip = workingOf(panel, `${DART}-tip-out`);
-  const undarted =
-    which === 'front' ? sums.bustOut : divided(named('back waist width', sums.waistWidth.back), 2);
-  const round = underBustRound(plan);
-  const underBustDown = underBustLevel(body, bodice);
-  const down = (underBustDown.mm - bustPoint.y) / (waist.front - bustPoint.y);
-  const share = plus(times(named('front share', sums.share), 1 - down / 2));
-  return {
-    tipOut: tip ?? undarted,
-    half: {
-      bust: halfAtBust(bodice, which, rules),
-      waist: sums.waistWidth[which],
-      ...(round !== undefined && {
-        underBust: sum(
-          plus(quarterSum(body.term('underBust'), round - body.mm('underBust'), 'easeUnderBust')),
-          which === 'front' ? share : { ...share, sign: -1 },
-        ),
-      }),
-    },
-    ...(plan.underBust && { underBustDown }),
-  };
 }
 
 /** The finished round of all panels at a level, mm. */

@@ -5,7 +5,6 @@ import type { LevelName } from '../../pieces/piece.ts';
 import type { ShellContext } from './shell-recipe.ts';
 import { isShapedUnderBust } from './princess-shell.ts';
 import { underBustRound } from './shell-plan.ts';
-import {} from '../../workings/working.ts';
 
 /** The finished rounds that a shell was drafted to, measured on its panels. */
 export function shellRounds({ body, plan, shell }: ShellContext, all: readonly DraftedPiece[]): Round[] {
