@@ -94,6 +94,7 @@ export function MarkDrawing({ drafted, marks, current, cloth, unit, zoomed, mann
               colour={now}
               unit={unit}
               from={chalkOrigin(drafted, manner).at}
+              width={size.width}
             />
           )}
         </svg>
@@ -135,10 +136,17 @@ interface MeasuresProps {
   readonly unit: Unit;
   /** Where downs and outs start. */
   readonly from: Point;
+  /** The width of the drawing, px; no figure runs out of it. */
+  readonly width: number;
 }
 
+/** A figure stands this far from its line, px. */
+const BESIDE = 14;
+/** A letter of a figure is at most this wide, px. */
+const WIDEST_LETTER = 13;
+
 /** The out and the down of the mark in hand, drawn as the tape lies. */
-function Measures({ mark, view, colour, unit, from }: MeasuresProps) {
+function Measures({ mark, view, colour, unit, from, width }: MeasuresProps) {
   if (mark.kind !== 'point' && mark.kind !== 'level') return null;
   const at: Point =
     mark.kind === 'point'
@@ -148,6 +156,8 @@ function Measures({ mark, view, colour, unit, from }: MeasuresProps) {
   const origin = toScreen(view, from);
   const number = (mm: number) => chalkNumber(Math.abs(mm), unit, 'typeset');
   const downX = mark.kind === 'point' ? p.x + 34 : p.x;
+  const downText = `${number(mark.down)} ${mark.down < 0 ? 'up' : 'down'}`;
+  const fitsAfter = downX + BESIDE + downText.length * WIDEST_LETTER <= width;
   return (
     <g stroke={colour} strokeWidth="2" fill={colour} fontSize="22" fontWeight="600">
       {mark.kind === 'point' && mark.out > 1 && (
@@ -164,8 +174,13 @@ function Measures({ mark, view, colour, unit, from }: MeasuresProps) {
             d={`M${downX - 8} ${origin.y}h16M${downX} ${origin.y}V${p.y}M${downX - 8} ${p.y}h16`}
             fill="none"
           />
-          <text x={downX + 14} y={(origin.y + p.y) / 2 + 8} stroke="none">
-            {number(mark.down)} {mark.down < 0 ? 'up' : 'down'}
+          <text
+            x={fitsAfter ? downX + BESIDE : downX - BESIDE}
+            y={(origin.y + p.y) / 2 + 8}
+            textAnchor={fitsAfter ? 'start' : 'end'}
+            stroke="none"
+          >
+            {downText}
           </text>
         </>
       )}

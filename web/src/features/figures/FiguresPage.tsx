@@ -3,7 +3,7 @@ import { ruleSet, rulesThatDiffer } from '@ample-bolt/core/rules/catalogue';
 import { litPlace } from '@ample-bolt/core/pieces/lit-place';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { Printer } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { useHouseRules } from '../../api/house.ts';
 import { paths } from '../../app/paths.ts';
@@ -27,6 +27,11 @@ export function FiguresPage() {
   const [opened, setOpened] = useState<string>();
   const [inFocus, setInFocus] = useState<string>();
   useHotkeys({ w: { does: 'the working of the figure in focus', act: () => setOpened(inFocus) } });
+  const drawing = useRef<HTMLDivElement>(null);
+  // Where drawing and working stand over the list, a figure that is opened far down in it must bring them into sight.
+  useEffect(() => {
+    if (opened !== undefined) drawing.current?.scrollIntoView({ block: 'start' });
+  }, [opened]);
   const figure = drafted?.draft.figures.find(({ id }) => id === opened);
   const entry = useHandEntry(figure);
   const trial =
@@ -67,6 +72,7 @@ export function FiguresPage() {
           onFocus={setInFocus}
         />
         <div
+          ref={drawing}
           className={`grid min-h-0 grid-cols-1 gap-3 max-lg:-order-1 max-lg:flex max-lg:flex-col ${figure ? 'grid-rows-[minmax(120px,1fr)_auto]' : ''}`}
         >
           <div className="min-h-0 max-lg:h-64">

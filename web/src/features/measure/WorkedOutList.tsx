@@ -2,7 +2,6 @@ import { workedOut } from '@ample-bolt/core/measures/worked-out';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { renderWorking } from '@ample-bolt/core/workings/render-working';
-import {} from '@ample-bolt/core/workings/working';
 import { capital } from '@ample-bolt/core/words/capital';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import type { Measuring } from './use-measuring.ts';

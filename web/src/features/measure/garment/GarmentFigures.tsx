@@ -3,7 +3,6 @@ import { garmentFigures } from '@ample-bolt/core/measures/sample-garment';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { capital } from '@ample-bolt/core/words/capital';
 import { renderWorking } from '@ample-bolt/core/workings/render-working';
-import {} from '@ample-bolt/core/workings/working';
 import { Card } from '../../../ui/Card.tsx';
 import { useTicketContext } from '../../ticket/ticket-context.ts';
 import type { GarmentEntry } from './use-garment-entry.ts';
