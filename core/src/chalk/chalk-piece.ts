@@ -8,6 +8,7 @@ import { edgesUnderRoofs } from '../pieces/dart-roof.ts';
 import { offsetEdge } from '../pieces/cut-line.ts';
 import { contourIntake } from '../pieces/contour-dart.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
+import { levelKinds } from '../pieces/level.ts';
 import {
   edgeLength,
   edgeOf,
@@ -15,7 +16,6 @@ import {
   levelDown,
   OUTLINE_TOLERANCE,
   type Edge,
-  type LevelName,
   type Notch,
   type Piece,
 } from '../pieces/piece.ts';
@@ -32,24 +32,6 @@ export interface ChalkOptions extends ChalkManner {
   /** It lies pinned under the piece that is its template, and is cut with it. */
   readonly pinned?: boolean;
 }
-
-const levelEnds: { readonly [level in LevelName]: PointName } = {
-  chest: 'underarm',
-  bust: 'bust-side',
-  underBust: 'under-bust-side',
-  waist: 'waist-side',
-  hip: 'hip-side',
-  hem: 'hem-side',
-};
-
-/** The same on a centre panel, whose levels end on its princess seam. */
-const seamEnds: { readonly [level in LevelName]: PointName } = {
-  ...levelEnds,
-  bust: 'bust-seam',
-  underBust: 'under-bust-seam',
-  waist: 'waist-seam',
-  hem: 'hem-seam',
-};
 
 const isStraight = (edge: Edge): boolean => edge.path.length === 1 && edge.path[0]?.kind === 'line';
 
@@ -75,7 +57,7 @@ function pointMarks(piece: Piece, origin: Point): UnorderedMark[] {
   const isWhole = piece.cut.layers === 'single';
   const ends = piece.levels.flatMap(({ name, path }) => {
     const [start, end] = [path[0], path.at(-1)];
-    const called = (toSeam ? seamEnds : levelEnds)[name];
+    const called = levelKinds[name][toSeam ? 'atSeam' : 'atSide'].point;
     // The levels of a piece that was opened flat start at its other side.
     return [...(start && isWhole ? [start] : []), ...(end ? [end] : [])].map((p) => mark(called, p));
   });

@@ -1,5 +1,6 @@
 import type { Point } from '../geometry/point.ts';
-import type { Dart, Edge, EdgeRole, Later, LevelName, Notch, Trim } from '../pieces/piece.ts';
+import type { LevelName, LevelPoint } from '../pieces/level.ts';
+import type { Dart, Edge, EdgeRole, Later, Notch, Trim } from '../pieces/piece.ts';
 
 /** Which way something runs: away from the start of the cloth or back to it, across it, or on the bias between the two. */
 export type Heading =
@@ -39,18 +40,9 @@ export type PointName =
   | 'neck-point'
   | 'neck-centre'
   | 'shoulder-tip'
-  | 'underarm'
+  | LevelPoint
   | 'seam-armhole'
-  | 'bust-seam'
-  | 'waist-seam'
-  | 'bust-side'
   | 'bust-point'
-  | 'waist-side'
-  | 'hip-side'
-  | 'hem-side'
-  | 'under-bust-side'
-  | 'under-bust-seam'
-  | 'hem-seam'
   | 'top-start'
   | 'top-end'
   | 'front-top'

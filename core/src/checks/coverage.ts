@@ -6,6 +6,7 @@ import { finding, type Finding, TYPED_WITHIN } from './finding.ts';
 /** How much a neckline or a top edge covers: how far it lies above the bust line at the centre, mm; below it is negative. */
 export interface Coverage {
   readonly piece: string;
+  readonly face: Piece['face'];
   readonly edge: 'neck' | 'top';
   readonly aboveBust: number;
 }
@@ -15,13 +16,13 @@ export const STRAPLESS_LEAST = inches(3.5);
 
 /** Measured on the pieces that have both an upper edge and a bust line, at the centre. */
 export const coverageOf = (pieces: readonly Piece[]): Coverage[] =>
-  pieces.flatMap(({ id, edges, levels }) => {
+  pieces.flatMap(({ id, face, edges, levels }) => {
     const upper = edges.find(({ role }) => role === 'neck' || role === 'top');
     const bust = levels.find(({ name }) => name === 'bust')?.path[0];
     if (!upper || !bust) return [];
     const edge = upper.role === 'top' ? ('top' as const) : ('neck' as const);
     const { y } = pointWhere(upper.path, 'x', 0) ?? startOf(upper.path);
-    return [{ piece: id, edge, aboveBust: bust.y - y }];
+    return [{ piece: id, face, edge, aboveBust: bust.y - y }];
   });
 
 /** Says where a strapless front stands low above the bust; `choice` sets its level, now `level` mm down. */

@@ -2,7 +2,8 @@ import type { Point } from '../geometry/point.ts';
 import type { Ring } from '../geometry/ring.ts';
 import { contourIntake, contourOpening } from '../pieces/contour-dart.ts';
 import { segmentLength } from '../geometry/segment.ts';
-import { edgesWithRole, roleLength, type EdgeRole, type LevelName, type Piece } from '../pieces/piece.ts';
+import { levelKind, type LevelName } from '../pieces/level.ts';
+import { edgesWithRole, roleLength, type EdgeRole, type Piece } from '../pieces/piece.ts';
 import { loopCrossings, ringCrossings, widthAlong, type Crossings } from './level-width.ts';
 
 /** An edge that ends this near to the centre line, mm, is not past it. */
@@ -32,7 +33,7 @@ function heightAt(path: readonly Point[], x: number): number {
 
 function widthAt(piece: Piece, crossings: Crossings, level: LevelName): number {
   const found = piece.levels.find(({ name }) => name === level);
-  const seam = level === 'waist' ? 'waist' : found?.along;
+  const seam = levelKind(level).seam ?? found?.along;
   const along = seam ? lengthFromCentre(piece, seam, found?.path[0]) : 0;
   if (along > 0) return along;
   if (!found) throw new Error(`${piece.id} has no ${level} level`);

@@ -3,8 +3,10 @@ import { point } from '../geometry/point.ts';
 import { line } from '../geometry/segment.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { finishPiece } from '../pieces/drafted-piece.ts';
+import { girthOf, type Girth } from '../pieces/girth.ts';
+import type { LevelName } from '../pieces/level.ts';
 import type { Piece } from '../pieces/piece.ts';
-import { measureRound, roundFindings } from './rounds.ts';
+import { isMet, measureRound, roundFindings } from './rounds.ts';
 import { outlineFindings, seamFindings } from './seam-findings.ts';
 
 const corners = [point(0, 0), point(100, 0), point(100, 200), point(0, 200)];
@@ -28,23 +30,31 @@ const panel: Piece = {
 };
 const drafted: DraftedPiece = finishPiece(panel);
 
+/** A girth over two of the panels, measured. */
+const measured = (level: LevelName, body: number, ease: number, held?: Girth['held']) =>
+  measureRound(girthOf(level, [panel, panel], body, ease, held), () => drafted);
+
 describe('rounds', () => {
   test('two half-pieces lie on the body twice', () => {
-    expect(measureRound('hip', [drafted, drafted], 360, 40)).toEqual({
+    expect(measured('hip', 360, 40)).toEqual({
       level: 'hip',
+      runs: [
+        { piece: 'panel', times: 2 },
+        { piece: 'panel', times: 2 },
+      ],
       body: 360,
       finished: 400,
       ease: 40,
       wantedEase: 40,
-      pieces: ['panel', 'panel'],
+      held: 'closely',
     });
-    expect(measureRound('waist', [drafted, drafted], 380, 20)).toMatchObject({ finished: 400, ease: 20 });
+    expect(measured('waist', 380, 20)).toMatchObject({ finished: 400, ease: 20 });
   });
 
   test('a quarter of an inch is let pass, more is a stop that names level and measure', () => {
     const solved = { school: 'solved', hand: {} } as const;
-    expect(roundFindings([measureRound('hip', [drafted, drafted], 360, 46)], solved)).toEqual([]);
-    const missed = [measureRound('hip', [drafted, drafted], 360, 50)];
+    expect(roundFindings([measured('hip', 360, 46)], solved)).toEqual([]);
+    const missed = [measured('hip', 360, 50)];
     const [found] = roundFindings(missed, solved);
     expect(found).toMatchObject({
       code: 'round-differs',
@@ -65,8 +75,25 @@ describe('rounds', () => {
     });
   });
 
+  test('where ease is only the least, more is as good; a girth that is not held is only told', () => {
+    expect([measured('hip', 300, 40, 'at-least'), measured('hip', 399, 40, 'at-least')].map(isMet)).toEqual([
+      true,
+      false,
+    ]);
+    expect(isMet(measured('hip', 300, 0, 'not'))).toBe(true);
+  });
+
+  test('a sleeve on the fold goes around one arm of two, a flat piece around the body once', () => {
+    const times = (level: LevelName, cut: Piece['cut']) =>
+      girthOf(level, [{ ...panel, cut }], 0, 0).runs[0]?.times;
+    expect(times('sleeveHem', { copies: 2, layers: 'fold' })).toBe(2);
+    expect(times('sleeveHem', { copies: 2, layers: 'pair' })).toBe(1);
+    expect(times('waist', { copies: 1, layers: 'single' })).toBe(1);
+    expect(times('waist', { copies: 2, layers: 'pair' })).toBe(2);
+  });
+
   test('a level that a piece does not have is a fault of the recipe', () => {
-    expect(() => measureRound('bust', [drafted], 360, 40)).toThrow('panel has no bust level');
+    expect(() => measured('bust', 360, 40)).toThrow('panel has no bust level');
   });
 });
 

@@ -1,6 +1,7 @@
 import type { MeasureId } from '../measures/catalogue.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import type { LevelName } from '../pieces/piece.ts';
+import type { Girth } from '../pieces/girth.ts';
+import { levelKind } from '../pieces/level.ts';
 import { inches } from '../units/length.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import type { HandFigures } from '../drafting/hand-figures.ts';
@@ -11,49 +12,36 @@ import { remedyFor } from './remedy-for.ts';
 /** A round may miss what is wanted by ¼ in: common practice. */
 export const ROUND_TOLERANCE = inches(1 / 4);
 
-export interface Round {
-  readonly level: LevelName;
-  /** The body's own round there, mm. */
-  readonly body: number;
-  /** What the pieces give once sewn, measured on their stitch rings, mm. */
+/** A girth as it is once sewn. */
+export interface Round extends Girth {
+  /** What the pieces give, measured on their stitch rings, mm. */
   readonly finished: number;
   readonly ease: number;
-  readonly wantedEase: number;
-  /** The pieces that it is measured on. */
-  readonly pieces: readonly string[];
 }
 
-/** Each half-piece lies on the body twice, once on each side of the centre; a piece that was opened flat goes over both. */
-export function measureRound(
-  level: LevelName,
-  pieces: readonly DraftedPiece[],
-  body: number,
-  wantedEase: number,
-): Round {
-  const finished = pieces.reduce(
-    (total, { piece, stitch }) =>
-      total + (piece.cut.layers === 'single' ? 1 : 2) * halfWidth(piece, stitch, level),
-    0,
-  );
-  return {
-    level,
-    body,
-    finished,
-    ease: finished - body,
-    wantedEase,
-    pieces: pieces.map(({ piece }) => piece.id),
-  };
+/** Finds a finished piece by its id; throws for one that the garment does not have. */
+export type Named = (id: string) => DraftedPiece;
+
+/** A girth measured on the finished pieces that it runs over. */
+export function measureRound(girth: Girth, named: Named): Round {
+  const finished = girth.runs.reduce((total, { piece: id, times }) => {
+    const { piece, stitch } = named(id);
+    return total + times * halfWidth(piece, stitch, girth.level);
+  }, 0);
+  return { ...girth, finished, ease: finished - girth.body };
 }
 
-/** What a round turns on when the solved block misses it: a bust line above the underarm comes of the armhole. */
-const measureBehind: { readonly [level in LevelName]: MeasureId } = {
-  chest: 'armhole',
-  bust: 'armhole',
-  underBust: 'underBust',
-  waist: 'waist',
-  hip: 'hip',
-  hem: 'hip',
-};
+/** Whether a round comes to what is wanted there. */
+export function isMet({ held, ease, wantedEase }: Round): boolean {
+  switch (held) {
+    case 'closely':
+      return Math.abs(ease - wantedEase) <= ROUND_TOLERANCE;
+    case 'at-least':
+      return ease >= wantedEase - ROUND_TOLERANCE;
+    case 'not':
+      return true;
+  }
+}
 
 /** How the pieces were made, where that decides what would clear a finding. */
 export interface RoundsMade {
@@ -61,25 +49,26 @@ export interface RoundsMade {
   readonly hand: HandFigures;
 }
 
-/** Under the bust a shell is only shaped: where one seam cannot reach what is wanted, the drafting says so as a care. */
-const closes = ({ level }: Round): boolean => level !== 'underBust';
-
 /** By the table habit a round is what the straight lines leave of it; the solved block gives it back. */
 export function roundFindings(rounds: readonly Round[], { school, hand }: RoundsMade): Finding[] {
+  const measureOf = ({ level }: Round): MeasureId => levelKind(level).governing;
   return rounds
-    .filter(closes)
-    .filter(({ ease, wantedEase }) => Math.abs(ease - wantedEase) > ROUND_TOLERANCE)
-    .map(({ level, finished, body, wantedEase, pieces }) =>
+    .filter((round) => !isMet(round))
+    .map((round) =>
       finding(
         'round-differs',
-        { subject: level, measure: measureBehind[level] },
+        { subject: round.level, measure: measureOf(round) },
         {
-          found: finished,
-          expected: body + wantedEase,
+          found: round.finished,
+          expected: round.body + round.wantedEase,
           remedy:
             school === 'table'
               ? { kind: 'set-rule', rule: 'school.block', value: 'solved' }
-              : remedyFor(pieces, hand, measureBehind[level]),
+              : remedyFor(
+                  round.runs.map(({ piece }) => piece),
+                  hand,
+                  measureOf(round),
+                ),
         },
       ),
     );

@@ -37,7 +37,7 @@ export const gatheredSleeve = (plan: GatheredSleevePlan): Piece => {
     ],
     notches: [],
     darts: [],
-    levels: [],
+    levels: [{ name: 'sleeveHem', path: [d, c], along: 'hem' }],
     intakes: [],
     dimensions: [],
   });

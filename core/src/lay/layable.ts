@@ -1,6 +1,7 @@
 import { boxOf, moveRing, openHalf, signedArea, type Ring } from '../geometry/ring.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import type { Cut, LevelName } from '../pieces/piece.ts';
+import type { LevelName } from '../pieces/level.ts';
+import type { Cut } from '../pieces/piece.ts';
 import type { Cloth } from './cloth.ts';
 import type { Placement } from './lay.ts';
 import { stateOf, turnOutline } from './outline-state.ts';

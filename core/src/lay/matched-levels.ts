@@ -1,5 +1,5 @@
 import { boxOf } from '../geometry/ring.ts';
-import type { LevelName } from '../pieces/piece.ts';
+import type { LevelName } from '../pieces/level.ts';
 import { matchedRepeat, type Cloth } from './cloth.ts';
 import type { Lay, Placement } from './lay.ts';
 import type { LayPiece } from './layable.ts';

@@ -1,6 +1,7 @@
 import type { SeamRole } from '../drafting/allowances.ts';
 import type { Working } from '../workings/working.ts';
-import type { EdgeRole, LevelName } from './piece.ts';
+import type { LevelName } from './level.ts';
+import type { EdgeRole } from './piece.ts';
 
 /** A place of a piece by its names, where a cut dimension is read. */
 export type Place =

@@ -1,7 +1,8 @@
 import { endOf, startOf } from '../geometry/curve.ts';
 import type { Point } from '../geometry/point.ts';
 import type { Place } from './dimension.ts';
-import { edgesWithRole, type LevelName, type Piece } from './piece.ts';
+import type { LevelName } from './level.ts';
+import { edgesWithRole, type Piece } from './piece.ts';
 import { cornerOf } from './read-place.ts';
 
 /** Edges, a level line and points of a piece that are lit up on its drawing. */

@@ -11,6 +11,7 @@ import type { Point } from '../geometry/point.ts';
 import { sweptArea } from '../geometry/segment.ts';
 import type { ContourDart } from './contour-dart.ts';
 import type { Dimension } from './dimension.ts';
+import type { LevelName } from './level.ts';
 
 export type EdgeRole =
   | 'fold'
@@ -57,7 +58,6 @@ export type PartName =
   | 'placket'
   /** A belt, tie, band, lace or strip for loops. */
   | 'strip';
-export type LevelName = 'chest' | 'bust' | 'underBust' | 'waist' | 'hip' | 'hem';
 
 /** Why an edge is not cut with its piece, and the cloth that it keeps outside its allowance until then, mm. */
 export interface Later {

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { finding } from '../checks/finding.ts';
-import { measureRound } from '../checks/rounds.ts';
+import { girthOf } from '../pieces/girth.ts';
 import { point } from '../geometry/point.ts';
 import { line } from '../geometry/segment.ts';
 import { makePiece, type Piece } from '../pieces/piece.ts';
@@ -45,7 +45,7 @@ const garment = (change: Partial<DrawnGarment> = {}): DrawnGarment => ({
   worn: () => [],
   pieces: [panel('front', 200), panel('back', 200)],
   seams: [joined('side', 'side', panel('front', 200), panel('back', 200))],
-  rounds: (named) => [measureRound('bust', [named('front'), named('back')], 380, 20)],
+  girths: [girthOf('bust', [panel('front', 200), panel('back', 200)], 380, 20)],
   covering: ['front'],
   checks: () => [],
   findings: [],
@@ -62,7 +62,7 @@ describe('a garment as its recipe drew it', () => {
     ]);
     expect(draft.seams).toMatchObject([{ id: 'side', ok: true, difference: 0 }]);
     expect(draft.rounds).toMatchObject([{ level: 'bust', finished: 400, ease: 20 }]);
-    expect(draft.coverage).toEqual([{ piece: 'front', edge: 'neck', aboveBust: 40 }]);
+    expect(draft.coverage).toEqual([{ piece: 'front', face: undefined, edge: 'neck', aboveBust: 40 }]);
     expect(draft.findings).toEqual([]);
   });
 
@@ -71,7 +71,7 @@ describe('a garment as its recipe drew it', () => {
     const draft = assembleDraft(
       garment({
         pieces,
-        rounds: (named) => [measureRound('bust', [named('front'), named('back')], 380, 60)],
+        girths: [girthOf('bust', pieces, 380, 60)],
       }),
       input,
     );

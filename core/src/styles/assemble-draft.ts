@@ -5,7 +5,7 @@ import { roleName } from '../words/names.ts';
 import { dartFindings } from '../checks/dart-findings.ts';
 import { coverageOf } from '../checks/coverage.ts';
 import { finding, type Finding } from '../checks/finding.ts';
-import { roundFindings, type Round } from '../checks/rounds.ts';
+import { measureRound, roundFindings, type Named, type Round } from '../checks/rounds.ts';
 import { outlineFindings, seamFindings } from '../checks/seam-findings.ts';
 import type { Draft, WornPart } from '../drafting/draft.ts';
 import { handLine, setByHand, unknownFigures } from '../drafting/hand-figures.ts';
@@ -13,20 +13,18 @@ import { figuresOf, onStitchLine } from '../drafting/figures-of.ts';
 import { trueSeam, type SetGarment } from '../drafting/true-seam.ts';
 import { checkSeams } from '../pieces/check-seams.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
+import type { Girth } from '../pieces/girth.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
 import { lengthOf } from './seam-parts.ts';
 import type { DraftInput } from './style.ts';
 
-/** Finds a finished piece of the garment by its id; throws for one that it does not have. */
-export type Named = (id: string) => DraftedPiece;
-
 /** A garment as its recipe drew it, before figures by hand and checks. */
 export interface DrawnGarment {
   readonly pieces: readonly Piece[];
   readonly seams: readonly Seam[];
-  /** Finished rounds that were asked for, measured on the finished pieces. */
-  readonly rounds: (named: Named) => Round[];
+  /** What goes all around, measured on the finished pieces. */
+  readonly girths: readonly Girth[];
   /** Ids of the pieces whose neckline is held against the bust line. */
   readonly covering: readonly string[];
   readonly worn: (named: Named) => readonly WornPart[];
@@ -86,14 +84,15 @@ export function assembleDraft(drawn: DrawnGarment, input: DraftInput): Draft {
   const roundFaults = (rounds: readonly Round[]) =>
     roundFindings(rounds, { school: rules['school.block'], hand });
   const seams = seamsOf(drafted);
-  const rounds = garment.rounds(named);
+  const roundsOf = (pieces: readonly DraftedPiece[]) =>
+    garment.girths.map((girth) => measureRound(girth, namedIn(pieces)));
+  const rounds = roundsOf(drafted);
   const set: SetGarment = {
     pieces: garment.pieces,
     figuresOf: readFigures,
     hand,
     line: handLine(rules),
-    faults: (pieces) =>
-      seamsOf(pieces).filter(({ ok }) => !ok).length + roundFaults(garment.rounds(namedIn(pieces))).length,
+    faults: (pieces) => seamsOf(pieces).filter(({ ok }) => !ok).length + roundFaults(roundsOf(pieces)).length,
   };
   const coverage = coverageOf(garment.covering.map((id) => named(id).piece));
   const unknown = unknownFigures(hand, figures).map((id) =>

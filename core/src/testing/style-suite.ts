@@ -66,9 +66,9 @@ export function expectStyleSound(
       // A garment without a back goes round nothing.
       const goesRound = draft.pieces.some(({ piece }) => piece.face === 'back');
       expect(across.length > 0).toBe(goesRound);
-      for (const { level, pieces, body, wantedEase } of across) {
+      for (const { level, runs, body, wantedEase } of across) {
         const widths = draft.pieces
-          .filter(({ piece }) => pieces.includes(piece.id))
+          .filter(({ piece }) => runs.some((run) => run.piece === piece.id))
           .map(({ piece, stitch }) => {
             const path = piece.levels.find(({ name }) => name === level)?.path ?? [];
             return (piece.cut.layers === 'single' ? 1 : 2) * widthByArea(stitch, path);

@@ -4,9 +4,10 @@ import { formatNumber, type LengthFormat } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import { subtract, type Point } from '../geometry/point.ts';
 import { dartLabel } from '../pieces/dart-dimensions.ts';
+import { levelKind, levelPointWords } from '../pieces/level.ts';
 import { ownId } from '../pieces/other-half.ts';
 import type { Later } from '../pieces/piece.ts';
-import { edgeName, levelName, pieceName, roleName } from './names.ts';
+import { edgeName, pieceName, roleName } from './names.ts';
 
 /** Numbers at the table are to the nearest ⅛ in, or half a centimetre. Common practice. */
 export function chalkNumber(mm: number, unit: Unit, style: LengthFormat['style'] = 'plain'): string {
@@ -17,21 +18,12 @@ export function chalkNumber(mm: number, unit: Unit, style: LengthFormat['style']
 }
 
 const pointNames: { readonly [name in PointName]: string } = {
+  ...levelPointWords,
   'neck-point': 'Neck at the shoulder',
   'neck-centre': 'Depth of the neck',
   'shoulder-tip': 'Tip of the shoulder',
-  underarm: 'Underarm',
   'seam-armhole': 'Seam at the armhole',
-  'bust-seam': 'Bust line at the seam',
-  'waist-seam': 'Waist at the seam',
-  'bust-side': 'Bust line at the side',
   'bust-point': 'Bust point',
-  'waist-side': 'Waist at the side',
-  'hip-side': 'Hip at the side',
-  'hem-side': 'Hem at the side',
-  'under-bust-side': 'Under the bust, at the side',
-  'under-bust-seam': 'Under the bust, at the seam',
-  'hem-seam': 'Hem at the seam',
   'top-start': 'Top edge, inner end',
   'top-end': 'Top edge, outer end',
   'front-top': 'Top of the front edge',
@@ -155,7 +147,7 @@ export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] =
       };
     case 'level':
       return {
-        title: capital(levelName[mark.level]),
+        title: capital(levelKind(mark.level).words),
         text: 'Square across, from the start line.',
         figures: [figure(mark.down, 'down')],
       };

@@ -2,7 +2,7 @@ import type { LayManner } from '../lay/lay-manner.ts';
 import { isOther, ownId } from '../pieces/other-half.ts';
 import { capital } from './capital.ts';
 import type { LayWay } from '../lay/lay.ts';
-import type { ClothRole, EdgeRole, LevelName, Piece } from '../pieces/piece.ts';
+import type { ClothRole, EdgeRole, Piece } from '../pieces/piece.ts';
 
 /** Pieces that the shop calls otherwise than their ids. */
 const calledOtherwise: { readonly [id: string]: string } = {
@@ -21,15 +21,6 @@ export const pieceName = (id: string): string => {
   const called = calledOtherwise[own] ?? `${layer}${calledOtherwise[base] ?? base}`;
   const name = called.replaceAll('-', ' ');
   return number === undefined ? capital(name) : `Nº ${number} ${name}`;
-};
-
-export const levelName: { readonly [level in LevelName]: string } = {
-  chest: 'chest line',
-  bust: 'bust line',
-  underBust: 'under bust',
-  waist: 'waist',
-  hip: 'hip line',
-  hem: 'hem',
 };
 
 export const roleName: { readonly [role in EdgeRole]: string } = {

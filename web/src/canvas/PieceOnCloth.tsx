@@ -6,7 +6,7 @@ import type { Lit } from '@ample-bolt/core/pieces/lit-place';
 import { levelDown } from '@ample-bolt/core/pieces/piece';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { levelName } from '@ample-bolt/core/words/names';
+import { levelKind } from '@ample-bolt/core/pieces/level';
 import { useSize } from '../ui/use-size.ts';
 import { ringText } from './path-text.ts';
 import { PieceDrawing } from './PieceDrawing.tsx';
@@ -110,7 +110,7 @@ export function PieceOnCloth({
           />
           {labels.map(({ name, down, y }) => (
             <text key={name} x={right} y={y + 4} fill={colour} fontSize="13">
-              {levelName[name]} {formatNumber(down, unit, { style: 'typeset' })}
+              {levelKind(name).words} {formatNumber(down, unit, { style: 'typeset' })}
             </text>
           ))}
           {edge && (

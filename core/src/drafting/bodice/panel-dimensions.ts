@@ -1,6 +1,7 @@
 import { declared } from '../../pieces/carry-dimensions.ts';
 import { corner, down, run, type Dimension } from '../../pieces/dimension.ts';
-import type { Dart, LevelName, Piece } from '../../pieces/piece.ts';
+import type { LevelName } from '../../pieces/level.ts';
+import type { Dart, Piece } from '../../pieces/piece.ts';
 import { changed, divided, minus, named, plus, sum, type Working } from '../../workings/working.ts';
 import { dartDimensions, dartLabel, intakeOf, type DartSums } from '../../pieces/dart-dimensions.ts';
 import type { Body } from '../body.ts';

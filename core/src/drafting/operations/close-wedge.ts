@@ -2,13 +2,13 @@ import { curveLength, endOf, mapCurve, splitCurve, startedAt, startOf } from '..
 import { angleBetween, rotate, subtract, type Point } from '../../geometry/point.ts';
 import { solve } from '../../geometry/solve.ts';
 import { carryDimensions } from '../../pieces/carry-dimensions.ts';
+import type { LevelName } from '../../pieces/level.ts';
 import {
   edgeOf,
   edgesThrough,
   makePiece,
   type Edge,
   type Level,
-  type LevelName,
   type Notch,
   type Piece,
 } from '../../pieces/piece.ts';

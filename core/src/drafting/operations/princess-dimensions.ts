@@ -1,6 +1,7 @@
 import { carryDimensions, declared, workingOf } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
-import { roleLength, type EdgeRole, type LevelName, type Piece } from '../../pieces/piece.ts';
+import type { LevelName } from '../../pieces/level.ts';
+import { roleLength, type EdgeRole, type Piece } from '../../pieces/piece.ts';
 import type { Change } from '../../workings/change.ts';
 import {
   divided,

@@ -1,12 +1,13 @@
 import { armholeFindings } from '../../checks/openings.ts';
-import { measureRound } from '../../checks/rounds.ts';
+import type { Named } from '../../checks/rounds.ts';
 import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';
+import { girthOf } from '../../pieces/girth.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
-import { assembleDraft, type Named } from '../assemble-draft.ts';
+import { assembleDraft } from '../assemble-draft.ts';
 import type { DraftInput, Recipe, Style } from '../style.ts';
 import { hangs } from '../worn.ts';
 import type { BelowWaistChosen, FacedBodiceChosen } from './choices.ts';
@@ -51,15 +52,16 @@ export function facedRecipe<Chosen extends FacedBodiceChosen>(spec: FacedStyle<C
       ? draftBelowWaist(toWaist, hem, body.mm('waist') + chosen.easeWaist, rules, allowances)
       : toWaist(0);
     const added = spec.more?.(allowances, faced, chosen) ?? nothing;
+    const halves = [faced.pieces.bodiceFront, faced.pieces.bodiceBack];
     const bodice = (named: Named) => [named('bodice-front'), named('bodice-back')];
     return assembleDraft(
       {
         pieces: [...Object.values<Piece>({ ...faced.pieces }), ...added.pieces],
         seams: [...facedBodiceSeams(faced.pieces), ...added.seams],
-        rounds: (named) => [
-          measureRound('bust', bodice(named), body.mm('bust'), chosen.easeBust),
-          measureRound('waist', bodice(named), body.mm('waist'), chosen.easeWaist),
-          ...(hem ? [measureRound('hem', bodice(named), hem.body, hem.ease)] : []),
+        girths: [
+          girthOf('bust', halves, body.mm('bust'), chosen.easeBust),
+          girthOf('waist', halves, body.mm('waist'), chosen.easeWaist),
+          ...(hem ? [girthOf('hem', halves, hem.body, hem.ease)] : []),
         ],
         covering: ['bodice-front', 'bodice-back'],
         worn: (named) => [hangs(named('bodice-front'), 'front'), hangs(named('bodice-back'), 'back')],

@@ -1,12 +1,13 @@
 import { armholeFindings, zipFindings } from '../../checks/openings.ts';
-import { measureRound } from '../../checks/rounds.ts';
+import type { Named } from '../../checks/rounds.ts';
 import { allowancesFrom } from '../../drafting/allowances.ts';
 import { bodiceFrame } from '../../drafting/bodice/frame.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';
 import { slitForStride } from '../../drafting/skirt/skirt.ts';
+import { girthOf } from '../../pieces/girth.ts';
 import type { Piece } from '../../pieces/piece.ts';
-import { assembleDraft, type Named } from '../assemble-draft.ts';
+import { assembleDraft } from '../assemble-draft.ts';
 import { withDefaults, type ChoiceValues, type DraftInput, type Recipe } from '../style.ts';
 import { point } from '../../geometry/point.ts';
 import { hangs } from '../worn.ts';
@@ -35,6 +36,7 @@ function draft(input: DraftInput): Draft {
   const choices = fillChoices(body, input);
   const allowances = allowancesFrom(rules, input.allowances);
   const dress = draftDress(body, choices, rules, allowances);
+  const { bodiceFront, bodiceBack, skirtFront, skirtBack } = dress.pieces;
   const bodice = (named: Named) => [named('bodice-front'), named('bodice-back')];
   const skirt = (named: Named) => [named('skirt-front'), named('skirt-back')];
   const zipEnd = body.mm('waistToHip') - rules['zip.aboveHip'];
@@ -42,10 +44,10 @@ function draft(input: DraftInput): Draft {
     {
       pieces: Object.values<Piece>({ ...dress.pieces }),
       seams: dressSeams(dress.pieces),
-      rounds: (named) => [
-        measureRound('bust', bodice(named), body.mm('bust'), choices.easeBust),
-        measureRound('waist', bodice(named), body.mm('waist'), choices.easeWaist),
-        measureRound('hip', skirt(named), body.mm('hip'), choices.easeHip),
+      girths: [
+        girthOf('bust', [bodiceFront, bodiceBack], body.mm('bust'), choices.easeBust),
+        girthOf('waist', [bodiceFront, bodiceBack], body.mm('waist'), choices.easeWaist),
+        girthOf('hip', [skirtFront, skirtBack], body.mm('hip'), choices.easeHip),
       ],
       covering: ['bodice-front', 'bodice-back'],
       worn: (named) =>

@@ -54,7 +54,7 @@ function draft(input: DraftInput): Draft {
         ]),
       ],
       // Laced across the back, it closes to whatever the ties are drawn to: no round is sewn.
-      rounds: () => [],
+      girths: [],
       covering: [front.id],
       worn: (named) => [hangs(named(front.id), 'front')],
       checks: () => [],

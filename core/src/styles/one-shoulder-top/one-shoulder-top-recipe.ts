@@ -1,5 +1,4 @@
 import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
-import { measureRound } from '../../checks/rounds.ts';
 import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
@@ -8,10 +7,11 @@ import type { Draft } from '../../drafting/draft.ts';
 import { mirrorPiece, openFlat } from '../../drafting/operations/open-flat.ts';
 import { oneShoulder, roomForDrop } from '../../drafting/operations/one-shoulder.ts';
 import { isOther } from '../../pieces/other-half.ts';
+import { girthOf } from '../../pieces/girth.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
-import { assembleDraft, type Named } from '../assemble-draft.ts';
+import { assembleDraft } from '../assemble-draft.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
 import { dartSeams, edgesOf, joined } from '../seam-parts.ts';
@@ -85,14 +85,13 @@ function draft(input: DraftInput): Draft {
     sideSeam('bare side', front, back, true),
     ...[front, back].flatMap(dartSeams),
   ];
-  const halves = (named: Named) => [named(front.id), named(back.id)];
   return assembleDraft(
     {
       pieces: [front, back, ...lining],
       seams: [...seams, ...seamsIn(seams, 'lining')],
-      rounds: (named) => [
-        measureRound('bust', halves(named), body.mm('bust'), chosen.easeBust),
-        measureRound('waist', halves(named), body.mm('waist'), chosen.easeWaist),
+      girths: [
+        girthOf('bust', [front, back], body.mm('bust'), chosen.easeBust),
+        girthOf('waist', [front, back], body.mm('waist'), chosen.easeWaist),
       ],
       covering: [],
       worn: (named) => [hangsWhole(named(front.id), 'front'), hangsWhole(named(back.id), 'back')],

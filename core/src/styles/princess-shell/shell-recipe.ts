@@ -5,11 +5,12 @@ import type { Draft, WornPart } from '../../drafting/draft.ts';
 import { clothRoles, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
-import { assembleDraft, type Named } from '../assemble-draft.ts';
+import type { Named } from '../../checks/rounds.ts';
+import { assembleDraft } from '../assemble-draft.ts';
 import type { ChoiceValues, DraftInput, Recipe, Style } from '../style.ts';
 import { draftPrincessShell, type PrincessShell } from './princess-shell.ts';
 import type { ShellPlan } from './shell-plan.ts';
-import { shellRounds } from './shell-rounds.ts';
+import { shellGirths } from './shell-girths.ts';
 
 /** A drafted shell, with what it was drafted from. */
 export interface ShellContext {
@@ -54,14 +55,13 @@ export function shellRecipe<Chosen extends ChoiceValues>(spec: ShellStyle<Chosen
     const shell = draftPrincessShell(body, plan, rules, allowances);
     const context: ShellContext = { body, allowances, rules, plan, shell };
     const garment = spec.finish(context, chosen);
-    const panels = (named: Named) => garment.panels.map(({ id }) => named(id));
     return assembleDraft(
       {
         pieces: [...garment.panels, ...garment.others].sort(
           (a, b) => clothRoles.indexOf(a.role) - clothRoles.indexOf(b.role),
         ),
         seams: garment.seams,
-        rounds: (named) => shellRounds(context, panels(named)),
+        girths: shellGirths(context, garment.panels),
         covering: garment.covering,
         worn: garment.worn,
         checks: (named) => garment.checks?.(named) ?? [],

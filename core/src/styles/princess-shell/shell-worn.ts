@@ -1,5 +1,5 @@
 import type { WornPart } from '../../drafting/draft.ts';
-import type { Named } from '../assemble-draft.ts';
+import type { Named } from '../../checks/rounds.ts';
 import { hangTogether } from '../worn.ts';
 import type { PrincessShell } from './princess-shell.ts';
 

@@ -8,7 +8,7 @@ import { endOf, startOf } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
 import { edgeOf, type Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
-import type { Named } from '../assemble-draft.ts';
+import type { Named } from '../../checks/rounds.ts';
 import { changed, plus, sum, type Working } from '../../workings/working.ts';
 
 /** A top edge all round, as it is chosen; mm. */

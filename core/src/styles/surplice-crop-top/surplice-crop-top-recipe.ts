@@ -1,6 +1,6 @@
 import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
 import { armholeFindings } from '../../checks/openings.ts';
-import { measureRound } from '../../checks/rounds.ts';
+import type { Named } from '../../checks/rounds.ts';
 import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
@@ -9,6 +9,7 @@ import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';
 import { gatheredSleeve } from '../../drafting/gathered-sleeve.ts';
 import { pieceCount, strip } from '../../drafting/operations/strip.ts';
+import { girthOf } from '../../pieces/girth.ts';
 import { edgesWithRole, roleLength, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
@@ -22,7 +23,7 @@ import {
   sum,
   times,
 } from '../../workings/working.ts';
-import { assembleDraft, type Named } from '../assemble-draft.ts';
+import { assembleDraft } from '../assemble-draft.ts';
 import { choiceTerm } from '../choice-term.ts';
 import type { FacedBodiceChosen } from '../faced-bodice/choices.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
@@ -166,6 +167,7 @@ function draft(input: DraftInput): Draft {
   const { belt, pieces, length } = beltOf(body, chosen, rules['strip.longest'], allowances);
   const lining = traced([front, back], 'lining', allowances.liningHem);
   const halves = (named: Named) => [named(front.id), named(back.id)];
+  const arm = body.taken('upperArm');
   const bodiceSeams = [
     joined('shoulder', 'shoulder', front, back),
     joined('bodice side', 'side', front, back),
@@ -180,9 +182,10 @@ function draft(input: DraftInput): Draft {
         sleeveSeam(sleeve, front, back, ratio),
         beltSeam(belt, pieces, length, [front, back]),
       ],
-      rounds: (named) => [
-        measureRound('bust', halves(named), body.mm('bust'), chosen.easeBust),
-        measureRound('hem', halves(named), atHem, chosen.easeHem),
+      girths: [
+        girthOf('bust', [front, back], body.mm('bust'), chosen.easeBust),
+        girthOf('hem', [front, back], atHem, chosen.easeHem),
+        ...(arm === undefined ? [] : [girthOf('sleeveHem', [sleeve], arm, 0, 'at-least')]),
       ],
       covering: [front.id, back.id],
       worn: (named) => [hangs(named(front.id), 'front'), hangs(named(back.id), 'back')],

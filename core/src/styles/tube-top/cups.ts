@@ -5,7 +5,7 @@ import type { Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
 import type { PrincessShell } from '../princess-shell/princess-shell.ts';
-import type { Named } from '../assemble-draft.ts';
+import type { Named } from '../../checks/rounds.ts';
 import { hangTogether } from '../worn.ts';
 import { edgesOf, joined } from '../seam-parts.ts';
 

@@ -1,7 +1,7 @@
 import type { Draft, Figure } from '@ample-bolt/core/drafting/draft';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { inches } from '@ample-bolt/core/units/length';
-import { levelName } from '@ample-bolt/core/words/names';
+import { levelKind } from '@ample-bolt/core/pieces/level';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { pieceOfFigure } from '@ample-bolt/core/drafting/figure-piece';
 
@@ -46,7 +46,7 @@ export function BesideTable({ here, other, names, piece }: BesideTableProps) {
   const moved = movedFigures(here, other, piece);
   const rows = [
     ...here.rounds.map(({ level, ease: own }) => [
-      `Ease at ${levelName[level].replace(' line', '')}`,
+      `Ease at ${levelKind(level).girth}`,
       ease(own),
       ease(other.rounds.find((round) => round.level === level)?.ease),
     ]),

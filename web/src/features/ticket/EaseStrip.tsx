@@ -1,9 +1,8 @@
 import type { Coverage } from '@ample-bolt/core/checks/coverage';
-import type { Round } from '@ample-bolt/core/checks/rounds';
-import { ROUND_TOLERANCE } from '@ample-bolt/core/checks/rounds';
+import { isMet, type Round } from '@ample-bolt/core/checks/rounds';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { levelName } from '@ample-bolt/core/words/names';
+import { levelKind } from '@ample-bolt/core/pieces/level';
 
 /** The longest bar stands for this much ease, mm. */
 const FULL = 100;
@@ -25,13 +24,13 @@ export const EaseStrip = ({ rounds, coverage, unit }: EaseStripProps) => (
     {rounds.map((round) => (
       <EaseRow key={round.level} round={round} unit={unit} />
     ))}
-    {coverage.map(({ piece, edge, aboveBust }) => (
+    {coverage.map(({ piece, face, edge, aboveBust }) => (
       <p
         key={piece}
         className="flex justify-between gap-2 border-t border-linen-2 py-1 text-sm first-of-type:mt-1"
       >
         <span>
-          {edge} {piece.includes('front') ? 'front' : 'back'}, {aboveBust < 0 ? 'below' : 'above'} bust line
+          {edge} {face}, {aboveBust < 0 ? 'below' : 'above'} bust line
         </span>
         <strong>{formatNumber(Math.abs(aboveBust), unit, { style: 'typeset' })}</strong>
       </p>
@@ -39,21 +38,16 @@ export const EaseStrip = ({ rounds, coverage, unit }: EaseStripProps) => (
   </section>
 );
 
-function EaseRow({
-  round: { level, ease, wantedEase, finished },
-  unit,
-}: {
-  readonly round: Round;
-  readonly unit: Unit;
-}) {
-  const right = Math.abs(ease - wantedEase) <= ROUND_TOLERANCE;
+function EaseRow({ round, unit }: { readonly round: Round; readonly unit: Unit }) {
+  const { level, ease, wantedEase, finished, held } = round;
+  const right = isMet(round);
   const number = (mm: number) => formatNumber(Math.abs(mm), unit, { style: 'typeset' });
   return (
     <p
       className="grid grid-cols-[44px_1fr_auto] items-center gap-2 py-1 text-sm"
-      title={`Finished ${formatNumber(finished, unit)} ${unit}; wanted ease ${number(wantedEase)} ${unit}`}
+      title={`Finished ${formatNumber(finished, unit)} ${unit}; ${held === 'at-least' ? 'least' : 'wanted'} ease ${number(wantedEase)} ${unit}`}
     >
-      <span className="capitalize">{levelName[level].replace(' line', '')}</span>
+      <span className="capitalize">{levelKind(level).girth}</span>
       <span className="relative h-2.5 rounded-[2px] bg-linen-2">
         <span
           className={`block h-full rounded-[2px] ${right ? 'bg-woad' : 'bg-madder'}`}

@@ -1,0 +1,39 @@
+import { levelKind, timesOnBody, type LevelName } from './level.ts';
+import type { Piece } from './piece.ts';
+
+/** The run of a level over one piece. */
+export interface LevelRun {
+  readonly piece: string;
+  /** How often its width, measured on the piece as it is drafted, lies in the girth. */
+  readonly times: number;
+}
+
+/** A closed girth of the garment: the level runs that make it, and what it should come to. */
+export interface Girth {
+  readonly level: LevelName;
+  readonly runs: readonly LevelRun[];
+  /** The body's own girth there, mm. */
+  readonly body: number;
+  readonly wantedEase: number;
+  /** Whether the ease is met closely, is only the least, or is told without being held to it. */
+  readonly held: 'closely' | 'at-least' | 'not';
+}
+
+/** How often the drafted width of a piece goes around what a level goes around: a half is cut twice over, or opens from its fold. */
+const timesAround = ({ cut }: Piece, level: LevelName): number =>
+  ((cut.layers === 'fold' ? 2 : 1) * cut.copies) / timesOnBody[levelKind(level).around];
+
+/** The girth at a level of the pieces that it runs over. */
+export const girthOf = (
+  level: LevelName,
+  pieces: readonly Piece[],
+  body: number,
+  wantedEase: number,
+  held: Girth['held'] = 'closely',
+): Girth => ({
+  level,
+  runs: pieces.map((piece) => ({ piece: piece.id, times: timesAround(piece, level) })),
+  body,
+  wantedEase,
+  held,
+});

@@ -1,0 +1,106 @@
+import type { MeasureId } from '../measures/catalogue.ts';
+
+/** What a level of a garment goes around. */
+export type Around = 'torso' | 'arm' | 'leg' | 'neck' | 'head';
+
+/** How often a body has it: a girth around a limb is one of two. */
+export const timesOnBody: { readonly [around in Around]: 1 | 2 } = {
+  torso: 1,
+  arm: 2,
+  leg: 2,
+  neck: 1,
+  head: 1,
+};
+
+interface LevelKind {
+  readonly around: Around;
+  /** The line itself, and the girth there. */
+  readonly words: string;
+  readonly girth: string;
+  /** The measure that a finished girth there turns on where drafting misses it. */
+  readonly governing: MeasureId;
+  /** The edge that is the level wherever a piece has it: its width is measured along the seam. */
+  readonly seam?: 'waist';
+  /** The points that the chalk makes where the level ends: at the outermost seam of the piece, or at one inside its half. */
+  readonly atSide: { readonly point: string; readonly words: string };
+  readonly atSeam: { readonly point: string; readonly words: string };
+}
+
+const underarm = { point: 'underarm', words: 'Underarm' } as const;
+const hipSide = { point: 'hip-side', words: 'Hip at the side' } as const;
+const sleeveSeam = { point: 'sleeve-hem-seam', words: 'Lower end of the sleeve, at its seam' } as const;
+
+/** Every level of a garment, from the top of the torso down, then those of limbs. A bust line above the underarm comes of the armhole. */
+export const levelKinds = {
+  chest: {
+    around: 'torso',
+    words: 'chest line',
+    girth: 'chest',
+    governing: 'armhole',
+    atSide: underarm,
+    atSeam: underarm,
+  },
+  bust: {
+    around: 'torso',
+    words: 'bust line',
+    girth: 'bust',
+    governing: 'armhole',
+    atSide: { point: 'bust-side', words: 'Bust line at the side' },
+    atSeam: { point: 'bust-seam', words: 'Bust line at the seam' },
+  },
+  underBust: {
+    around: 'torso',
+    words: 'under bust',
+    girth: 'under bust',
+    governing: 'underBust',
+    atSide: { point: 'under-bust-side', words: 'Under the bust, at the side' },
+    atSeam: { point: 'under-bust-seam', words: 'Under the bust, at the seam' },
+  },
+  waist: {
+    around: 'torso',
+    words: 'waist',
+    girth: 'waist',
+    governing: 'waist',
+    seam: 'waist',
+    atSide: { point: 'waist-side', words: 'Waist at the side' },
+    atSeam: { point: 'waist-seam', words: 'Waist at the seam' },
+  },
+  hip: {
+    around: 'torso',
+    words: 'hip line',
+    girth: 'hip',
+    governing: 'hip',
+    atSide: hipSide,
+    atSeam: hipSide,
+  },
+  hem: {
+    around: 'torso',
+    words: 'hem',
+    girth: 'hem',
+    governing: 'hip',
+    atSide: { point: 'hem-side', words: 'Hem at the side' },
+    atSeam: { point: 'hem-seam', words: 'Hem at the seam' },
+  },
+  sleeveHem: {
+    around: 'arm',
+    words: 'sleeve hem',
+    girth: 'sleeve hem',
+    governing: 'upperArm',
+    atSide: sleeveSeam,
+    atSeam: sleeveSeam,
+  },
+} as const satisfies { readonly [name: string]: LevelKind };
+
+export type LevelName = keyof typeof levelKinds;
+
+/** A point that is chalked where a level ends. */
+export type LevelPoint = (typeof levelKinds)[LevelName]['atSide' | 'atSeam']['point'];
+
+export const levelKind = (name: LevelName): LevelKind => levelKinds[name];
+
+/** The words of the points at the ends of levels. */
+export const levelPointWords = Object.fromEntries(
+  Object.values<LevelKind>(levelKinds)
+    .flatMap(({ atSide, atSeam }) => [atSide, atSeam])
+    .map(({ point, words }) => [point, words]),
+) as { readonly [point in LevelPoint]: string };
