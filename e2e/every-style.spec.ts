@@ -1,7 +1,7 @@
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
+import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import { ringGap } from '@ample-bolt/core/geometry/distance-to-ring';
 import { atOrigin, claimed } from '@ample-bolt/core/lay/lay-fault';
 import { layPiecesOn } from '@ample-bolt/core/lay/layable';

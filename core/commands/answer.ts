@@ -1,11 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import type { Finding } from '../src/checks/finding.ts';
-import { draftOrder } from '../src/drafting/draft-order.ts';
+import type { Finding } from '../src/findings/finding.ts';
+import { draftOrder } from '../src/shop/draft-order.ts';
 import type { Draft } from '../src/drafting/draft.ts';
 import { findingJson } from '../src/formats/draft-json.ts';
-import type { InputFault, Read } from '../src/formats/input-fault.ts';
-import type { Order } from '../src/formats/order/order.ts';
+import type { InputFault, Read } from '../src/input/input-fault.ts';
+import type { Order } from '../src/shop/order.ts';
 import { readOrderText } from '../src/formats/order/read-order.ts';
 import type { Unit } from '../src/units/length.ts';
 

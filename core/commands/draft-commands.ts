@@ -3,7 +3,7 @@ import { chalkMannerIn } from '../src/chalk/chalk-manner.ts';
 import { chalkAll } from '../src/chalk/chalk-piece.ts';
 import type { Draft } from '../src/drafting/draft.ts';
 import { checkJson, draftJson, pairOf, tidy } from '../src/formats/draft-json.ts';
-import type { Order } from '../src/formats/order/order.ts';
+import type { Order } from '../src/shop/order.ts';
 import { draftSvg } from '../src/formats/svg.ts';
 import { measureIds, measureOf } from '../src/measures/catalogue.ts';
 import { formatLength } from '../src/units/format-length.ts';
@@ -12,7 +12,7 @@ import { cutName, pieceName } from '../src/words/names.ts';
 import { renderWorking } from '../src/workings/render-working.ts';
 import { orderFrom, draftFrom, hasStop, findingLines } from './answer.ts';
 import type { Answer, Flags } from './answer.ts';
-import { pieceOfFigure } from '../src/drafting/figure-piece.ts';
+import { pieceOfFigure } from '../src/pieces/hand-figure.ts';
 
 export function measuresCommand(): Answer {
   const json = measureIds.map((id) => ({ id, ...measureOf(id), standard: measureOf(id).standard ?? null }));

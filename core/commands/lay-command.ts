@@ -1,10 +1,10 @@
 import { writeFileSync } from 'node:fs';
-import { finding } from '../src/checks/finding.ts';
-import type { Finding } from '../src/checks/finding.ts';
+import { finding } from '../src/findings/finding.ts';
+import type { Finding } from '../src/findings/finding.ts';
 import { parseFile } from '../src/formats/check-file.ts';
 import { findingJson } from '../src/formats/draft-json.ts';
 import { layJson } from '../src/formats/lay-json.ts';
-import type { Order } from '../src/formats/order/order.ts';
+import type { Order } from '../src/shop/order.ts';
 import { readOrder } from '../src/formats/order/read-order.ts';
 import { readPieces } from '../src/formats/pieces/read-pieces.ts';
 import { readLays } from '../src/formats/read-lays.ts';

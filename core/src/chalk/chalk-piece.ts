@@ -154,21 +154,25 @@ function dartMarks(piece: Piece, origin: Point): UnorderedMark[] {
 /** The line that was not chalked by its points, told by its distance from the one that was. */
 function allowanceMarks(piece: Piece, line: ChalkManner['line']): UnorderedMark[] {
   const roles = [...new Set(piece.edges.filter(({ allowance }) => allowance > 0).map(({ role }) => role))];
-  return roles.map((role): UnorderedMark => {
+  return roles.flatMap((role): UnorderedMark[] => {
     const edges = edgesUnderRoofs(piece).filter((edge) => edge.role === role);
+    const [first] = edges;
+    if (!first) return [];
     const points =
       line === 'stitch'
         ? edges.flatMap(offsetEdge)
         : edges.flatMap(({ path }) => sampleCurve(path, OUTLINE_TOLERANCE));
-    const later = edges[0]?.later;
-    return {
-      kind: 'allowance',
-      side: line === 'stitch' ? 'outside' : 'inside',
-      role,
-      mm: edges[0]?.allowance ?? 0,
-      ...(later && { later }),
-      points,
-    };
+    const { allowance: mm, later } = first;
+    return [
+      {
+        kind: 'allowance',
+        side: line === 'stitch' ? 'outside' : 'inside',
+        role,
+        mm,
+        ...(later && { later }),
+        points,
+      },
+    ];
   });
 }
 

@@ -1,7 +1,8 @@
 import { pointWhere, startOf } from '../geometry/curve.ts';
 import type { Piece } from '../pieces/piece.ts';
 import { inches } from '../units/length.ts';
-import { finding, type Finding, TYPED_WITHIN } from './finding.ts';
+import { finding, type Finding } from '../findings/finding.ts';
+import { TYPED_WITHIN } from '../findings/remedy.ts';
 
 /** How much a neckline or a top edge covers: how far it lies above the bust line at the centre, mm; below it is negative. */
 export interface Coverage {

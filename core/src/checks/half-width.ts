@@ -4,7 +4,7 @@ import { contourIntake, contourOpening } from '../pieces/contour-dart.ts';
 import { segmentLength } from '../geometry/segment.ts';
 import { levelKind, type LevelName } from '../pieces/level.ts';
 import { edgesWithRole, roleLength, type EdgeRole, type Piece } from '../pieces/piece.ts';
-import { loopCrossings, ringCrossings, widthAlong, type Crossings } from './level-width.ts';
+import { loopCrossings, ringCrossings, widthAlong, type Crossings } from '../pieces/level-width.ts';
 
 /** An edge that ends this near to the centre line, mm, is not past it. */
 const PAST_CENTRE = 0.01;

@@ -2,8 +2,8 @@ import { point } from '../geometry/point.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { roleLength } from '../pieces/piece.ts';
-import { finding, type Finding } from './finding.ts';
-import { levelWidth } from './level-width.ts';
+import { finding, type Finding } from '../findings/finding.ts';
+import { levelWidth } from '../pieces/level-width.ts';
 
 /** Further out than any piece reaches, mm. */
 const FAR = 5000;

@@ -1,7 +1,7 @@
-import type { HandFigures } from '../drafting/hand-figures.ts';
+import type { HandFigures } from '../pieces/hand-figure.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
-import type { Remedy } from './finding.ts';
-import { pieceOfFigure } from '../drafting/figure-piece.ts';
+import type { Remedy } from '../findings/remedy.ts';
+import { pieceOfFigure } from '../pieces/hand-figure.ts';
 
 /** Takes back a figure that was set by hand on one of the pieces; where there is none, takes a measure again. */
 export function remedyFor(pieces: readonly string[], hand: HandFigures, measure: MeasureId): Remedy {

@@ -4,8 +4,8 @@ import type { Girth } from '../pieces/girth.ts';
 import { levelKind } from '../pieces/level.ts';
 import { inches } from '../units/length.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
-import type { HandFigures } from '../drafting/hand-figures.ts';
-import { finding, type Finding } from './finding.ts';
+import type { HandFigures } from '../pieces/hand-figure.ts';
+import { finding, type Finding } from '../findings/finding.ts';
 import { halfWidth } from './half-width.ts';
 import { remedyFor } from './remedy-for.ts';
 

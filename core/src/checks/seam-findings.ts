@@ -1,12 +1,17 @@
 import { countSelfCrossings } from '../geometry/ring.ts';
 import type { CheckedSeam } from '../pieces/check-seams.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import type { HandFigures } from '../drafting/hand-figures.ts';
-import type { Truing } from '../drafting/true-seam.ts';
+import type { HandFigures } from '../pieces/hand-figure.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
 import type { Piece } from '../pieces/piece.ts';
-import { finding, type Finding } from './finding.ts';
+import { finding, type Finding } from '../findings/finding.ts';
 import { remedyFor } from './remedy-for.ts';
+
+/** A figure that, set to this on the line that the shop works by, makes a seam true; mm. */
+export interface Truing {
+  readonly figure: string;
+  readonly mm: number;
+}
 
 const pieceOf = (reference: string): string => reference.split('/')[0] ?? '';
 

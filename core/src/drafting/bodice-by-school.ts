@@ -1,8 +1,8 @@
-import { finding, type Finding } from '../checks/finding.ts';
+import { finding, type Finding } from '../findings/finding.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import { chosen, type Working } from '../workings/working.ts';
-import type { Allowances } from './allowances.ts';
+import type { Allowances } from '../pieces/allowances.ts';
 import { draftBodice, type Bodice } from './bodice/bodice.ts';
 import type { BodiceChoices } from './bodice/frame.ts';
 import type { Body } from './body.ts';

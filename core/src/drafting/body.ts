@@ -1,6 +1,6 @@
-import { finding, type Finding } from '../checks/finding.ts';
+import { finding, type Finding } from '../findings/finding.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
-import { deriveMeasure } from '../measures/derive.ts';
+import { deriveMeasure } from '../worked-out/derive.ts';
 import type { MeasuredFrom, MeasureValues, Observations } from '../measures/measure-set.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import { measured, type Working } from '../workings/working.ts';

@@ -1,5 +1,5 @@
 import type { Coverage } from '../checks/coverage.ts';
-import type { Finding } from '../checks/finding.ts';
+import type { Finding } from '../findings/finding.ts';
 import type { Round } from '../checks/rounds.ts';
 import type { Point } from '../geometry/point.ts';
 import type { Ring } from '../geometry/ring.ts';

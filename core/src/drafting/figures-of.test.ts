@@ -7,7 +7,7 @@ import type { Style } from '../styles/style.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import type { Draft } from './draft.ts';
-import type { HandFigures } from './hand-figures.ts';
+import type { HandFigures } from '../pieces/hand-figure.ts';
 
 const onCloth = ruleSet({ 'school.allowance': 'cloth' });
 const draftOf = (style: Style, rules = onCloth, figures: HandFigures = {}): Draft =>

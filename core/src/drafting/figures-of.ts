@@ -1,4 +1,4 @@
-import { levelReach } from '../checks/level-width.ts';
+import { levelReach } from '../pieces/level-width.ts';
 import { startDirection, endDirection } from '../geometry/curve.ts';
 import { crossingsAt } from '../geometry/ring.ts';
 import type { Dimension, Place } from '../pieces/dimension.ts';
@@ -8,7 +8,7 @@ import { cornerOf, readPlace, type Corner, type Reading } from '../pieces/read-p
 import type { RuleSet } from '../rules/catalogue.ts';
 import type { Change } from '../workings/change.ts';
 import { added, byRule, changed, minus, plus, sum, type Working } from '../workings/working.ts';
-import { allowanceRule, laterRoles, type Allowances, type SeamRole } from './allowances.ts';
+import { allowanceRule, laterRoles, type Allowances, type SeamRole } from '../pieces/allowances.ts';
 import type { Figure } from './draft.ts';
 
 /** The allowances in force, and the rules that say what is cut later. */

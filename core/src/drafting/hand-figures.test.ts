@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
-import type { HandFigures } from './hand-figures.ts';
+import type { HandFigures } from '../pieces/hand-figure.ts';
 
 const plain = fittedDressRecipe.draft(draftInput(middleBody));
 const draft = (figures: HandFigures) => fittedDressRecipe.draft({ ...draftInput(middleBody), figures });

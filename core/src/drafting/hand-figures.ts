@@ -1,33 +1,13 @@
-import { finding, type Finding } from '../checks/finding.ts';
+import { finding, type Finding } from '../findings/finding.ts';
 import { scale, type Point } from '../geometry/point.ts';
 import { countSelfCrossings } from '../geometry/ring.ts';
 import { finishPiece, type DraftedPiece } from '../pieces/drafted-piece.ts';
+import type { HandFigure, HandFigures } from '../pieces/hand-figure.ts';
 import { stitchRing, type Piece } from '../pieces/piece.ts';
-import { ruleSet, type RuleOverrides, type RuleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
 import { changed } from '../workings/working.ts';
 import type { Figure } from './draft.ts';
 import { movePoint } from './operations/move-point.ts';
-
-/** A figure set by a person, and the reason given. */
-export interface HandFigure {
-  readonly mm: number;
-  readonly why: string;
-  /** The line that it was read on; the cut line where nothing is said. */
-  readonly line?: 'stitch';
-}
-
-/** The line that a shop reads its figures on, by its rules. */
-export const handLine = (rules: RuleSet): HandFigure['line'] =>
-  rules['school.allowance'] === 'cloth' ? 'stitch' : undefined;
-
-/** A figure as a hand sets it in a shop with these rules. */
-export function handOn(rules: RuleOverrides, mm: number, why: string): HandFigure {
-  const line = handLine(ruleSet(rules));
-  return { mm, why, ...(line && { line }) };
-}
-
-export type HandFigures = { readonly [id: string]: HandFigure };
 
 /** What figures a piece has, measured on it as it is drawn. */
 export type FiguresOf = (drafted: DraftedPiece) => Figure[];

@@ -7,7 +7,7 @@ import { tubeTop } from '../styles/tube-top/tube-top.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import type { Draft } from './draft.ts';
-import type { HandFigures } from './hand-figures.ts';
+import type { HandFigures } from '../pieces/hand-figure.ts';
 
 const draftOf = (style: Style, figures: HandFigures = {}): Draft =>
   recipeOf(style).draft({ ...draftInput(middleBody), figures });

@@ -1,22 +1,11 @@
+import type { Truing } from '../checks/seam-findings.ts';
 import { checkSeams, type CheckedSeam } from '../pieces/check-seams.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { edgesThrough, type Piece } from '../pieces/piece.ts';
 import type { Figure } from './draft.ts';
-import {
-  FARTHEST,
-  readingOf,
-  setByHand,
-  type FiguresOf,
-  type HandFigure,
-  type HandFigures,
-} from './hand-figures.ts';
-import { pieceOfFigure } from './figure-piece.ts';
-
-/** A figure that, set to this on the line that the shop works by, makes a seam true; mm. */
-export interface Truing {
-  readonly figure: string;
-  readonly mm: number;
-}
+import { FARTHEST, readingOf, setByHand, type FiguresOf } from './hand-figures.ts';
+import type { HandFigure, HandFigures } from '../pieces/hand-figure.ts';
+import { pieceOfFigure } from '../pieces/hand-figure.ts';
 
 /** A garment as it was drawn, with what hands have set on it. */
 export interface SetGarment {
@@ -77,6 +66,13 @@ const movable = (drafted: DraftedPiece, seam: CheckedSeam, { figuresOf, hand }: 
   );
 };
 
+/** By how much the sides of one seam differ on pieces as they now are, mm. */
+const differenceOf = (seam: CheckedSeam, drafted: readonly DraftedPiece[]): number =>
+  checkSeams(
+    drafted.map(({ piece }) => piece),
+    [seam],
+  ).reduce((sum, { difference }) => sum + difference, 0);
+
 /**
  * Finds the correction that trues a seam: the figure of the piece beside it, its partner first, whose point moved the least
  * makes both sides what they owe each other, with the fewest other seams and rounds off. Undefined where no figure does.
@@ -99,11 +95,7 @@ export function trueSeam(
       }).drafted;
       return drafted.map((each) => (each === now ? moved : each));
     };
-    const off = (id: string, mm: number): number =>
-      checkSeams(
-        withFigure(id, mm).map((each) => each.piece),
-        [seam],
-      )[0]?.difference ?? 0;
+    const off = (id: string, mm: number): number => differenceOf(seam, withFigure(id, mm));
     return movable(now, seam, garment).flatMap((figure) => {
       const { id } = figure;
       const mm = readingOf(figure, line);

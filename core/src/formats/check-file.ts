@@ -1,5 +1,5 @@
 import type { ErrorObject, ValidateFunction } from 'ajv';
-import { read, refuse, type Read } from './input-fault.ts';
+import { read, refuse, type Read } from '../input/input-fault.ts';
 
 /** `/garments/0/style` as garments.0.style; a missing property is named as if it were there. */
 function fieldOf(error: ErrorObject): string {

@@ -1,4 +1,4 @@
-import type { Finding } from '../checks/finding.ts';
+import type { Finding } from '../findings/finding.ts';
 import type { Draft } from '../drafting/draft.ts';
 import { endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts';
 import { distance, type Point } from '../geometry/point.ts';

@@ -5,10 +5,10 @@ import { planForWork } from '../lay/plan-lay.ts';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
-import { lengthFaultWords } from './input-fault.ts';
+import { lengthFaultWords } from '../input/input-fault.ts';
 import { layJson } from './lay-json.ts';
 import { readLays } from './read-lays.ts';
-import { readLength } from './read-length.ts';
+import { readLength } from '../input/read-length.ts';
 import { draftSvg, laySvg } from './svg.ts';
 
 const draft = fittedDressRecipe.draft(draftInput(middleBody));

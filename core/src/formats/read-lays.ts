@@ -1,6 +1,6 @@
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { folds, rotations, type Lay, type Placement } from '../lay/lay.ts';
-import { read, refuse, type Read } from './input-fault.ts';
+import { read, refuse, type Read } from '../input/input-fault.ts';
 
 /** A lay as its file has it: points as [x, y]. */
 type LayFile = Omit<Lay, 'placements'> & {

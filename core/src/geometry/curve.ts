@@ -100,6 +100,14 @@ export function lengthWhere(curve: Curve, axis: 'x' | 'y', value: number): numbe
   );
 }
 
+/** The same, held to the curve: its nearer end where it never reaches `value`. */
+export function lengthTo(curve: Curve, axis: 'x' | 'y', value: number): number {
+  const off = (end: Point): number => Math.abs(end[axis] - value);
+  return (
+    lengthWhere(curve, axis, value) ?? (off(startOf(curve)) <= off(endOf(curve)) ? 0 : curveLength(curve))
+  );
+}
+
 /** The point at which the coordinate `axis` first reaches `value`; undefined where it never does. */
 export function pointWhere(curve: Curve, axis: 'x' | 'y', value: number): Point | undefined {
   const place = passing(curve, axis, value);

@@ -127,8 +127,9 @@ function repeatFaults(
     return piece && level !== undefined ? [{ placement, at: levelOnCloth(piece, placement, level) }] : [];
   });
   const [first, ...others] = places;
+  if (!first) return [];
   return others.flatMap(({ placement, at }): LayFault[] => {
-    const way = at - (first?.at ?? 0);
+    const way = at - first.at;
     const off = Math.abs(way - repeat * Math.round(way / repeat));
     return off > SAME_FIGURE ? [{ code: 'off-the-repeat', pieces: [nameOf(placement)], mm: off }] : [];
   });

@@ -18,7 +18,12 @@ export function matchedLevels(pieces: readonly LayPiece[], cloth: Cloth): Readon
     (best, name) => (having(name).length > having(best).length ? name : best),
     'waist',
   );
-  return new Map(having(level).map(({ id, levels }) => [id, levels?.[level] ?? 0]));
+  return new Map(
+    pieces.flatMap(({ id, levels }) => {
+      const down = levels?.[level];
+      return down === undefined ? [] : [[id, down] as const];
+    }),
+  );
 }
 
 /** Where along the cloth a matched level of a placement lies, mm. */

@@ -1,4 +1,4 @@
-import { finding, type Finding } from '../checks/finding.ts';
+import { finding, type Finding } from '../findings/finding.ts';
 import { boxOf, moveRing } from '../geometry/ring.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';

@@ -1,4 +1,4 @@
-import { finding, type Finding } from '../checks/finding.ts';
+import { finding, type Finding } from '../findings/finding.ts';
 import { boxOf, moveRing, openHalf } from '../geometry/ring.ts';
 import { amountOfCloth } from './buying.ts';
 import { hasPlaces, usableSpan, usableWidth, type Cloth } from './cloth.ts';

@@ -1,4 +1,4 @@
-import type { Finding } from '../checks/finding.ts';
+import type { Finding } from '../findings/finding.ts';
 import { chalkedPlacements, type Lay, type LayWay } from './lay.ts';
 import { noFitBook, type NoFitBook } from './no-fit/no-fit-book.ts';
 import { foldObstacle, planFold, type FoldTask, type LayStep } from './plan-fold.ts';

@@ -1,4 +1,4 @@
-import { finding, type Finding } from '../checks/finding.ts';
+import { finding, type Finding } from '../findings/finding.ts';
 import { hasPlaces } from './cloth.ts';
 import type { Fold, Lay } from './lay.ts';
 import type { LayPiece } from './layable.ts';

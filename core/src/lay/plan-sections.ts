@@ -1,4 +1,4 @@
-import { finding, type Finding } from '../checks/finding.ts';
+import { finding, type Finding } from '../findings/finding.ts';
 import { hasPlaces } from './cloth.ts';
 import type { Fold, Lay } from './lay.ts';
 import type { NoFitBook } from './no-fit/no-fit-book.ts';
@@ -32,11 +32,8 @@ export function sectionsObstacle(
   if (hasPlaces(task.cloth))
     return { section: undefined, finding: finding('places-forbid-refolding', { subject }) };
   const left = task.pieces.find(({ id }) => !sections.some(({ pieces }) => pieces.includes(id)));
-  if (left || sections.length === 0)
-    return {
-      section: undefined,
-      finding: finding('piece-without-section', { subject, piece: left?.id ?? '' }),
-    };
+  if (left)
+    return { section: undefined, finding: finding('piece-without-section', { subject, piece: left.id }) };
   for (const [section, wanted] of sections.entries()) {
     const own = taskOf(task, wanted);
     if (own.pieces.length === 0) return { section, finding: finding('section-without-piece', { subject }) };

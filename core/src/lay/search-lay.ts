@@ -64,19 +64,24 @@ interface Print {
   readonly at: number;
 }
 
+/** An item whose level is matched to the print. */
+type MatchedItem = LayItem & { readonly matchedAt: number };
+const isMatched = (item: LayItem): item is MatchedItem => item.matchedAt !== null;
+
 /** How far down its turned box an item's matched level lies, mm. */
-const levelInBox = ({ outline, matchedAt }: LayItem, { state }: Stance): number => {
+const levelInBox = ({ outline, matchedAt }: MatchedItem, { state }: Stance): number => {
   const { minY, maxY } = boxOf(outline);
-  return state.y === 1 ? (matchedAt ?? 0) - minY : maxY - (matchedAt ?? 0);
+  return state.y === 1 ? matchedAt - minY : maxY - matchedAt;
 };
 
 /** What is held fixes the print; else the cloth is laid so that the tallest of what is matched may lie at its start. */
 function printFor(items: readonly LayItem[], repeat: number, shapeOf: ShapeOf): Print {
   const heightOf = ({ outline }: LayItem) => boxOf(outline).maxY - boxOf(outline).minY;
-  const [tallest] = items
-    .filter(({ matchedAt, stances }) => matchedAt !== null && stances.length > 0)
+  const matched = items.filter(isMatched);
+  const [tallest] = matched
+    .filter(({ stances }) => stances.length > 0)
     .sort((a, b) => heightOf(b) - heightOf(a));
-  const fixed = items.find(({ matchedAt, held }) => matchedAt !== null && held !== null);
+  const fixed = matched.find(({ held }) => held !== null);
   if (repeat > 0 && fixed?.held) return { repeat, at: fixed.held.y + levelInBox(fixed, fixed.held.stance) };
   const stance = tallest?.stances[0];
   if (repeat === 0 || !tallest || !stance) return { repeat: 0, at: 0 };
@@ -86,7 +91,7 @@ function printFor(items: readonly LayItem[], repeat: number, shapeOf: ShapeOf): 
 
 /** Where an item's box may start in a stance, but for whole repeats, mm on the strip; null where it is not matched. */
 function phaseOf(item: LayItem, stance: Stance, shape: Shape, { repeat, at }: Print): number | null {
-  if (item.matchedAt === null || repeat === 0) return null;
+  if (!isMatched(item) || repeat === 0) return null;
   const start = at - levelInBox(item, stance) + GROWN - inset(shape, item.outline, stance).y;
   const phase = start - repeat * Math.floor(start / repeat);
   // A hair before a whole repeat is the place itself.

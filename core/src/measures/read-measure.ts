@@ -1,9 +1,9 @@
-import { readLength } from '../formats/read-length.ts';
-import { read, refuse, type Read } from '../formats/input-fault.ts';
+import { readLength } from '../input/read-length.ts';
+import { read, refuse, type Read } from '../input/input-fault.ts';
 import type { Unit } from '../units/length.ts';
 import { isMeasureId, measureIds, measureOf, type MeasureId } from './catalogue.ts';
 import type { MeasureValues } from './measure-set.ts';
-import { MEASURE_BOUNDS } from './plausibility.ts';
+import { MEASURE_BOUNDS } from './measure-set.ts';
 
 /** Reads one measure as it was typed, mm. */
 export const readMeasure = (id: MeasureId, written: number | string, unit: Unit): Read<number> =>

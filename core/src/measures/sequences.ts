@@ -1,4 +1,3 @@
-import type { Style } from '../styles/style.ts';
 import { measureIds, type MeasureId } from './catalogue.ts';
 
 /** Which measures are taken one after the other: what the ticket's style uses, or a set that a shop takes as a habit. */
@@ -32,8 +31,15 @@ const habits: { readonly [id in Exclude<SequenceId, 'style' | 'full'>]: readonly
   child: ['height', 'shoulder', 'acrossChest', 'acrossBack', 'frontWaistLength', 'backWaistLength', 'neck', 'bust', 'waist', 'hip', 'head', 'armhole', 'upperArm', 'wrist', 'armLength', 'waistToHip', 'waistToKnee', 'waistToFloor', 'inseam'],
 };
 
+/** What a style asks to be measured: what it is drafted from, what is worked out when not taken, what is only compared. */
+export interface MeasuresUsed {
+  readonly requires: readonly MeasureId[];
+  readonly derives: readonly MeasureId[];
+  readonly checks: readonly MeasureId[];
+}
+
 /** The measures of a sequence in taking order. */
-export function measuresIn(sequence: SequenceId, style: Style | undefined): MeasureId[] {
+export function measuresIn(sequence: SequenceId, style: MeasuresUsed | undefined): MeasureId[] {
   switch (sequence) {
     case 'full':
       return [...measureIds];

@@ -1,4 +1,4 @@
-import { capital } from '../words/capital.ts';
+import { capital } from '../text/capital.ts';
 import type { PartName, Piece } from './piece.ts';
 
 /** A panel as a panel of another part: `bodice-front-centre` as `cup-front-centre`. */

@@ -1,4 +1,4 @@
-import type { SeamRole } from '../drafting/allowances.ts';
+import type { SeamRole } from './allowances.ts';
 import type { Working } from '../workings/working.ts';
 import type { LevelName } from './level.ts';
 import type { EdgeRole } from './piece.ts';

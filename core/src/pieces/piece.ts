@@ -192,8 +192,11 @@ export function levelEnds(piece: Piece, level: LevelName): { readonly from: Poin
 }
 
 /** How far down a level lies on the centre line, mm; where it starts, on a piece that has none. */
-export const levelDown = ({ path }: Level): number =>
-  (path.find(({ x }) => Math.abs(x) < 1e-6) ?? path[0])?.y ?? 0;
+export function levelDown({ name, path }: Level): number {
+  const at = path.find(({ x }) => Math.abs(x) < 1e-6) ?? path[0];
+  if (!at) throw new Error(`the ${name} level has no points`);
+  return at.y;
+}
 
 /** The centre of a half-piece: its fold, or the edge that is sewn or opens there. */
 export function centreOf(piece: Piece): Edge {

@@ -1,4 +1,4 @@
-import { levelLength } from '../checks/level-width.ts';
+import { levelLength } from './level-width.ts';
 import { endDirection, endOf, startDirection, startOf } from '../geometry/curve.ts';
 import { distance, DOWN, OUT, scale, type Point } from '../geometry/point.ts';
 import { contourIntake } from './contour-dart.ts';

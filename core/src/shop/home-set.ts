@@ -1,6 +1,6 @@
 import { isMeasureId, type MeasureId } from '../measures/catalogue.ts';
 import type { MeasuredFrom } from '../measures/measure-set.ts';
-import type { ClientKind } from '../measures/plausibility.ts';
+import type { ClientKind } from '../measures/measure-set.ts';
 import { measuresIn, type SequenceId } from '../measures/sequences.ts';
 import { startsAtShoulder } from '../measures/steps.ts';
 import { styleOf } from '../styles/style-book.ts';

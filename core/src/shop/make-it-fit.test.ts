@@ -4,7 +4,7 @@ import { sampleCloth } from '../testing/sample-cloth.ts';
 import { sampleTicket } from '../testing/sample-ticket.ts';
 import { inches } from '../units/length.ts';
 import { parseLength } from '../units/parse-length.ts';
-import { draftOrder } from '../drafting/draft-order.ts';
+import { draftOrder } from './draft-order.ts';
 import { readChoice } from '../formats/order/read-choices.ts';
 import { checkLay } from '../lay/check-lay.ts';
 import { layPiecesOn } from '../lay/layable.ts';

@@ -1,4 +1,4 @@
-import { draftOrder } from '../drafting/draft-order.ts';
+import { draftOrder } from './draft-order.ts';
 import { mayBeJoined, maySwitchCloth } from '../drafting/operations/off-fold.ts';
 import type { Draft } from '../drafting/draft.ts';
 import { checkLay } from '../lay/check-lay.ts';

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { finding } from '../checks/finding.ts';
+import { finding } from '../findings/finding.ts';
 import type { Lay } from '../lay/lay.ts';
 import { ruleSet } from '../rules/catalogue.ts';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
@@ -23,9 +23,11 @@ describe('signing off', () => {
   });
 
   test('only that stop, at that place', () => {
-    const other = finding('round-differs', { subject: 'hip', measure: 'hip' }, { found: 930 });
+    const other = finding('round-differs', { subject: 'hip', measure: 'hip' }, { found: 930, expected: 965 });
     expect(isSignedOff(other, signed)).toBe(false);
-    expect(openStops([finding('neck-deep', { choice: 'neckDepthFront' })], {})).toEqual([]);
+    expect(
+      openStops([finding('neck-deep', { choice: 'neckDepthFront' }, { found: 260, expected: 240 })], {}),
+    ).toEqual([]);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { Finding } from '../checks/finding.ts';
+import type { Finding } from '../findings/finding.ts';
 
 /** A stop that somebody took on themselves: why, and what was found then. */
 export interface SignOff {

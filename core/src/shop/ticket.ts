@@ -1,6 +1,6 @@
 import { chalkMannerIn, type ChalkManner } from '../chalk/chalk-manner.ts';
-import type { DraftableOrder } from '../drafting/draft-order.ts';
-import type { HandFigures } from '../drafting/hand-figures.ts';
+import type { DraftableOrder } from './draft-order.ts';
+import type { HandFigures } from '../pieces/hand-figure.ts';
 import type { Cloth } from '../lay/cloth.ts';
 import type { Lay } from '../lay/lay.ts';
 import { measureIds, type MeasureId } from '../measures/catalogue.ts';
@@ -10,7 +10,7 @@ import {
   type MeasureValues,
   type Observations,
 } from '../measures/measure-set.ts';
-import type { ClientKind } from '../measures/plausibility.ts';
+import type { ClientKind } from '../measures/measure-set.ts';
 import { ruleSet, type RuleOverrides } from '../rules/catalogue.ts';
 import type { SignOffs } from './sign-off.ts';
 import { styleOf } from '../styles/style-book.ts';

@@ -1,4 +1,4 @@
-import type { Finding } from '../checks/finding.ts';
+import type { Finding } from '../findings/finding.ts';
 import type { Unit } from '../units/length.ts';
 import { chosen, type Working } from '../workings/working.ts';
 

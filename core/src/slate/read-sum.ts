@@ -1,7 +1,7 @@
-import { read, refuse, type Read } from '../formats/input-fault.ts';
-import { readLength } from '../formats/read-length.ts';
+import { read, refuse, type Read } from '../input/input-fault.ts';
+import { readLength } from '../input/read-length.ts';
 import { inches, type Unit } from '../units/length.ts';
-import { capital } from '../words/capital.ts';
+import { capital } from '../text/capital.ts';
 import { sumInputs, type QuickSum, type SumArgument, type SumInputs } from './quick-sum.ts';
 import { sumNamed, sumNames } from './slate.ts';
 

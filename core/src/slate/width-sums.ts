@@ -1,4 +1,4 @@
-import { finding, type Finding } from '../checks/finding.ts';
+import { finding, type Finding } from '../findings/finding.ts';
 import { inches, mmPer } from '../units/length.ts';
 import { chosen, divided, minus, plus, sum, times, type Working } from '../workings/working.ts';
 import { lengthLine, outcome, type QuickSum, type SumInputs } from './quick-sum.ts';
@@ -234,7 +234,7 @@ export const offShoulder: QuickSum = {
         ? [
             finding(
               'measures-disagree',
-              { measure: 'offShoulderRound', subject: 'chest and back together' },
+              { measure: 'offShoulderRound', subject: 'chest-and-back' },
               { found: of('round'), expected: of('round') - 2 * mm },
             ),
           ]

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { finding } from '../checks/finding.ts';
+import { finding } from '../findings/finding.ts';
 import { girthOf } from '../pieces/girth.ts';
 import { point } from '../geometry/point.ts';
 import { line } from '../geometry/segment.ts';
@@ -91,7 +91,10 @@ describe('a garment as its recipe drew it', () => {
   });
 
   test('what the drafting and the openings found is kept', () => {
-    const [mine, theirs] = [finding('neck-deep', {}), finding('zip-too-short', {})];
+    const [mine, theirs] = [
+      finding('neck-deep', { choice: 'neckDepthFront' }, { found: 260, expected: 240 }),
+      finding('zip-too-short', {}, { found: 800, expected: 900 }),
+    ];
     const { findings } = assembleDraft(garment({ findings: [mine], checks: () => [theirs] }), input);
     expect(findings).toEqual([mine, theirs]);
   });

@@ -1,14 +1,14 @@
-import { allowancesFrom, laterRoles } from '../drafting/allowances.ts';
+import { allowancesFrom, laterRoles } from '../pieces/allowances.ts';
 import { cutLater } from '../drafting/operations/cut-later.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
-import { roleName } from '../words/names.ts';
 import { dartFindings } from '../checks/dart-findings.ts';
 import { coverageOf } from '../checks/coverage.ts';
-import { finding, type Finding } from '../checks/finding.ts';
+import { finding, type Finding } from '../findings/finding.ts';
 import { measureRound, roundFindings, type Named, type Round } from '../checks/rounds.ts';
 import { outlineFindings, seamFindings } from '../checks/seam-findings.ts';
 import type { Draft, WornPart } from '../drafting/draft.ts';
-import { handLine, setByHand, unknownFigures } from '../drafting/hand-figures.ts';
+import { setByHand, unknownFigures } from '../drafting/hand-figures.ts';
+import { handLine } from '../pieces/hand-figure.ts';
 import { figuresOf, onStitchLine } from '../drafting/figures-of.ts';
 import { trueSeam, type SetGarment } from '../drafting/true-seam.ts';
 import { checkSeams } from '../pieces/check-seams.ts';
@@ -56,8 +56,9 @@ function withReserves(garment: DrawnGarment, rules: RuleSet): DrawnGarment {
       ...garment.findings,
       finding(
         'cut-later',
-        { subject: roles.map((role) => roleName[role]).join(' and ') },
+        {},
         {
+          roles,
           found: reserve,
           remedy: { kind: 'set-rule', rule: 'school.neckCut', value: 'with-piece' },
         },

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Finding, Remedy } from '../checks/finding.ts';
+import type { Finding } from '../findings/finding.ts';
+import type { Remedy } from '../findings/remedy.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { formatNumber } from '../units/format-length.ts';
 import { parseLength } from '../units/parse-length.ts';

@@ -1,8 +1,8 @@
-import type { Allowances } from '../drafting/allowances.ts';
+import type { Allowances } from '../pieces/allowances.ts';
 import type { Person } from '../drafting/body.ts';
 import type { Draft } from '../drafting/draft.ts';
-import type { HandFigures } from '../drafting/hand-figures.ts';
-import type { MeasureId } from '../measures/catalogue.ts';
+import type { HandFigures } from '../pieces/hand-figure.ts';
+import type { MeasuresUsed } from '../measures/sequences.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 
@@ -76,17 +76,12 @@ export interface DraftInput {
 }
 
 /** What is known of a garment before it is drafted; pages that only ask and list need no more. */
-export interface Style {
+export interface Style extends MeasuresUsed {
   readonly id: string;
   readonly name: string;
   readonly summary: string;
   /** The cloths that it is cut from, the one that shows first. */
   readonly cloths: readonly ClothRole[];
-  readonly requires: readonly MeasureId[];
-  /** Worked out from others when not taken, with a note. */
-  readonly derives: readonly MeasureId[];
-  /** Only compared with what was drafted. */
-  readonly checks: readonly MeasureId[];
   readonly choices: { readonly [id: string]: Choice };
   /** Held by a cord or tie at the neck, which children’s wear must not have. */
   readonly neckCord?: boolean;

@@ -2,7 +2,7 @@ import type { WornPart } from '../drafting/draft.ts';
 import {
   curveLength,
   endOf,
-  lengthWhere,
+  lengthTo,
   placeAtLength,
   pointWhere,
   reverseCurve,
@@ -104,7 +104,7 @@ function shiftAlong(centre: Curve, side: Curve): (p: Point) => Point {
   const atTop = at(0);
   return (p) => {
     if (p.y <= top) return atTop;
-    const below = at(p.y >= foot ? curveLength(side) : (lengthWhere(side, 'y', p.y) ?? 0));
+    const below = at(p.y >= foot ? curveLength(side) : lengthTo(side, 'y', p.y));
     return between(atTop, below, Math.min(1, (p.y - top) / EASED));
   };
 }

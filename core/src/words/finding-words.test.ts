@@ -1,26 +1,41 @@
 import { describe, expect, test } from '@jest/globals';
-import { finding, findingSeverities, type Finding, type FindingCode } from '../checks/finding.ts';
+import { finding, type Finding } from '../findings/finding.ts';
+import { findingSeverities, type FindingCode } from '../findings/severity.ts';
 import { inches } from '../units/length.ts';
 import { findingWords } from './finding-words.ts';
 import { cutName, edgeName, pieceName } from './names.ts';
 
+/** What a finding is about, where it is not a cloth. */
+const subjects: { readonly [code in FindingCode]?: string } = {
+  'measures-disagree': 'underBust',
+  'measure-slip': 'tenth',
+  'dart-past-side': 'bust-dart',
+  'dart-left-out': 'waist dart',
+  'opening-too-small': 'armhole',
+  'round-differs': 'waist',
+  'seam-too-narrow': 'side',
+};
+
+/** A finding of any kind with every place and figure that one may have. */
 const sample = (code: FindingCode): Finding =>
-  finding(
+  ({
     code,
-    {
+    severity: findingSeverities[code],
+    where: {
       piece: 'bodice-front',
       edge: 'waist',
       measure: 'bust',
       choice: 'neckDepthFront',
-      subject: 'outer',
+      subject: subjects[code] ?? 'outer',
       figure: 'bodice-front/waist',
     },
-    {
-      found: inches(10.5),
-      expected: inches(9),
-      remedy: { kind: 'set-choice', choice: 'neckDepthFront', mm: inches(4) },
-    },
-  );
+    found: inches(10.5),
+    expected: inches(9),
+    roles: ['neck', 'shoulder'],
+    parts: 3,
+    joins: [60, 120],
+    remedy: { kind: 'set-choice', choice: 'neckDepthFront', mm: inches(4) },
+  }) as Finding;
 
 describe('findingWords', () => {
   test.each(Object.keys(findingSeverities) as FindingCode[])(
@@ -45,7 +60,7 @@ describe('findingWords', () => {
       findingWords(
         finding(
           'measures-disagree',
-          { measure: 'bust', subject: 'under bust' },
+          { measure: 'bust', subject: 'underBust' },
           { found: 800, expected: 900, remedy: { kind: 'measure-again', measure: 'bust' } },
         ),
         'cm',

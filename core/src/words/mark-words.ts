@@ -1,4 +1,4 @@
-import { capital } from './capital.ts';
+import { capital } from '../text/capital.ts';
 import type { Heading, Mark, Place, PointName } from '../chalk/mark.ts';
 import { formatNumber, type LengthFormat } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';

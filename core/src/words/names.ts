@@ -1,6 +1,6 @@
 import type { LayManner } from '../lay/lay-manner.ts';
 import { isOther, ownId } from '../pieces/other-half.ts';
-import { capital } from './capital.ts';
+import { capital } from '../text/capital.ts';
 import type { LayWay } from '../lay/lay.ts';
 import type { ClothRole, EdgeRole, Piece } from '../pieces/piece.ts';
 

@@ -1,5 +1,5 @@
 import type { Observations } from '@ample-bolt/core/measures/measure-set';
-import type { ClothFile } from '@ample-bolt/core/formats/order/order';
+import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import type { Fold } from '@ample-bolt/core/lay/lay';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 

@@ -1,4 +1,4 @@
-import type { ClothFile } from '@ample-bolt/core/formats/order/order';
+import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import { writeCsv } from '@ample-bolt/core/formats/csv/table';
 import { cuttingOrder } from '@ample-bolt/core/chalk/chalk-piece';
 import { layPiecesOn } from '@ample-bolt/core/lay/layable';

@@ -1,4 +1,4 @@
-import type { InputFault } from '@ample-bolt/core/formats/input-fault';
+import type { InputFault } from '@ample-bolt/core/input/input-fault';
 
 /** An expected failure on its way to an RFC 9457 answer. */
 export class Problem extends Error {

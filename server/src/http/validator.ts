@@ -1,4 +1,4 @@
-import { capital } from '@ample-bolt/core/words/capital';
+import { capital } from '@ample-bolt/core/text/capital';
 import { Ajv2020, type ErrorObject } from 'ajv/dist/2020.js';
 import { fullFormats } from 'ajv-formats/dist/formats.js';
 import { Problem } from './problem.ts';

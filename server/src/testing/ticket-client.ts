@@ -1,4 +1,4 @@
-import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
+import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import { layPiecesOn } from '@ample-bolt/core/lay/layable';
 import type { Fold, Lay } from '@ample-bolt/core/lay/lay';
 import { planForWork } from '@ample-bolt/core/lay/plan-lay';

@@ -1,4 +1,4 @@
-import type { ClothFile } from '@ample-bolt/core/formats/order/order';
+import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import type { Lay, Purchase } from '@ample-bolt/core/lay/lay';
 import type { TicketProgress } from '@ample-bolt/core/shop/stations';

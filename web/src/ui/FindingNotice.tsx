@@ -1,4 +1,4 @@
-import type { Finding } from '@ample-bolt/core/checks/finding';
+import type { Finding } from '@ample-bolt/core/findings/finding';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
 import type { ReactNode } from 'react';

@@ -1,4 +1,4 @@
-import type { Read } from '@ample-bolt/core/formats/input-fault';
+import type { Read } from '@ample-bolt/core/input/input-fault';
 import type { EnteredById } from '@ample-bolt/core/shop/ticket';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';

@@ -1,6 +1,6 @@
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Mark } from '@ample-bolt/core/chalk/mark';
-import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
+import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import type { Draft, WornPart } from '@ample-bolt/core/drafting/draft';
 import { checkLay } from '@ample-bolt/core/lay/check-lay';
 import { layPiecesOn } from '@ample-bolt/core/lay/layable';

@@ -4,7 +4,7 @@ import type { Dimension } from '../../pieces/dimension.ts';
 import { makePiece, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { changed, drawnTerm, minus, named, plus, sum, times, type Working } from '../../workings/working.ts';
-import type { Allowances } from '../allowances.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../body.ts';
 import { openingAt, type OpenedSeam } from '../closed-seam.ts';
 import { waistEdges } from '../waist-edges.ts';

@@ -12,7 +12,7 @@ import { usualObservations, type MeasureValues } from '../../measures/measure-se
 import { ruleSet } from '../../rules/catalogue.ts';
 import { middleBody } from '../../testing/bodies.ts';
 import { inches } from '../../units/length.ts';
-import { allowancesFrom } from '../allowances.ts';
+import { allowancesFrom } from '../../pieces/allowances.ts';
 import { resolveBody, type Body, type Person } from '../body.ts';
 import { armholeCurve, backArmhole, frontArmhole } from './armhole.ts';
 import { draftBodice } from './bodice.ts';

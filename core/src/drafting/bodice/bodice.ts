@@ -1,10 +1,10 @@
-import { finding, type Finding } from '../../checks/finding.ts';
+import { finding, type Finding } from '../../findings/finding.ts';
 import { distance, point } from '../../geometry/point.ts';
 import { settle } from '../../geometry/settle.ts';
 import { roleLength, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
-import type { Allowances } from '../allowances.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../body.ts';
 import { shortenDarts } from '../operations/shorten-dart.ts';
 import { draftBack, type BackDraft } from './back.ts';
@@ -144,7 +144,7 @@ const LEAST_TOLD = 3;
 
 function leftOut(frame: BodiceFrame, { shape, front, back }: Attempt): Finding[] {
   if (!frame.darted) return [];
-  const told = (piece: string, subject: string, mm: number): Finding[] =>
+  const told = (piece: string, subject: 'bust dart' | 'waist dart', mm: number): Finding[] =>
     mm < LEAST_TOLD ? [] : [finding('dart-left-out', { piece, subject }, { found: mm })];
   const taken = (which: 'front' | 'back') => (shape.darts[which] ? 0 : Math.abs(shape.waistShift[which]));
   return [

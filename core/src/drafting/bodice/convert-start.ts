@@ -1,6 +1,6 @@
 import { distance, point } from '../../geometry/point.ts';
 import { measureIds, type MeasureId } from '../../measures/catalogue.ts';
-import { deriveMeasure } from '../../measures/derive.ts';
+import { deriveMeasure } from '../../worked-out/derive.ts';
 import type { MeasuredFrom, MeasureValues } from '../../measures/measure-set.ts';
 import { startsAtShoulder } from '../../measures/steps.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -50,16 +50,20 @@ function gains(
 /** Carries the lengths of a set that start at the shoulder over to the other start, where its measures allow. */
 export function convertStart(person: Person, to: MeasuredFrom, rules: RuleSet): ConvertedStart {
   const { values } = person;
-  const lengths = measureIds.filter((id) => startsAtShoulder(id) && values[id] !== undefined);
+  const lengths = measureIds.flatMap((id) => {
+    const before = values[id];
+    return startsAtShoulder(id) && before !== undefined ? [{ id, before }] : [];
+  });
   const needsOf = (id: MeasureId) => missing(values, id === 'backWaistLength' ? acrossBack : acrossFront);
-  const kept = lengths.map((id) => ({ id, needs: needsOf(id) })).filter(({ needs }) => needs.length > 0);
-  const convertible = lengths.filter((id) => !kept.some((each) => each.id === id));
+  const kept = lengths.map(({ id }) => ({ id, needs: needsOf(id) })).filter(({ needs }) => needs.length > 0);
+  const convertible = lengths.filter(({ id }) => !kept.some((each) => each.id === id));
   if (convertible.length === 0 || to === person.from) return { values, moved: [], kept };
   const { front, back } = gains(person, to, rules);
-  const moved = convertible.map((id) => {
-    const before = values[id] ?? 0;
-    return { id, before, after: before + (id === 'backWaistLength' ? back : front) };
-  });
+  const moved = convertible.map(({ id, before }) => ({
+    id,
+    before,
+    after: before + (id === 'backWaistLength' ? back : front),
+  }));
   const after = Object.fromEntries(moved.map((each) => [each.id, each.after]));
   return { values: { ...values, ...after }, moved, kept };
 }

@@ -1,4 +1,5 @@
-import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
+import { finding, type Finding } from '../../findings/finding.ts';
+import { TYPED_WITHIN } from '../../findings/remedy.ts';
 import { distance, type Point } from '../../geometry/point.ts';
 import { inches } from '../../units/length.ts';
 import type { Body } from '../body.ts';

@@ -1,4 +1,4 @@
-import type { Finding } from '../../checks/finding.ts';
+import type { Finding } from '../../findings/finding.ts';
 import { frameFindings } from './frame-findings.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import { add, distance, point, scale, subtract, unitVector, type Point } from '../../geometry/point.ts';

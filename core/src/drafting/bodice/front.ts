@@ -16,7 +16,7 @@ import { makePiece, type Dart, type Edge, type Piece } from '../../pieces/piece.
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import { changed, drawn, minus, named, plus, sum, type Working } from '../../workings/working.ts';
-import type { Allowances } from '../allowances.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../body.ts';
 import type { OpenedSeam } from '../closed-seam.ts';
 import { waistEdges } from '../waist-edges.ts';

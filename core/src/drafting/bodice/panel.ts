@@ -2,7 +2,7 @@ import { curveLength, startOf, type Curve } from '../../geometry/curve.ts';
 import { point, quarterTurn, type Point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
 import type { Edge, Notch } from '../../pieces/piece.ts';
-import type { Allowances } from '../allowances.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import { drawClosedSeam, type DartPlan, type OpenedSeam } from '../closed-seam.ts';
 import type { BodiceFrame } from './frame.ts';
 import { neckline } from './neckline.ts';

@@ -27,7 +27,7 @@ import {
   times,
   type Working,
 } from '../../workings/working.ts';
-import type { Allowances } from '../allowances.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../body.ts';
 import type { Bodice } from '../bodice/bodice.ts';
 import { bodiceFrame, quarterSum, type BodiceChoices, type BodiceFrame } from '../bodice/frame.ts';

@@ -3,7 +3,7 @@ import { point } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { makePiece, turnedLoop, type Piece } from '../../pieces/piece.ts';
 import { byRule, changed, divided, drawn, plus, sum } from '../../workings/working.ts';
-import type { Allowances } from '../allowances.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import { centreEdges, zipNotch, type PanelPlan } from '../skirt/panel.ts';
 import { skirtDimensions } from '../skirt/skirt-dimensions.ts';
 import { waistEdges } from '../waist-edges.ts';

@@ -1,6 +1,6 @@
 import {
   curveLength,
-  lengthWhere,
+  lengthTo,
   nearestOn,
   placeAtLength,
   reverseCurve,
@@ -50,8 +50,8 @@ function sidePlaceOf(side: Piece, level: number, underBust: number): number {
   const { path } = edgeOf(side, 'side');
   const bustEnd = side.levels.find(({ name }) => name === 'bust')?.path.at(-1);
   const bust = (bustEnd ? nearestOn(path, bustEnd).along : 0) + CLEAR;
-  const under = (lengthWhere(path, 'y', underBust) ?? curveLength(path)) - CLEAR;
-  const wanted = lengthWhere(path, 'y', level) ?? bust;
+  const under = lengthTo(path, 'y', underBust) - CLEAR;
+  const wanted = lengthTo(path, 'y', level);
   return clamp(wanted, bust, Math.max(bust, under));
 }
 
@@ -62,11 +62,11 @@ function sidePlaceOf(side: Piece, level: number, underBust: number): number {
 export function cupSeam({ centre, side }: Pick<PrincessPanels, 'centre' | 'side'>, plan: CupPlan): CupPanels {
   const princess = edgeOf(centre, 'princess').path;
   const whole = curveLength(princess);
-  const down = Math.min(whole - LEAST, lengthWhere(princess, 'y', plan.bust + plan.radius) ?? 0.7 * whole);
+  const down = Math.min(whole - LEAST, lengthTo(princess, 'y', plan.bust + plan.radius));
   const seamPlace = placeAtLength(princess, down);
   const middle = centreOf(centre);
   const rise = (part: number) => plan.bust + plan.radius * (1 - part);
-  const up = lengthWhere(middle.path, 'y', rise(RISE.centre)) ?? 0.6 * curveLength(middle.path);
+  const up = lengthTo(middle.path, 'y', rise(RISE.centre));
   const centrePlace = { edge: middle.id, at: Math.min(up, curveLength(middle.path) - LEAST) };
   const towardsCentre = quarterTurn(seamPlace.direction);
   const cutCentre = cutAcross(

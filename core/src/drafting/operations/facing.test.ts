@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { necklineShapes, type NecklineShape } from '../bodice/neckline.ts';
 import { draftBodice } from '../bodice/bodice.ts';
 import { resolveBody } from '../body.ts';
-import { allowancesFrom } from '../allowances.ts';
+import { allowancesFrom } from '../../pieces/allowances.ts';
 import { endDirection, endOf, sampleCurve, startDirection } from '../../geometry/curve.ts';
 import { countSelfCrossings } from '../../geometry/ring.ts';
 import { distance, dot } from '../../geometry/point.ts';

@@ -1,4 +1,4 @@
-import { finding, type Finding } from '../../checks/finding.ts';
+import { finding, type Finding } from '../../findings/finding.ts';
 import {
   curveLength,
   endDirection,
@@ -279,5 +279,7 @@ function facingDimensions(facing: Piece, piece: Piece, plan: FacingPlan): Dimens
 }
 
 /** Whether a level line lies on the lining: below the inner edge at the centre and at the side. */
-const liesBelow = (path: readonly Point[], inner: Curve): boolean =>
-  (path[0]?.y ?? 0) > endOf(inner).y && (path.at(-1)?.y ?? 0) > startOf(inner).y;
+function liesBelow(path: readonly Point[], inner: Curve): boolean {
+  const [centre, side] = [path[0], path.at(-1)];
+  return !!centre && !!side && centre.y > endOf(inner).y && side.y > startOf(inner).y;
+}

@@ -9,7 +9,7 @@ import type { Cloth } from '../../lay/cloth.ts';
 import { chalkLaid } from '../../chalk/chalk-piece.ts';
 import { markWords } from '../../words/mark-words.ts';
 import { styleOf } from '../../styles/style-book.ts';
-import { draftOrder, type DraftableOrder } from '../draft-order.ts';
+import { draftOrder, type DraftableOrder } from '../../shop/draft-order.ts';
 import { mayBeJoined } from './off-fold.ts';
 
 const ordered = (cloth: Partial<Cloth>): DraftableOrder => {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { levelLength } from '../../checks/level-width.ts';
+import { levelLength } from '../../pieces/level-width.ts';
 import { endDirection, sampleCurve, startDirection } from '../../geometry/curve.ts';
 import { angleBetween } from '../../geometry/point.ts';
 import { countSelfCrossings } from '../../geometry/ring.ts';
@@ -9,7 +9,7 @@ import { ruleSet } from '../../rules/catalogue.ts';
 import { middleBody, ordinaryBody } from '../../testing/bodies.ts';
 import { missesBody, missesSizes } from '../../testing/misses-size-table.ts';
 import { inches } from '../../units/length.ts';
-import { allowancesFrom } from '../allowances.ts';
+import { allowancesFrom } from '../../pieces/allowances.ts';
 import { draftBodice } from '../bodice/bodice.ts';
 import { resolveBody } from '../body.ts';
 import { splitOnPrincess } from './split-on-princess.ts';

@@ -3,6 +3,7 @@ import {
   endDirection,
   endedAt,
   endOf,
+  lengthTo,
   lengthWhere,
   mapCurve,
   nearestOn,
@@ -233,7 +234,7 @@ export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan
   });
   const bustLine = panel.levels.find(({ name }) => name === 'bust')?.path[0]?.y ?? tip.y;
   const [atCentre, atSide] = [passes(seam.centre, bustLine), passes(seam.side, bustLine)];
-  const notchOf = (path: Curve): number => lengthWhere(path, 'y', tip.y) ?? 0;
+  const notchOf = (path: Curve): number => lengthTo(path, 'y', tip.y);
   const centreEdges = [...before, { ...leaving, path: upperLeaving }, princess(seam.centre), ...after];
   const sideEdges = [
     { ...leaving, path: turned(startedAt(lowerLeaving, sideStart), tip, angle) },

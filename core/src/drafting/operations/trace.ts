@@ -1,6 +1,6 @@
 import type { Dimension } from '../../pieces/dimension.ts';
 import { edgeLength, type ClothRole, type Edge, type EdgeRole, type Piece } from '../../pieces/piece.ts';
-import { capital } from '../../words/capital.ts';
+import { capital } from '../../text/capital.ts';
 import { edgeName } from '../../words/names.ts';
 import { edgeOfPiece } from '../../workings/working.ts';
 import { copyInto } from './copy-into.ts';

@@ -26,7 +26,7 @@ import {
   times,
   type Working,
 } from '../../workings/working.ts';
-import type { Allowances } from '../allowances.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import { drawClosedSeam, type DartPlan, type OpenedSeam } from '../closed-seam.ts';
 import { waistEdges } from '../waist-edges.ts';
 import { skirtDimensions, type SkirtSums } from './skirt-dimensions.ts';

@@ -3,7 +3,7 @@ import { curveLength, endDirection, endOf, startDirection, startOf } from '../..
 import { point } from '../../geometry/point.ts';
 import { edgeLength, edgeOf, roleLength } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
-import { allowancesFrom } from '../allowances.ts';
+import { allowancesFrom } from '../../pieces/allowances.ts';
 import { ruleSet } from '../../rules/catalogue.ts';
 import { draftPanel, extendSide, planPanelSide, type PanelPlan } from './panel.ts';
 import { plainLength } from '../../testing/plain-length.ts';

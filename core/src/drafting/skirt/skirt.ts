@@ -1,4 +1,5 @@
-import { finding, type Finding, type Remedy } from '../../checks/finding.ts';
+import { finding, type Finding } from '../../findings/finding.ts';
+import type { Remedy } from '../../findings/remedy.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import { curveLength } from '../../geometry/curve.ts';
 import { edgeOf, roleLength, type EdgeRole, type Piece } from '../../pieces/piece.ts';
@@ -17,7 +18,7 @@ import {
   times,
   type Working,
 } from '../../workings/working.ts';
-import type { Allowances } from '../allowances.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../body.ts';
 import { bodyScale, quarterSum } from '../bodice/frame.ts';
 import type { SkirtSums } from './skirt-dimensions.ts';

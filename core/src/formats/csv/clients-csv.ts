@@ -1,11 +1,11 @@
 import { measureIds, measureOf, type MeasureId } from '../../measures/catalogue.ts';
 import type { MeasuredFrom } from '../../measures/measure-set.ts';
-import type { ClientKind } from '../../measures/plausibility.ts';
+import type { ClientKind } from '../../measures/measure-set.ts';
 import { readMeasure } from '../../measures/read-measure.ts';
 import type { EnteredById } from '../../shop/ticket.ts';
 import { formatNumber } from '../../units/format-length.ts';
 import type { Unit } from '../../units/length.ts';
-import { read, refuse, type Read } from '../input-fault.ts';
+import { read, refuse, type Read } from '../../input/input-fault.ts';
 import { measureNamed } from './set-csv.ts';
 import { readCsv, writeCsv, type TableRow } from './table.ts';
 

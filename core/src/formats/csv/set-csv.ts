@@ -3,7 +3,7 @@ import { readMeasure } from '../../measures/read-measure.ts';
 import type { EnteredById } from '../../shop/ticket.ts';
 import { formatNumber } from '../../units/format-length.ts';
 import type { Unit } from '../../units/length.ts';
-import { read, refuse, type Read } from '../input-fault.ts';
+import { read, refuse, type Read } from '../../input/input-fault.ts';
 import { readCsv, writeCsv } from './table.ts';
 
 const columns = ['measure', 'name', 'value', 'unit', 'typed'] as const;

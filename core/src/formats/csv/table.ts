@@ -1,5 +1,5 @@
 import { dsvFormat } from 'd3-dsv';
-import { read, refuse, type Read } from '../input-fault.ts';
+import { read, refuse, type Read } from '../../input/input-fault.ts';
 
 const comma = dsvFormat(',');
 

@@ -1,9 +1,9 @@
-import { seamRoles, type Allowances, type SeamRole } from '../../drafting/allowances.ts';
+import { seamRoles, type Allowances, type SeamRole } from '../../pieces/allowances.ts';
 import type { Choice, ChoiceValues, Style } from '../../styles/style.ts';
 import { inches, type Unit } from '../../units/length.ts';
-import { read, refuse, type Read } from '../input-fault.ts';
-import { readLength } from '../read-length.ts';
-import type { GarmentFile, WrittenLength } from './order.ts';
+import { read, refuse, type Read } from '../../input/input-fault.ts';
+import { readLength } from '../../input/read-length.ts';
+import type { GarmentFile, WrittenLength } from './order-file.ts';
 
 /** An allowance wider than this is a slip, mm. */
 export const ALLOWANCE_BOUNDS = { least: 0, most: inches(4) };

@@ -3,9 +3,9 @@ import { countSelfCrossings, signedArea, type Ring } from '../../geometry/ring.t
 import type { Cloth, Flaw, Panel } from '../../lay/cloth.ts';
 import type { PieceManner } from '../../lay/lay-manner.ts';
 import { inches, type Unit } from '../../units/length.ts';
-import { read, refuse, type Read } from '../input-fault.ts';
-import { readLength } from '../read-length.ts';
-import type { ClothFile, CornerFile, FlawFile, MannerFile, PanelFile } from './order.ts';
+import { read, refuse, type Read } from '../../input/input-fault.ts';
+import { readLength } from '../../input/read-length.ts';
+import type { ClothFile, CornerFile, FlawFile, MannerFile, PanelFile } from './order-file.ts';
 
 const WIDTH_BOUNDS = { least: inches(10), most: inches(200) };
 const SELVEDGE_BOUNDS = { least: 0, most: inches(4) };

@@ -1,9 +1,9 @@
-import { handLine, type HandFigure, type HandFigures } from '../../drafting/hand-figures.ts';
+import { handLine, type HandFigure, type HandFigures } from '../../pieces/hand-figure.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches, type Unit } from '../../units/length.ts';
-import { read, type Read } from '../input-fault.ts';
-import { readLength } from '../read-length.ts';
-import type { GarmentFile } from './order.ts';
+import { read, type Read } from '../../input/input-fault.ts';
+import { readLength } from '../../input/read-length.ts';
+import type { GarmentFile } from './order-file.ts';
 
 /** No cut dimension of a garment is longer, mm. */
 const FIGURE_BOUNDS = { least: 0, most: inches(120) };

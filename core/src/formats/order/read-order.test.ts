@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { draftOrder } from '../../drafting/draft-order.ts';
+import { draftOrder } from '../../shop/draft-order.ts';
 import { ruleSet } from '../../rules/catalogue.ts';
 import { noMeasures, orderOfTicket } from '../../shop/ticket.ts';
 import { sampleTicket } from '../../testing/sample-ticket.ts';

@@ -10,9 +10,9 @@ import {
   type RuleValue,
 } from '../../rules/catalogue.ts';
 import { inches, type Unit } from '../../units/length.ts';
-import { read, refuse, type Read } from '../input-fault.ts';
-import { readLength, type LengthBounds } from '../read-length.ts';
-import type { OrderFile, WrittenLength } from './order.ts';
+import { read, refuse, type Read } from '../../input/input-fault.ts';
+import { readLength, type LengthBounds } from '../../input/read-length.ts';
+import type { OrderFile, WrittenLength } from './order-file.ts';
 import { ALLOWANCE_BOUNDS } from './read-choices.ts';
 
 const RULE_BOUNDS = { least: 0, most: inches(12) };

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { draftOrder } from '../../drafting/draft-order.ts';
+import { draftOrder } from '../../shop/draft-order.ts';
 import type { Choice } from '../../styles/style.ts';
 import { measureIds } from '../../measures/catalogue.ts';
 import { ruleSet } from '../../rules/catalogue.ts';

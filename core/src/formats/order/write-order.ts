@@ -1,8 +1,8 @@
-import type { HandFigures } from '../../drafting/hand-figures.ts';
+import type { HandFigures } from '../../pieces/hand-figure.ts';
 import { ruleOf, ruleSet, rulesThatDiffer, type RuleOverrides } from '../../rules/catalogue.ts';
 import type { EnteredById, Ticket } from '../../shop/ticket.ts';
 import type { Cloth, Flaw } from '../../lay/cloth.ts';
-import type { ClothFile, FlawFile, OrderFile } from './order.ts';
+import type { ClothFile, FlawFile, OrderFile } from './order-file.ts';
 
 const written = (entered: { readonly [id: string]: { readonly typed: string } }): { [id: string]: string } =>
   Object.fromEntries(Object.entries(entered).map(([id, { typed }]) => [id, typed]));

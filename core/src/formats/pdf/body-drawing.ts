@@ -3,7 +3,7 @@ import type { MeasureId } from '../../measures/catalogue.ts';
 import { bodyOutline } from '../../measures/figure/body-outline.ts';
 import { childPath } from '../../measures/figure/child-figure.ts';
 import { frameOf, tapePaths } from '../../measures/figure/tape-path.ts';
-import type { ClientKind } from '../../measures/plausibility.ts';
+import type { ClientKind } from '../../measures/measure-set.ts';
 import type { Paper } from './pdf-page.ts';
 
 const ink = rgb(0.17, 0.14, 0.13);

@@ -1,5 +1,5 @@
 import type { Draft, Figure } from '../../drafting/draft.ts';
-import { handLine } from '../../drafting/hand-figures.ts';
+import { handLine } from '../../pieces/hand-figure.ts';
 import { ruleSet } from '../../rules/catalogue.ts';
 import type { Ticket } from '../../shop/ticket.ts';
 import { formatLength } from '../../units/format-length.ts';
@@ -7,7 +7,7 @@ import type { Unit } from '../../units/length.ts';
 import { cutName } from '../../words/names.ts';
 import { renderWorking } from '../../workings/render-working.ts';
 import { newPaper, roomBelow, skip, turnPage, write, type Paper } from './pdf-page.ts';
-import { pieceOfFigure } from '../../drafting/figure-piece.ts';
+import { pieceOfFigure } from '../../pieces/hand-figure.ts';
 
 export interface FiguresToPrint {
   readonly ticket: Ticket;

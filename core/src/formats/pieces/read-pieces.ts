@@ -1,5 +1,5 @@
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import { finding, type Finding } from '../../checks/finding.ts';
+import { finding, type Finding } from '../../findings/finding.ts';
 import { point, type Point } from '../../geometry/point.ts';
 import { boxOf, countSelfCrossings, openHalf, sidesOf, signedArea, type Ring } from '../../geometry/ring.ts';
 import type { Cloth } from '../../lay/cloth.ts';
@@ -8,7 +8,7 @@ import { sectorsOf } from '../../lay/sectors.ts';
 import { inches, MM_PER_CENTIMETRE, MM_PER_INCH, type Unit } from '../../units/length.ts';
 import { readPlaces } from '../order/read-cloths.ts';
 import { checkFile } from '../check-file.ts';
-import { read, refuse, type Read } from '../input-fault.ts';
+import { read, refuse, type Read } from '../../input/input-fault.ts';
 import { piecesSchema, type PieceFile, type PiecesFile, type PlaceOnCloth } from './pieces-schema.ts';
 
 /** Pieces to lay on one cloth, in mm. */
@@ -126,7 +126,7 @@ function readFlare(
     eitherFace: true,
     oneWay: !rotations.includes(180),
   };
-  const found = finding('flare-in-parts', { piece: name, subject: parts.joins.map((at) => `${Math.round(at)}°`).join(', ') }, { found: parts.count }); // prettier-ignore
+  const found = finding('flare-in-parts', { piece: name }, { parts: parts.count, joins: parts.joins });
   return read({ piece, found: parts.count > 1 ? found : undefined });
 }
 

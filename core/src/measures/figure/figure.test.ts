@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { measureIds } from '../catalogue.ts';
-import { garmentMeasureIds } from '../sample-garment.ts';
+import { garmentMeasureIds } from '../../worked-out/sample-garment.ts';
 import { bodyOutline, FIGURE } from './body-outline.ts';
 import { childPath } from './child-figure.ts';
-import { GARMENT, garmentOutline, garmentTapes } from './garment-outline.ts';
+import { GARMENT, garmentOutline, garmentTapes } from '../../worked-out/garment-outline.ts';
 import { frameOf, tapePaths } from './tape-path.ts';
 
 const pairs = (path: string): { x: number; y: number }[] =>

@@ -1,4 +1,5 @@
-import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
+import { finding, type Finding } from '../../findings/finding.ts';
+import { TYPED_WITHIN } from '../../findings/remedy.ts';
 import type { Body } from '../../drafting/body.ts';
 import { notched } from '../../drafting/operations/notched.ts';
 import { strip } from '../../drafting/operations/strip.ts';

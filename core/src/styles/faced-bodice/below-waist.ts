@@ -1,6 +1,6 @@
-import { finding, type Finding } from '../../checks/finding.ts';
+import { finding, type Finding } from '../../findings/finding.ts';
 import { drawnHalfWidth } from '../../checks/half-width.ts';
-import type { Allowances } from '../../drafting/allowances.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import { contourDarts } from '../../drafting/operations/contour-darts.ts';
 import { CLEAR, footAtLength, lengthen } from '../../drafting/operations/lengthen.ts';

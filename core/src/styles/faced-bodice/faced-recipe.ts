@@ -1,6 +1,6 @@
 import { armholeFindings } from '../../checks/openings.ts';
 import type { Named } from '../../checks/rounds.ts';
-import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
+import { allowancesFrom, type Allowances } from '../../pieces/allowances.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';

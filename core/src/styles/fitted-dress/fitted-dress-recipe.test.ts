@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { levelWidth } from '../../checks/level-width.ts';
+import { levelWidth } from '../../pieces/level-width.ts';
 import { endDirection, startDirection } from '../../geometry/curve.ts';
 import { angleBetween } from '../../geometry/point.ts';
 import { boxOf } from '../../geometry/ring.ts';

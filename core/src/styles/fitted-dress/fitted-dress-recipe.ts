@@ -1,6 +1,6 @@
 import { armholeFindings, zipFindings } from '../../checks/openings.ts';
 import type { Named } from '../../checks/rounds.ts';
-import { allowancesFrom } from '../../drafting/allowances.ts';
+import { allowancesFrom } from '../../pieces/allowances.ts';
 import { bodiceFrame } from '../../drafting/bodice/frame.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';

@@ -1,5 +1,5 @@
-import type { Finding } from '../../checks/finding.ts';
-import type { Allowances } from '../../drafting/allowances.ts';
+import type { Finding } from '../../findings/finding.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import { lineSkirt } from '../../drafting/operations/line-skirt.ts';

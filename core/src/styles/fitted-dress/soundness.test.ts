@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Finding } from '../../checks/finding.ts';
+import type { Finding } from '../../findings/finding.ts';
 import type { Draft } from '../../drafting/draft.ts';
 import { countSelfCrossings } from '../../geometry/ring.ts';
 import { draftInput } from '../../testing/bodies.ts';

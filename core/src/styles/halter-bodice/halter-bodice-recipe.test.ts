@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { draftOrder } from '../../drafting/draft-order.ts';
+import { draftOrder } from '../../shop/draft-order.ts';
 import { roleLength } from '../../pieces/piece.ts';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { expectStyleSound } from '../../testing/style-suite.ts';

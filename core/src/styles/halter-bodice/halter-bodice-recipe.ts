@@ -1,4 +1,4 @@
-import { allowancesFrom } from '../../drafting/allowances.ts';
+import { allowancesFrom } from '../../pieces/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { resolveBody } from '../../drafting/body.ts';

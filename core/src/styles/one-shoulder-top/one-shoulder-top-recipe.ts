@@ -1,5 +1,6 @@
-import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
-import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
+import { finding, type Finding } from '../../findings/finding.ts';
+import { TYPED_WITHIN } from '../../findings/remedy.ts';
+import { allowancesFrom, type Allowances } from '../../pieces/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { resolveBody } from '../../drafting/body.ts';

@@ -8,7 +8,7 @@ import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import type { PrincessShell } from './princess-shell.ts';
 import type { BelowPlan } from './shell-plan.ts';
-import type { Allowances, SeamRole } from '../../drafting/allowances.ts';
+import type { Allowances, SeamRole } from '../../pieces/allowances.ts';
 import { declared, withDimensions, sumOf } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import {

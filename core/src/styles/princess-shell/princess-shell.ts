@@ -1,7 +1,8 @@
 import { drawnHalfWidth } from '../../checks/half-width.ts';
 import { ROUND_TOLERANCE } from '../../checks/rounds.ts';
-import { finding, type Finding, type FindingCode } from '../../checks/finding.ts';
-import type { Allowances } from '../../drafting/allowances.ts';
+import { finding, type Finding } from '../../findings/finding.ts';
+import type { FindingCode } from '../../findings/severity.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { Body } from '../../drafting/body.ts';
@@ -14,7 +15,7 @@ import {
   type UnderBustPlan,
 } from '../../drafting/operations/split-on-princess.ts';
 import { clamp } from '../../geometry/clamp.ts';
-import { curveLength, endOf, lengthWhere } from '../../geometry/curve.ts';
+import { curveLength, endOf, lengthTo } from '../../geometry/curve.ts';
 import { point, type Point } from '../../geometry/point.ts';
 import { settle } from '../../geometry/settle.ts';
 import type { LevelName } from '../../pieces/level.ts';
@@ -127,7 +128,7 @@ function leavesAt(panel: Piece, from: ShellPlan['leaves'], tip: Point, rules: Ru
   const top = panel.edges.find(({ role }) => role === 'top');
   if (top) {
     const whole = curveLength(top.path);
-    const at = lengthWhere(top.path, 'x', tip.x) ?? 0.55 * whole;
+    const at = lengthTo(top.path, 'x', tip.x);
     return { edge: top.id, part: clamp(at / whole, 0.2, 0.8) };
   }
   return { edge: from, part: from === 'armhole' ? rules['princess.armhole'] : HALF_WAY };

@@ -1,5 +1,5 @@
-import type { Finding } from '../../checks/finding.ts';
-import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
+import type { Finding } from '../../findings/finding.ts';
+import { allowancesFrom, type Allowances } from '../../pieces/allowances.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft, WornPart } from '../../drafting/draft.ts';
 import { clothRoles, type Piece } from '../../pieces/piece.ts';

@@ -1,5 +1,6 @@
 import { coverageOf, straplessFindings } from '../../checks/coverage.ts';
-import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
+import { finding, type Finding } from '../../findings/finding.ts';
+import { TYPED_WITHIN } from '../../findings/remedy.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { BodiceFrame } from '../../drafting/bodice/frame.ts';
 import type { DropPlan, TopShape } from '../../drafting/operations/part-at-level.ts';

@@ -5,12 +5,12 @@ import { extendCentre } from '../../drafting/operations/extend-centre.ts';
 import { notched } from '../../drafting/operations/notched.ts';
 import { onFold } from '../../drafting/operations/on-fold.ts';
 import { shortenBy } from '../../drafting/operations/shorten-by.ts';
-import { lengthWhere, type Curve } from '../../geometry/curve.ts';
+import { lengthTo, type Curve } from '../../geometry/curve.ts';
 import { distance, point, subtract, unitVector, type Point } from '../../geometry/point.ts';
 import { handleCurve } from '../../geometry/segment.ts';
 import { settle } from '../../geometry/settle.ts';
 import { edgeLength, edgeOf, type Piece } from '../../pieces/piece.ts';
-import type { Allowances } from '../../drafting/allowances.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import { inches } from '../../units/length.ts';
 import { declared, withDimensions } from '../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
@@ -128,7 +128,7 @@ export function crossedShell(
     allowance: allowances.front,
     redraw: () => crossedNeck(foot, crossingAt, bodice.frame.neckPoint),
   });
-  const crossing = lengthWhere(edgeOf(front, 'neck').path, 'x', 0) ?? 0;
+  const crossing = lengthTo(edgeOf(front, 'neck').path, 'x', 0);
   const [frontHem, backHem] = [front, halves.back].map((piece) => drawnHalfWidth(piece, 'hem')) as [
     number,
     number,

@@ -1,7 +1,8 @@
-import { finding, type Finding, TYPED_WITHIN } from '../../checks/finding.ts';
+import { finding, type Finding } from '../../findings/finding.ts';
+import { TYPED_WITHIN } from '../../findings/remedy.ts';
 import { armholeFindings } from '../../checks/openings.ts';
 import type { Named } from '../../checks/rounds.ts';
-import { allowancesFrom, type Allowances } from '../../drafting/allowances.ts';
+import { allowancesFrom, type Allowances } from '../../pieces/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import { bodiceFrame, type BodiceChoices, type BodiceFrame } from '../../drafting/bodice/frame.ts';

@@ -1,5 +1,5 @@
 import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
-import type { Allowances } from '../../drafting/allowances.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';

@@ -1,5 +1,5 @@
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
-import type { Allowances } from '../../drafting/allowances.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import { standCollar } from '../../drafting/collar/stand-collar.ts';
 import { roleLength } from '../../pieces/piece.ts';
 import { equalSeam } from '../../pieces/seam.ts';

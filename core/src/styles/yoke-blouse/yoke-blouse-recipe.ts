@@ -1,6 +1,6 @@
 import { bodyScale, type BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
-import type { Allowances } from '../../drafting/allowances.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';

@@ -1,4 +1,4 @@
-import type { ClientKind } from '@ample-bolt/core/measures/plausibility';
+import type { ClientKind } from '@ample-bolt/core/measures/measure-set';
 
 export interface NewClient {
   readonly name: string;

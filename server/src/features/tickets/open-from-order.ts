@@ -1,5 +1,6 @@
-import { seamRoles } from '@ample-bolt/core/drafting/allowances';
-import type { Order, OrderFile } from '@ample-bolt/core/formats/order/order';
+import { seamRoles } from '@ample-bolt/core/pieces/allowances';
+import type { OrderFile } from '@ample-bolt/core/formats/order/order-file';
+import type { Order } from '@ample-bolt/core/shop/order';
 import { readOrder } from '@ample-bolt/core/formats/order/read-order';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { badInput } from '../../http/problem.ts';

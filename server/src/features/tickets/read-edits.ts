@@ -1,14 +1,14 @@
-import type { InputFault } from '@ample-bolt/core/formats/input-fault';
-import type { ClothFile } from '@ample-bolt/core/formats/order/order';
+import type { InputFault } from '@ample-bolt/core/input/input-fault';
+import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import { readCloths } from '@ample-bolt/core/formats/order/read-cloths';
-import type { HandFigures } from '@ample-bolt/core/drafting/hand-figures';
+import type { HandFigures } from '@ample-bolt/core/pieces/hand-figure';
 import { readFigures } from '@ample-bolt/core/formats/order/read-figures';
 import { readRuleChanges } from '@ample-bolt/core/formats/order/read-rules';
 import { ruleSet, type RuleOverrides } from '@ample-bolt/core/rules/catalogue';
 import { readChoices } from '@ample-bolt/core/formats/order/read-choices';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import { readMeasures } from '@ample-bolt/core/measures/read-measure';
-import { readGarmentMeasures } from '@ample-bolt/core/measures/sample-garment';
+import { readGarmentMeasures } from '@ample-bolt/core/worked-out/sample-garment';
 import type { EnteredById, EnteredChoices } from '@ample-bolt/core/shop/ticket';
 import { styleBook, styleOf } from '@ample-bolt/core/styles/style-book';
 import type { Style } from '@ample-bolt/core/styles/style';

@@ -1,6 +1,6 @@
 import { pieceOfCut } from '@ample-bolt/core/shop/cut-id';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import { draftOrder } from '@ample-bolt/core/drafting/draft-order';
+import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import { changedPieces } from '@ample-bolt/core/shop/changed-pieces';
 import { compareContents } from '@ample-bolt/core/shop/compare-contents';
 import { openStops } from '@ample-bolt/core/shop/sign-off';

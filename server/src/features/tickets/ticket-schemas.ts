@@ -1,7 +1,7 @@
-import type { ClothFile } from '@ample-bolt/core/formats/order/order';
+import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import { orderSchema } from '@ample-bolt/core/formats/order/order-schema';
 import { layWays, rotations, type Lay } from '@ample-bolt/core/lay/lay';
-import { PLEATS_MOST } from '@ample-bolt/core/measures/sample-garment';
+import { PLEATS_MOST } from '@ample-bolt/core/worked-out/sample-garment';
 import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
 import type { Unit } from '@ample-bolt/core/units/length';

@@ -1,5 +1,5 @@
 import { measureIds, measureOf } from '@ample-bolt/core/measures/catalogue';
-import { checkMeasures } from '@ample-bolt/core/measures/plausibility';
+import { checkMeasures } from '@ample-bolt/core/checks/plausibility';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import type { HomeEntries, HomeLink } from '@ample-bolt/core/shop/home-set';
 import { valuesOf } from '@ample-bolt/core/shop/ticket';

@@ -1,6 +1,6 @@
 import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
 import type { Mark } from '@ample-bolt/core/chalk/mark';
-import { capital } from '@ample-bolt/core/words/capital';
+import { capital } from '@ample-bolt/core/text/capital';
 import { paths } from '../../app/paths.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { RoundingNote } from './RoundingNote.tsx';

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { finding } from '@ample-bolt/core/checks/finding';
+import { finding } from '@ample-bolt/core/findings/finding';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import type { Lay } from '@ample-bolt/core/lay/lay';
 import { findingKey } from '@ample-bolt/core/shop/sign-off';

@@ -3,7 +3,7 @@ import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { inches } from '@ample-bolt/core/units/length';
 import { levelKind } from '@ample-bolt/core/pieces/level';
 import { useTicketContext } from '../ticket/ticket-context.ts';
-import { pieceOfFigure } from '@ample-bolt/core/drafting/figure-piece';
+import { pieceOfFigure } from '@ample-bolt/core/pieces/hand-figure';
 
 interface BesideTableProps {
   readonly here: Draft;

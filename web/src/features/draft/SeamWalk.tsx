@@ -4,7 +4,7 @@ import { SMOOTH, walkSeam, type RunsOn, type WalkedSide } from '@ample-bolt/core
 import { formatLength } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { pieceName, roleName } from '@ample-bolt/core/words/names';
-import { figureWords } from '@ample-bolt/core/words/finding-words';
+import { figureWords } from '@ample-bolt/core/words/findings/say';
 import { Button } from '../../ui/Button.tsx';
 import { useSize } from '../../ui/use-size.ts';
 import { useRemedy } from '../ticket/use-remedy.ts';

@@ -1,6 +1,6 @@
-import type { Remedy } from '@ample-bolt/core/checks/finding';
+import type { Remedy } from '@ample-bolt/core/findings/remedy';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import { handOn } from '@ample-bolt/core/drafting/hand-figures';
+import { handOn } from '@ample-bolt/core/pieces/hand-figure';
 import type { CheckedSeam } from '@ample-bolt/core/pieces/check-seams';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { asPreview, useDrafted } from '../../workers/use-drafted.ts';

@@ -1,4 +1,4 @@
-import { handLine, handOn } from '@ample-bolt/core/drafting/hand-figures';
+import { handLine, handOn } from '@ample-bolt/core/pieces/hand-figure';
 import { ruleSet, rulesThatDiffer } from '@ample-bolt/core/rules/catalogue';
 import { litPlace } from '@ample-bolt/core/pieces/lit-place';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
@@ -18,7 +18,7 @@ import { asPreview, useDrafted } from '../../workers/use-drafted.ts';
 import { FigureCard } from './FigureCard.tsx';
 import { FigureTable } from './FigureTable.tsx';
 import { useHandEntry } from './use-hand-entry.ts';
-import { pieceOfFigure } from '@ample-bolt/core/drafting/figure-piece';
+import { pieceOfFigure } from '@ample-bolt/core/pieces/hand-figure';
 
 /** Every cut dimension of every piece, each with the sum that made it; any of them opened, or set by hand. */
 export function FiguresPage() {

@@ -1,5 +1,5 @@
 import { measureOf, type MeasureId } from '@ample-bolt/core/measures/catalogue';
-import { checkMeasures, findingsAbout } from '@ample-bolt/core/measures/plausibility';
+import { checkMeasures, findingsAbout } from '@ample-bolt/core/checks/plausibility';
 import { stepsFor } from '@ample-bolt/core/measures/steps';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { useRef } from 'react';

@@ -1,6 +1,6 @@
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
-import type { ClothFile } from '@ample-bolt/core/formats/order/order';
+import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import { clothFileOf } from '@ample-bolt/core/formats/order/write-order';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { mayBeJoined, maySwitchCloth } from '@ample-bolt/core/drafting/operations/off-fold';

@@ -1,4 +1,4 @@
-import type { MannerFile } from '@ample-bolt/core/formats/order/order';
+import type { MannerFile } from '@ample-bolt/core/formats/order/order-file';
 import { clothFileOf } from '@ample-bolt/core/formats/order/write-order';
 import type { Cloth } from '@ample-bolt/core/lay/cloth';
 import { BLOCK_MARGIN, layManners, mannerFor, type LayManner } from '@ample-bolt/core/lay/lay-manner';

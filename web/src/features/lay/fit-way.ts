@@ -1,5 +1,5 @@
 import { clothFileOf } from '@ample-bolt/core/formats/order/write-order';
-import type { ClothFile } from '@ample-bolt/core/formats/order/order';
+import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { changedCloths, type FitWay } from '@ample-bolt/core/shop/make-it-fit';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';

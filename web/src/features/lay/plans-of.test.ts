@@ -48,7 +48,7 @@ describe('the plans of a cloth', () => {
   });
 
   test('ways that cannot be are not offered', () => {
-    const obstacle = { code: 'nothing-to-refold', severity: 'stop', where: {} } as const;
+    const obstacle = { code: 'nothing-to-refold', severity: 'stop', where: { subject: 'outer' } } as const;
     const plans = { plans: [...search.plans, { fold: 'mixed', lay: undefined, obstacle, work: 0 } as const] };
     const { possible, all, lays } = plansOf(plans, nothing, undefined, undefined, Infinity);
     expect([all.length, possible.length, lays.length]).toEqual([4, 3, 3]);

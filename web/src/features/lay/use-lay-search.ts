@@ -1,5 +1,5 @@
 import { layObstacle, type LayTask } from '@ample-bolt/core/lay/plan-lay';
-import type { Finding } from '@ample-bolt/core/checks/finding';
+import type { Finding } from '@ample-bolt/core/findings/finding';
 import { layWays, type LayWay, type Lay } from '@ample-bolt/core/lay/lay';
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';

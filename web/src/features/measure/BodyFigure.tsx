@@ -2,7 +2,7 @@ import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
 import { bodyOutline, waistString, type View } from '@ample-bolt/core/measures/figure/body-outline';
 import { childPath } from '@ample-bolt/core/measures/figure/child-figure';
 import { frameOf, tapePaths } from '@ample-bolt/core/measures/figure/tape-path';
-import type { ClientKind } from '@ample-bolt/core/measures/plausibility';
+import type { ClientKind } from '@ample-bolt/core/measures/measure-set';
 
 interface BodyFigureProps {
   readonly measure: MeasureId;

@@ -1,6 +1,6 @@
 import { isMeasureId, measureName, measureOf } from '@ample-bolt/core/measures/catalogue';
-import { deriveMeasure } from '@ample-bolt/core/measures/derive';
-import { usualRange } from '@ample-bolt/core/measures/plausibility';
+import { deriveMeasure } from '@ample-bolt/core/worked-out/derive';
+import { usualRange } from '@ample-bolt/core/checks/plausibility';
 import { stepsFor } from '@ample-bolt/core/measures/steps';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { formatNumber } from '@ample-bolt/core/units/format-length';

@@ -1,4 +1,4 @@
-import type { Finding } from '@ample-bolt/core/checks/finding';
+import type { Finding } from '@ample-bolt/core/findings/finding';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import type { ReactNode } from 'react';

@@ -1,8 +1,8 @@
-import { workedOut } from '@ample-bolt/core/measures/worked-out';
+import { workedOut } from '@ample-bolt/core/worked-out/worked-out';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { renderWorking } from '@ample-bolt/core/workings/render-working';
-import { capital } from '@ample-bolt/core/words/capital';
+import { capital } from '@ample-bolt/core/text/capital';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import type { Measuring } from './use-measuring.ts';
 

@@ -1,7 +1,7 @@
-import type { Finding } from '@ample-bolt/core/checks/finding';
+import type { Finding } from '@ample-bolt/core/findings/finding';
 import { measureIds, type MeasureId } from '@ample-bolt/core/measures/catalogue';
-import { checkAgainstLast } from '@ample-bolt/core/measures/last-set';
-import { checkMeasures, findingsAbout, oneSlipEach } from '@ample-bolt/core/measures/plausibility';
+import { checkAgainstLast } from '@ample-bolt/core/checks/last-set';
+import { checkMeasures, findingsAbout, oneSlipEach } from '@ample-bolt/core/checks/plausibility';
 import type { SequenceId } from '@ample-bolt/core/measures/sequences';
 import { startsAtShoulder } from '@ample-bolt/core/measures/steps';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';

@@ -1,4 +1,4 @@
-import type { ClientKind } from '@ample-bolt/core/measures/plausibility';
+import type { ClientKind } from '@ample-bolt/core/measures/measure-set';
 import type { ClientSet } from '@ample-bolt/core/shop/client-set';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { lazy, Suspense } from 'react';

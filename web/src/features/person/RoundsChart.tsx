@@ -1,5 +1,5 @@
 import { measureOf, type MeasureId } from '@ample-bolt/core/measures/catalogue';
-import type { ClientKind } from '@ample-bolt/core/measures/plausibility';
+import type { ClientKind } from '@ample-bolt/core/measures/measure-set';
 import type { ClientSet } from '@ample-bolt/core/shop/client-set';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { toUnit, mmPer, type Unit } from '@ample-bolt/core/units/length';

@@ -1,4 +1,4 @@
-import type { InputFault } from '@ample-bolt/core/formats/input-fault';
+import type { InputFault } from '@ample-bolt/core/input/input-fault';
 import type { SumOutcome } from '@ample-bolt/core/slate/quick-sum';
 import { readSum, type ReadSum } from '@ample-bolt/core/slate/read-sum';
 import { sumNamed } from '@ample-bolt/core/slate/slate';

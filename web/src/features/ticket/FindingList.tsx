@@ -1,4 +1,4 @@
-import type { Finding } from '@ample-bolt/core/checks/finding';
+import type { Finding } from '@ample-bolt/core/findings/finding';
 import { measureName } from '@ample-bolt/core/measures/catalogue';
 import { findingKey, isSignedOff } from '@ample-bolt/core/shop/sign-off';
 import { findingWords } from '@ample-bolt/core/words/finding-words';

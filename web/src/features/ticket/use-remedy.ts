@@ -1,4 +1,4 @@
-import type { Remedy } from '@ample-bolt/core/checks/finding';
+import type { Remedy } from '@ample-bolt/core/findings/remedy';
 import { ruleOf } from '@ample-bolt/core/rules/catalogue';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { useTicketContext } from './ticket-context.ts';

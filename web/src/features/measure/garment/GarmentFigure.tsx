@@ -1,5 +1,5 @@
-import { GARMENT, garmentOutline, garmentTapes } from '@ample-bolt/core/measures/figure/garment-outline';
-import type { GarmentMeasureId } from '@ample-bolt/core/measures/sample-garment';
+import { GARMENT, garmentOutline, garmentTapes } from '@ample-bolt/core/worked-out/garment-outline';
+import type { GarmentMeasureId } from '@ample-bolt/core/worked-out/sample-garment';
 
 /** The garment as it lies on the table, with the tape where it is laid. */
 export function GarmentFigure({ measure }: { readonly measure: GarmentMeasureId }) {

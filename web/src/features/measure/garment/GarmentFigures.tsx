@@ -1,7 +1,7 @@
 import { measureName } from '@ample-bolt/core/measures/catalogue';
-import { garmentFigures } from '@ample-bolt/core/measures/sample-garment';
+import { garmentFigures } from '@ample-bolt/core/worked-out/sample-garment';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
-import { capital } from '@ample-bolt/core/words/capital';
+import { capital } from '@ample-bolt/core/text/capital';
 import { renderWorking } from '@ample-bolt/core/workings/render-working';
 import { Card } from '../../../ui/Card.tsx';
 import { useTicketContext } from '../../ticket/ticket-context.ts';

@@ -2,7 +2,7 @@ import {
   garmentMeasureIds,
   garmentMeasureOf,
   type GarmentMeasureId,
-} from '@ample-bolt/core/measures/sample-garment';
+} from '@ample-bolt/core/worked-out/sample-garment';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { Minus, Plus } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';

@@ -2,7 +2,7 @@ import {
   PLEATS_MOST,
   readGarmentMeasure,
   type GarmentMeasureId,
-} from '@ample-bolt/core/measures/sample-garment';
+} from '@ample-bolt/core/worked-out/sample-garment';
 import { useState } from 'react';
 import { useTypedValues, type TypedValues } from '../../../ui/use-typed-values.ts';
 import { useTicketContext } from '../../ticket/ticket-context.ts';

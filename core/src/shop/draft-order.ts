@@ -1,10 +1,10 @@
-import { finding, type Finding } from '../checks/finding.ts';
-import type { Order } from '../formats/order/order.ts';
-import { checkMeasures } from '../measures/plausibility.ts';
+import { finding, type Finding } from '../findings/finding.ts';
+import type { Order } from './order.ts';
+import { checkMeasures } from '../checks/plausibility.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { finishPiece } from '../pieces/drafted-piece.ts';
-import type { Draft } from './draft.ts';
-import { mayBeJoined, maySwitchCloth, offFold } from './operations/off-fold.ts';
+import type { Draft } from '../drafting/draft.ts';
+import { mayBeJoined, maySwitchCloth, offFold } from '../drafting/operations/off-fold.ts';
 
 /** What an order needs to be drafted; an order read from a file has it, and so has a ticket. */
 export type DraftableOrder = Pick<

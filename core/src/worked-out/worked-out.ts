@@ -1,8 +1,8 @@
 import type { RuleSet } from '../rules/catalogue.ts';
 import { divided, measured, minus, plus, sum, type Working } from '../workings/working.ts';
-import { measureName, type MeasureId } from './catalogue.ts';
+import { measureName, type MeasureId } from '../measures/catalogue.ts';
 import { deriveMeasure } from './derive.ts';
-import type { MeasureValues } from './measure-set.ts';
+import type { MeasureValues } from '../measures/measure-set.ts';
 
 /** A figure that nobody measured, with the sum that gives it. */
 export interface WorkedOut {

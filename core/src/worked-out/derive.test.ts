@@ -4,7 +4,7 @@ import { isRuleId, ruleOf, rules, ruleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
 import { renderWorking } from '../workings/render-working.ts';
 import { deriveMeasure } from './derive.ts';
-import { usualObservations, type MeasureValues } from './measure-set.ts';
+import { usualObservations, type MeasureValues } from '../measures/measure-set.ts';
 
 const values: MeasureValues = {
   shoulder: inches(15),

@@ -1,11 +1,7 @@
-import type { Allowances } from '../../drafting/allowances.ts';
 import type { Person } from '../../drafting/body.ts';
-import type { HandFigures } from '../../drafting/hand-figures.ts';
 import type { Cloth } from '../../lay/cloth.ts';
 import type { LayManner } from '../../lay/lay-manner.ts';
-import type { ClientKind } from '../../measures/plausibility.ts';
-import type { RuleSet } from '../../rules/catalogue.ts';
-import type { ChoiceValues, Style } from '../../styles/style.ts';
+import type { ClientKind } from '../../measures/measure-set.ts';
 import type { Unit } from '../../units/length.ts';
 
 /** The order file as it is written: lengths are numbers in its unit, or texts in any form. */
@@ -96,19 +92,4 @@ export interface FlawFile {
 /** A worked motif, for the piece with that id. */
 export interface PanelFile extends FlawFile {
   readonly piece: string;
-}
-
-/** An order that was read: every length in mm, every name known. */
-export interface Order {
-  readonly unit: Unit;
-  readonly client: { readonly name: string; readonly kind: ClientKind };
-  readonly startLine: 'stitch' | 'cut';
-  readonly person: Person;
-  readonly style: Style;
-  readonly choices: ChoiceValues;
-  readonly allowances: Partial<Allowances>;
-  readonly rules: RuleSet;
-  readonly cloths: readonly Cloth[];
-  /** Figures that the file sets by hand, mm. */
-  readonly figures: HandFigures;
 }

@@ -1,36 +1,7 @@
-import type { MeasureId } from '../measures/catalogue.ts';
-import type { ClothRole } from '../pieces/piece.ts';
-import type { RuleId, RuleValue } from '../rules/catalogue.ts';
-
 /** `stop` holds the cut, `care` asks for a look, `note` says what was done. */
 export type Severity = 'stop' | 'care' | 'note';
 
-export interface FindingPlace {
-  readonly piece?: string;
-  readonly edge?: string;
-  readonly measure?: MeasureId;
-  readonly choice?: string;
-  /** A figure that was set by hand. */
-  readonly figure?: string;
-  /** A seam, level or cloth role, where the finding is about one. */
-  readonly subject?: string;
-}
-
-/** A change that would clear the finding, as data that a button can carry out. */
-export type Remedy =
-  | { readonly kind: 'measure-again'; readonly measure: MeasureId }
-  | { readonly kind: 'set-measure'; readonly measure: MeasureId; readonly mm: number }
-  /** Two measures that were written in each other's place. */
-  | { readonly kind: 'swap-measures'; readonly measure: MeasureId; readonly with: MeasureId }
-  | { readonly kind: 'set-choice'; readonly choice: string; readonly mm?: number }
-  | { readonly kind: 'set-rule'; readonly rule: RuleId; readonly value: RuleValue }
-  | { readonly kind: 'clear-figure'; readonly figure: string }
-  | { readonly kind: 'set-figure'; readonly figure: string; readonly mm: number }
-  | { readonly kind: 'add-cloth'; readonly role: ClothRole };
-
-/** A remedy's length is typed to the step of the tape: a check that offers its own limit lets it lie this far past it, mm. */
-export const TYPED_WITHIN = 1;
-
+/** Every finding by its code, with how heavily it weighs. */
 export const findingSeverities = {
   'measure-derived': 'note',
   'measure-out-of-range': 'care',
@@ -97,26 +68,3 @@ export const findingSeverities = {
 } as const satisfies Record<string, Severity>;
 
 export type FindingCode = keyof typeof findingSeverities;
-
-/** What a check found; `found` and `expected` in mm. Wording lives in `words/`. */
-export interface Finding {
-  readonly code: FindingCode;
-  readonly severity: Severity;
-  readonly where: FindingPlace;
-  readonly found?: number;
-  readonly expected?: number;
-  readonly remedy?: Remedy;
-  /** Another way to clear it, where there are two that a tailor would take. */
-  readonly orElse?: Remedy;
-}
-
-export const finding = (
-  code: FindingCode,
-  where: FindingPlace,
-  detail: Omit<Finding, 'code' | 'severity' | 'where'> = {},
-): Finding => ({
-  code,
-  severity: findingSeverities[code],
-  where,
-  ...detail,
-});

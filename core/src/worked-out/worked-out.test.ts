@@ -2,8 +2,8 @@ import { expect, test } from '@jest/globals';
 import { ruleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
 import { renderWorking } from '../workings/render-working.ts';
-import { measureIds } from './catalogue.ts';
-import type { MeasureValues } from './measure-set.ts';
+import { measureIds } from '../measures/catalogue.ts';
+import type { MeasureValues } from '../measures/measure-set.ts';
 import { workedOut } from './worked-out.ts';
 
 const lines = (values: MeasureValues) =>

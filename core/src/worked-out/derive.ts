@@ -1,7 +1,7 @@
 import type { RuleSet } from '../rules/catalogue.ts';
 import { byRule, divided, measured, minus, plus, sum, times, type Working } from '../workings/working.ts';
-import type { MeasureId } from './catalogue.ts';
-import type { MeasureValues } from './measure-set.ts';
+import type { MeasureId } from '../measures/catalogue.ts';
+import type { MeasureValues } from '../measures/measure-set.ts';
 
 type Derivation = (values: MeasureValues, rules: RuleSet) => Working | undefined;
 

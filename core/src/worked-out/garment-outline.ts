@@ -1,4 +1,4 @@
-import type { GarmentMeasureId } from '../sample-garment.ts';
+import type { GarmentMeasureId } from './sample-garment.ts';
 
 /** A garment laid flat: buttoned in front, from behind, or one part of it laid out by itself. */
 export type GarmentView = 'front' | 'back' | 'cuff' | 'collar';

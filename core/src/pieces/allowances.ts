@@ -1,4 +1,4 @@
-import type { EdgeRole } from '../pieces/piece.ts';
+import type { EdgeRole } from './piece.ts';
 import type { RuleId, RuleSet } from '../rules/catalogue.ts';
 
 /** Seam roles that carry an allowance; the fold and the darts carry none. */

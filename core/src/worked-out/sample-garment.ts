@@ -1,8 +1,8 @@
-import { readLength } from '../formats/read-length.ts';
-import { read, refuse, type Read } from '../formats/input-fault.ts';
+import { readLength } from '../input/read-length.ts';
+import { read, refuse, type Read } from '../input/input-fault.ts';
 import type { Unit } from '../units/length.ts';
 import { chosen, divided, plus, sum, times, type Working } from '../workings/working.ts';
-import { MEASURE_BOUNDS } from './plausibility.ts';
+import { MEASURE_BOUNDS } from '../measures/measure-set.ts';
 
 /** A measure of a garment that fits: finished, seam to seam, laid flat. */
 export interface GarmentMeasure {

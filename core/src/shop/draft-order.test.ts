@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { readOrder } from '../formats/order/read-order.ts';
-import type { Order } from '../formats/order/order.ts';
+import type { Order } from './order.ts';
 import { middleBody } from '../testing/bodies.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { inches } from '../units/length.ts';

@@ -3,7 +3,7 @@ import { middleBody, ordinaryBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import { ruleSet } from '../rules/catalogue.ts';
 import { checkMeasures, usualRange } from './plausibility.ts';
-import type { MeasureValues } from './measure-set.ts';
+import type { MeasureValues } from '../measures/measure-set.ts';
 
 const codesAt = (values: MeasureValues, kind: 'adult' | 'child' = 'adult') =>
   checkMeasures(values, kind, ruleSet()).map(({ code, where }) => `${code} ${where.measure}`);

@@ -1,15 +1,11 @@
-import { finding, type Finding, type FindingPlace, type Remedy } from '../checks/finding.ts';
+import { finding, type Against, type Finding } from '../findings/finding.ts';
+import type { Remedy } from '../findings/remedy.ts';
 import type { RuleId, RuleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
-import { measureName, measureOf, type MeasureId } from './catalogue.ts';
-import { deriveMeasure } from './derive.ts';
-import type { MeasureValues } from './measure-set.ts';
-import { unitSlips } from './slip.ts';
-
-export type ClientKind = 'adult' | 'child';
-
-/** Hard bounds of any measure: outside them a figure is a slip of the pen. */
-export const MEASURE_BOUNDS = { least: inches(0.25), most: inches(120) };
+import { measureIds, measureOf, type MeasureId } from '../measures/catalogue.ts';
+import { deriveMeasure } from '../worked-out/derive.ts';
+import type { ClientKind, MeasureValues } from '../measures/measure-set.ts';
+import { unitSlips } from '../measures/slip.ts';
 
 /** Two inches typed are two inches, whatever the sum of their millimetres; mm. */
 const ROUNDING = 0.01;
@@ -25,9 +21,9 @@ export function usualRange(id: MeasureId, rules: RuleSet): readonly [number, num
   return usual && [inches(usual[0]), inches(usual[1])];
 }
 
-function outOfRange(id: MeasureId, mm: number, rules: RuleSet): Finding | undefined {
+function outOfRange(id: MeasureId, mm: number | undefined, rules: RuleSet): Finding | undefined {
   const usual = usualRange(id, rules);
-  if (!usual) return undefined;
+  if (!usual || mm === undefined) return undefined;
   const [least, most] = usual;
   const isUsual = (length: number) => length >= least - ROUNDING && length <= most + ROUNDING;
   if (isUsual(mm)) return undefined;
@@ -72,7 +68,12 @@ const gaps: readonly Gap[] = [
   { of: 'calf', over: 'ankle' },
 ]; // prettier-ignore
 
-const disagree = (measure: MeasureId, subject: string, found: number, expected: number): Finding =>
+const disagree = (
+  measure: MeasureId,
+  subject: MeasureId | Against,
+  found: number,
+  expected: number,
+): Finding =>
   finding(
     'measures-disagree',
     { measure, subject },
@@ -95,7 +96,7 @@ function gapFinding(gap: Gap, values: MeasureValues, rules: RuleSet): Finding | 
   const between = (difference: number) => difference >= least - ROUNDING && difference <= most + ROUNDING;
   const difference = larger - smaller;
   if (between(difference)) return undefined;
-  const found = disagree(of, measureName(over), larger, smaller + (difference < least ? least : most));
+  const found = disagree(of, over, larger, smaller + (difference < least ? least : most));
   return between(-difference) ? { ...found, remedy: swapRemedy(gap) } : found;
 }
 
@@ -107,7 +108,7 @@ function heightFinding({ height, frontWaistLength }: MeasureValues, rules: RuleS
     Math.abs(frontWaistLength - height / 4) <= rules['check.halfLength'] + ROUNDING
   )
     return undefined;
-  return disagree('frontWaistLength', 'a quarter of the height', frontWaistLength, height / 4);
+  return disagree('frontWaistLength', 'quarter-of-height', frontWaistLength, height / 4);
 }
 
 /** An entered crotch depth is the outseam less the inseam. Common practice. */
@@ -116,7 +117,7 @@ function crotchFinding(values: MeasureValues, rules: RuleSet): Finding | undefin
   if (waistToFloor === undefined || inseam === undefined || crotchDepth === undefined) return undefined;
   const expected = waistToFloor - inseam;
   if (Math.abs(crotchDepth - expected) <= rules['check.crotch'] + ROUNDING) return undefined;
-  return disagree('crotchDepth', 'the outseam less the inseam', crotchDepth, expected);
+  return disagree('crotchDepth', 'outseam-less-inseam', crotchDepth, expected);
 }
 
 /** The off-shoulder round goes around both arms as well as chest and back. Common practice. */
@@ -126,7 +127,7 @@ function offShoulderFinding(values: MeasureValues): Finding | undefined {
     return undefined;
   const body = acrossChest + acrossBack;
   if (offShoulderRound > body) return undefined;
-  return disagree('offShoulderRound', 'chest and back together', offShoulderRound, body);
+  return disagree('offShoulderRound', 'chest-and-back', offShoulderRound, body);
 }
 
 /** Measures that no rule of their own holds, but that would be worked out from others when left out. */
@@ -139,7 +140,7 @@ function derivedFinding(id: MeasureId, values: MeasureValues, rules: RuleSet): F
   if (taken === undefined || !working) return undefined;
   const expected = working.mm;
   if (Math.abs(taken - expected) <= rules['check.derived'] + ROUNDING) return undefined;
-  return disagree(id, 'what it is worked out as from the others', taken, expected);
+  return disagree(id, 'worked-out', taken, expected);
 }
 
 /** Bust rules do not hold for children, whose chest and waist are close. */
@@ -159,9 +160,7 @@ const aboutBust = (gap: Gap): boolean => bustMeasures.includes(gap.of) || bustMe
  */
 export function checkMeasures(values: MeasureValues, kind: ClientKind, rules: RuleSet): Finding[] {
   const adult = kind === 'adult';
-  const ranges = adult
-    ? (Object.keys(values) as MeasureId[]).map((id) => outOfRange(id, values[id] ?? 0, rules))
-    : [];
+  const ranges = adult ? measureIds.map((id) => outOfRange(id, values[id], rules)) : [];
   const pairs = gaps.filter((gap) => adult || !aboutBust(gap)).map((gap) => gapFinding(gap, values, rules));
   return [
     ...ranges,
@@ -183,6 +182,4 @@ export const oneSlipEach = (findings: readonly Finding[]): Finding[] =>
 
 /** The findings that concern one measure, for the moment it is entered. */
 export const findingsAbout = (findings: readonly Finding[], id: MeasureId): Finding[] =>
-  findings.filter(({ where }) => where.measure === id || isAbout(where, id));
-
-const isAbout = ({ subject }: FindingPlace, id: MeasureId): boolean => subject === measureName(id);
+  findings.filter(({ where }) => where.measure === id || where.subject === id);

@@ -1,9 +1,9 @@
-import { finding, type Finding } from '../checks/finding.ts';
+import { finding, type Finding } from '../findings/finding.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
-import { measureOf, type MeasureId } from './catalogue.ts';
-import type { MeasureValues } from './measure-set.ts';
-import { digitSlips, unitSlips, type Guess } from './slip.ts';
+import { measureOf, type MeasureId } from '../measures/catalogue.ts';
+import type { MeasureValues } from '../measures/measure-set.ts';
+import { digitSlips, unitSlips, type Guess } from '../measures/slip.ts';
 
 /** The set that was taken before this one, and how many days lie between. */
 export interface LastSet {

@@ -1,0 +1,23 @@
+import type { Allowances } from '../pieces/allowances.ts';
+import type { Person } from '../drafting/body.ts';
+import type { HandFigures } from '../pieces/hand-figure.ts';
+import type { Cloth } from '../lay/cloth.ts';
+import type { ClientKind } from '../measures/measure-set.ts';
+import type { RuleSet } from '../rules/catalogue.ts';
+import type { ChoiceValues, Style } from '../styles/style.ts';
+import type { Unit } from '../units/length.ts';
+
+/** An order that was read: every length in mm, every name known. */
+export interface Order {
+  readonly unit: Unit;
+  readonly client: { readonly name: string; readonly kind: ClientKind };
+  readonly startLine: 'stitch' | 'cut';
+  readonly person: Person;
+  readonly style: Style;
+  readonly choices: ChoiceValues;
+  readonly allowances: Partial<Allowances>;
+  readonly rules: RuleSet;
+  readonly cloths: readonly Cloth[];
+  /** Figures that the file sets by hand, mm. */
+  readonly figures: HandFigures;
+}

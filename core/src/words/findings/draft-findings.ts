@@ -1,0 +1,119 @@
+import { measureName } from '../../measures/catalogue.ts';
+import { dartLabel } from '../../pieces/dart-dimensions.ts';
+import { levelKind } from '../../pieces/level.ts';
+import { ownId } from '../../pieces/other-half.ts';
+import { capital } from '../../text/capital.ts';
+import { pieceName, roleName } from '../names.ts';
+import { figureWords, type WordedTable } from './say.ts';
+
+/** Findings about the draft: where measures and choices do not make the garment that is meant. */
+export const draftFindings: WordedTable<
+  | 'shoulder-length-differs'
+  | 'neck-narrower-than-base'
+  | 'neck-wider-than-shoulder'
+  | 'neck-deep'
+  | 'armhole-off-measure'
+  | 'front-shorter-than-back'
+  | 'front-rides-up'
+  | 'bust-dart-unsolved'
+  | 'dart-past-side'
+  | 'bust-dart-large'
+  | 'armhole-not-tightened'
+  | 'waist-unsolved'
+  | 'waist-dart-large'
+  | 'under-bust-off'
+  | 'under-bust-not-shaped'
+  | 'dart-left-out'
+  | 'edge-covers-little'
+  | 'top-too-low'
+  | 'hem-above-tip'
+  | 'back-open-below-hem'
+  | 'arm-share-small'
+  | 'band-too-deep'
+  | 'length-above-hip'
+  | 'hem-needs-hip'
+  | 'hem-below-stride'
+  | 'facing-meets-dart'
+  | 'zip-too-short'
+  | 'opening-too-small'
+  | 'figure-unreachable'
+  | 'figure-not-a-point'
+  | 'figure-unknown'
+  | 'outline-crosses-itself'
+  | 'seam-differs'
+  | 'round-differs'
+  | 'cut-later'
+> = {
+  'shoulder-length-differs': ({ found, expected }, length) =>
+    `The shoulder comes out ${length(found)}, but one shoulder was measured ${length(expected)}.`,
+  'neck-narrower-than-base': ({ found, expected }, length) =>
+    `The neck is chosen ${length(found)} wide; the neck base lies at ${length(expected)}, and the draft uses that.`,
+  'neck-wider-than-shoulder': ({ found, expected }, length) =>
+    `The neck is chosen ${length(found)} wide; past ${length(expected)} too little shoulder is left to sew.`,
+  'neck-deep': ({ found, expected }, length) =>
+    `The neck reaches ${length(found)} down; lower than ${length(expected)} shows more than most clients expect.`,
+  'armhole-off-measure': ({ found, expected }, length) =>
+    `The armhole comes out ${length(found)}; measured with ease it should be ${length(expected)}.`,
+  'front-shorter-than-back': ({ found, expected }, length) =>
+    `The front waist lies ${length(Math.abs(found - expected))} above the back's. Fronts are usually as long or longer.`,
+  'front-rides-up': ({ found, expected }, length) =>
+    `Without a bust dart the front is cut ${length(Math.abs(found - expected))} shorter than it was measured, and rides up over the bust.`,
+  'bust-dart-unsolved': ({ found }, length) =>
+    `Front and back side differ by ${length(found)} and no bust dart makes up for it.`,
+  'dart-past-side': ({ where, found, expected }, length) =>
+    `${pieceName(where.piece)}: the ${dartLabel(ownId(where.subject)).toLowerCase()} ends ${length(found)} out, past the edge at ${length(expected)}.`,
+  'bust-dart-large': ({ found, expected }, length) =>
+    `The bust dart takes ${length(found)}; over ${length(expected)} it stands up in a point.`,
+  'armhole-not-tightened': ({ found }, length) =>
+    `The armhole cannot be made ${length(found)} tighter: there is no bust dart for the wedge to go into.`,
+  'waist-unsolved': ({ where, found }, length) =>
+    `${pieceName(where.piece)}: the waist misses its width by ${length(found)}.`,
+  'waist-dart-large': ({ where, found, expected }, length) =>
+    `${pieceName(where.piece)}: a waist dart takes ${length(found)}; over ${length(expected)} it stands up in a point.`,
+  'under-bust-off': ({ found, expected }, length) =>
+    `Under the bust the garment comes out ${length(found)} round; ${length(expected)} is wanted. One seam shapes no more there.`,
+  'under-bust-not-shaped': () =>
+    'The bust line falls so low at the side that nothing is shaped under the bust.',
+  'dart-left-out': ({ where, found }, length) =>
+    `${pieceName(where.piece)}: only ${length(found)} to take in, too little for a ${where.subject}; the side takes it.`,
+  'edge-covers-little': ({ where, found, expected }, length) =>
+    `${pieceName(where.piece)}: the top edge stands ${length(found)} above the bust line; under ${length(expected)} shows more than most clients expect.`,
+  'top-too-low': ({ where, found, expected }, length) =>
+    `${pieceName(where.piece)}: the top edge is set to ${length(found)}, at or under the bust line; ${length(expected)} is the most there is.`,
+  'hem-above-tip': ({ found, expected }, length) =>
+    `Cut off ${length(found)} above the waist the hem would meet the darts; it is drawn ${length(expected)} above.`,
+  'back-open-below-hem': ({ found, expected }, length) =>
+    `The back is open ${length(found)} down; it has no cloth left above the hem. ${length(expected)} is the most there is.`,
+  'arm-share-small': ({ found, expected }, length) =>
+    `Off the shoulders, ${length(found)} of the round are left for each arm; an arm needs ${length(expected)} or more.`,
+  'band-too-deep': ({ where, found, expected }, length) =>
+    `${pieceName(where.piece)}: ${length(found)} deep, but the armhole under the top edge leaves only ${length(expected)} to sew it to.`,
+  'length-above-hip': ({ found, expected }, length) => ({
+    message: `The skirt is ${length(found)} from the waist; it must pass the hip, at least ${length(expected)}.`,
+    remedy: 'Make it longer.',
+  }),
+  'hem-needs-hip': () => 'Below the waist the hem needs the hip, which was not measured; drawn to the waist.',
+  'hem-below-stride': ({ found, expected }, length) =>
+    `The hem is ${length(found)} round; a stride needs about ${length(expected)}.`,
+  'facing-meets-dart': ({ where }) => ({
+    message: `${pieceName(where.piece)}: a dart reaches up into the facing.`,
+    remedy: 'Cut the neck less deep, or make the facing narrower in the house rules.',
+  }),
+  'zip-too-short': ({ found, expected }, length) =>
+    `Below the zip the dress stays ${length(found)} round; it must pass ${length(expected)}.`,
+  'opening-too-small': ({ where, found, expected }, length) =>
+    `The ${where.subject} is ${length(found)} round; ${measureName(where.measure)} is ${length(expected)} and does not pass.`,
+  'figure-unreachable': ({ where, found, expected }, length) =>
+    `${figureWords(where.figure)} cannot be set to ${length(found)}; computed it is ${length(expected)}.`,
+  'figure-not-a-point': ({ where }) =>
+    `${figureWords(where.figure)} follows from other figures and cannot be set by itself.`,
+  'figure-unknown': ({ where }) => `This draft has no figure ${where.figure}; it was set by hand.`,
+  'outline-crosses-itself': ({ where }) =>
+    `${pieceName(where.piece)}: the outline crosses itself. Some measures contradict each other.`,
+  'seam-differs': ({ where, found, expected }, length) =>
+    `Seam ${where.subject}: the two sides differ by ${length(Math.abs(found - expected))}.`,
+  'round-differs': ({ where, found, expected }, length) =>
+    `Finished ${levelKind(where.subject).girth} is ${length(found)}; wanted ${length(expected)}.`,
+  'cut-later': ({ roles, found }, length) =>
+    `${capital(roles.map((role) => roleName[role]).join(' and '))} left for later, with a reserve of ${length(found)}: cut once the panels are joined.`,
+};
