@@ -5,15 +5,47 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
+/** The folders of core from the ground up: each imports from those before it alone, so that no two import each other. */
+const layers = [
+  'geometry', 'units', 'text', 'input', 'measures', 'rules', 'workings', 'pieces', 'findings', 'lay', 'worked-out', 'checks',
+  'chalk', 'drafting', 'styles', 'shop', 'slate', 'words', 'formats', 'testing',
+]; // prettier-ignore
+
+/** The same inside of two folders that are large. */
+const families = {
+  lay: ['model', 'no-fit', 'search', 'fold', 'buy', 'proof', 'plan', 'hand'],
+  'drafting/operations': ['edges', 'darts', 'panels', 'pieces'],
+};
+
+const outside = { group: ['node:*', '@ample-bolt/server*', '@ample-bolt/web*'], message: 'core stays pure' };
+
+/** Forbids imports of the folders that `up`, a pattern, leads to. */
+const forbids = (folder, later, up) =>
+  later.map((each) => ({ regex: `^${up}${each}/`, message: `${folder} lies below ${each}` }));
+
+const holdsTo = (folder, patterns) => ({
+  files: [`core/src/${folder}/**/*.ts`],
+  ignores: ['**/*.test.ts'],
+  rules: { 'no-restricted-imports': ['error', { patterns: [outside, ...patterns] }] },
+});
+
+const after = (folders, folder) => folders.slice(folders.indexOf(folder) + 1);
+
+const layered = [
+  ...layers.map((folder) => holdsTo(folder, forbids(folder, after(layers, folder), '(\\.\\./)+'))),
+  ...Object.entries(families).flatMap(([folder, inner]) => {
+    const [top, ...rest] = folder.split('/');
+    const upToLayers = `(\\.\\./){${rest.length + 2}}`;
+    return inner.map((family) =>
+      holdsTo(`${folder}/${family}`, [
+        ...forbids(family, after(inner, family), '\\.\\./'),
+        ...forbids(top, after(layers, top), upToLayers),
+      ]),
+    );
+  }),
+];
+
 const pureCore = {
-  'no-restricted-imports': [
-    'error',
-    {
-      patterns: [
-        { group: ['node:*', '@ample-bolt/server*', '@ample-bolt/web*'], message: 'core stays pure' },
-      ],
-    },
-  ],
   'no-restricted-globals': [
     'error',
     ...['process', 'Buffer', 'window', 'document', 'fetch', 'performance', 'setTimeout'].map((name) => ({
@@ -75,6 +107,7 @@ export default defineConfig(
   },
   { files: ['web/**/*.{ts,tsx}'], extends: [reactHooks.configs.flat.recommended] },
   { files: ['core/src/**/*.ts'], ignores: ['**/*.test.ts'], rules: pureCore },
+  ...layered,
   {
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts', 'core/src/geometry/**', 'core/src/testing/**'],

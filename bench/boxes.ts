@@ -1,6 +1,6 @@
 import { boxOf } from '@ample-bolt/core/geometry/ring';
-import { seededRandom } from '@ample-bolt/core/lay/seeded-random';
-import { wholeOutline, type LayPiece } from '@ample-bolt/core/lay/layable';
+import { seededRandom } from '@ample-bolt/core/lay/plan/seeded-random';
+import { wholeOutline, type LayPiece } from '@ample-bolt/core/lay/model/layable';
 import { MaxRectsPacker, Rectangle } from 'maxrects-packer';
 
 /** Taller than any lay; the packer wants a bin with an end. mm. */

@@ -1,9 +1,10 @@
-import { checkLay } from '@ample-bolt/core/lay/check-lay';
-import type { Cloth } from '@ample-bolt/core/lay/cloth';
-import type { LayWay, Lay } from '@ample-bolt/core/lay/lay';
-import type { LayPiece } from '@ample-bolt/core/lay/layable';
-import { noFitBook } from '@ample-bolt/core/lay/no-fit/no-fit-book';
-import { layObstacle, planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
+import { checkLay } from '@ample-bolt/core/lay/proof/check-lay';
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
+import type { LayWay, Lay } from '@ample-bolt/core/lay/model/lay';
+import type { LayPiece } from '@ample-bolt/core/lay/model/layable';
+import { noFitCache } from '@ample-bolt/core/lay/no-fit/no-fit-cache';
+import { layObstacle, planLay } from '@ample-bolt/core/lay/plan/plan-lay';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
 import { dissectedRectangle } from '@ample-bolt/core/testing/dissected-rectangle';
 import { garmentPieces } from '@ample-bolt/core/testing/garment-pieces';
 import { boxLength } from './boxes.ts';
@@ -50,7 +51,7 @@ const WARMING = 1500;
 
 /** Searches until the last of the times, s, warm; every lay that is looked at has to be proved. */
 function search(task: LayTask, times: readonly number[]): Searched {
-  const book = noFitBook();
+  const book = noFitCache();
   const cold = performance.now();
   let first = NaN;
   for (const { work } of planLay(task, book)) {

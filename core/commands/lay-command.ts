@@ -9,21 +9,21 @@ import { readOrder } from '../src/formats/order/read-order.ts';
 import { readPieces } from '../src/formats/pieces/read-pieces.ts';
 import { readLays } from '../src/formats/read-lays.ts';
 import { laySvg } from '../src/formats/svg.ts';
-import { purchaseUnit } from '../src/lay/buying.ts';
-import { checkLay } from '../src/lay/check-lay.ts';
-import { compareWidths } from '../src/lay/compare-widths.ts';
-import type { WidthPlan } from '../src/lay/compare-widths.ts';
-import { choosePlan } from '../src/lay/choose-plan.ts';
-import { longEnough, type Cloth } from '../src/lay/cloth.ts';
-import { pinnableWays } from '../src/lay/pinned.ts';
-import { layPiecesOn } from '../src/lay/layable.ts';
-import type { LayPiece } from '../src/lay/layable.ts';
-import { layWays } from '../src/lay/lay.ts';
-import type { LayWay, Lay } from '../src/lay/lay.ts';
-import { noFitBook } from '../src/lay/no-fit/no-fit-book.ts';
-import type { NoFitBook } from '../src/lay/no-fit/no-fit-book.ts';
-import { layObstacle, planLay } from '../src/lay/plan-lay.ts';
-import type { LayTask } from '../src/lay/plan-lay.ts';
+import { purchaseUnit } from '../src/lay/buy/buying.ts';
+import { checkLay } from '../src/lay/proof/check-lay.ts';
+import { compareWidths } from '../src/lay/plan/compare-widths.ts';
+import type { WidthPlan } from '../src/lay/plan/compare-widths.ts';
+import { choosePlan } from '../src/lay/plan/choose-plan.ts';
+import { longEnough, type Cloth } from '../src/lay/model/cloth.ts';
+import { pinnableWays } from '../src/lay/model/pinned.ts';
+import { layPiecesOn } from '../src/lay/model/layable.ts';
+import type { LayPiece } from '../src/lay/model/layable.ts';
+import { layWays } from '../src/lay/model/lay.ts';
+import type { LayWay, Lay } from '../src/lay/model/lay.ts';
+import { noFitCache } from '../src/lay/no-fit/no-fit-cache.ts';
+import type { NoFitCache } from '../src/lay/no-fit/no-fit-cache.ts';
+import { layObstacle, planLay } from '../src/lay/plan/plan-lay.ts';
+import type { LayTask } from '../src/lay/model/lay-task.ts';
 import { formatLength } from '../src/units/format-length.ts';
 import type { Unit } from '../src/units/length.ts';
 import { foldName } from '../src/words/names.ts';
@@ -54,7 +54,7 @@ const DEFAULT_WORK = 2000;
 /** Steps of search for each other width: a first idea of what it would take. */
 const WIDTH_WORK = 150;
 
-function searchFor(task: LayTask, seconds: number | undefined, work: number, book: NoFitBook): Lay {
+function searchFor(task: LayTask, seconds: number | undefined, work: number, book: NoFitCache): Lay {
   const end = seconds === undefined ? Infinity : performance.now() + seconds * 1000;
   for (const step of planLay(task, book)) {
     if (seconds === undefined ? step.work >= work : performance.now() >= end) return step.lay;
@@ -144,7 +144,7 @@ function laysOn(
   });
   const ways = isAbove && wanted.length > 1 ? wanted.filter((fold) => pinnableWays.includes(fold)) : wanted;
   const possible = ways.map(taskFor).filter((task) => !layObstacle(task));
-  const book = noFitBook();
+  const book = noFitCache();
   const found = possible.map((task) =>
     searchFor(task, seconds === undefined ? undefined : seconds / possible.length, work, book),
   );

@@ -1,7 +1,7 @@
 import type { SumArgument } from '../src/slate/quick-sum.ts';
 import { readSum } from '../src/slate/read-sum.ts';
 import { slate } from '../src/slate/slate.ts';
-import { sumJson, unitOf } from '../src/slate/sum-json.ts';
+import { sumJson, unitOf } from '../src/formats/sum-json.ts';
 import { quantityWords } from '../src/words/quantity-words.ts';
 import { BadInput, hasStop } from './answer.ts';
 import type { Answer, Flags } from './answer.ts';

@@ -1,9 +1,9 @@
 import { endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts';
 import { distance, point, type Point } from '../geometry/point.ts';
 import { boxOf } from '../geometry/ring.ts';
-import type { Cloth } from '../lay/cloth.ts';
-import { chalkedPlacements, type Lay } from '../lay/lay.ts';
-import { cutWith } from '../lay/pinned.ts';
+import type { Cloth } from '../lay/model/cloth.ts';
+import { chalkedPlacements, type Lay } from '../lay/model/lay.ts';
+import { cutWith } from '../lay/model/pinned.ts';
 import { edgesUnderRoofs } from '../pieces/dart-roof.ts';
 import { offsetEdge } from '../pieces/cut-line.ts';
 import { contourIntake } from '../pieces/contour-dart.ts';

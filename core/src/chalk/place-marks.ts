@@ -1,10 +1,10 @@
 import { DOWN, OUT, point, rotateDirection, type Point } from '../geometry/point.ts';
 import { boxOf } from '../geometry/ring.ts';
-import type { Cloth } from '../lay/cloth.ts';
-import { mannerFor, turnFor } from '../lay/lay-manner.ts';
-import { creasesOf, type Placement, type Section } from '../lay/lay.ts';
-import { layPieceOf, wholeOutline } from '../lay/layable.ts';
-import { stateOf, turnOutline } from '../lay/outline-state.ts';
+import type { Cloth } from '../lay/model/cloth.ts';
+import { mannerFor, turnFor } from '../lay/model/lay-manner.ts';
+import { creasesOf, type Placement, type Section } from '../lay/model/lay.ts';
+import { layPieceOf, wholeOutline } from '../lay/model/layable.ts';
+import { stateOf, turnOutline } from '../lay/model/outline-state.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import type { ChalkOrigin } from './chalk-origin.ts';
 import type { Heading, Place, UnorderedMark } from './mark.ts';

@@ -104,7 +104,7 @@ describe('seam and outline findings', () => {
       a: ['panel/side'],
       b: ['panel/fold'],
       relation: { kind: 'equal' },
-      turnsOn: 'backWaistLength',
+      governing: 'backWaistLength',
       lengthA: 210,
       lengthB: 200,
       difference: 10,

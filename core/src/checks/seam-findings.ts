@@ -24,16 +24,16 @@ export const seamFindings = (
   seams
     .filter(({ ok }) => !ok)
     .map((seam) => {
-      const { id, a, b, lengthA, difference, turnsOn } = seam;
+      const { id, a, b, lengthA, difference, governing } = seam;
       const correction = truing(seam);
       const [piece, edge] = (a[0] ?? '').split('/');
       return finding(
         'seam-differs',
-        { subject: id, piece: piece ?? '', edge: edge ?? '', measure: turnsOn },
+        { subject: id, piece: piece ?? '', edge: edge ?? '', measure: governing },
         {
           found: lengthA,
           expected: lengthA - difference,
-          remedy: remedyFor([...a, ...b].map(pieceOf), hand, turnsOn),
+          remedy: remedyFor([...a, ...b].map(pieceOf), hand, governing),
           ...(correction && { orElse: { kind: 'set-figure', ...correction } }),
         },
       );

@@ -7,9 +7,9 @@ import { draftBodice, type Bodice } from './bodice/bodice.ts';
 import type { BodiceChoices } from './bodice/frame.ts';
 import type { Body } from './body.ts';
 import { draftHabitBodice } from './habit/habit-bodice.ts';
-import { closeWedge } from './operations/close-wedge.ts';
-import { lowerArmhole } from './operations/lower-armhole.ts';
-import { shortenDarts } from './operations/shorten-dart.ts';
+import { closeWedge } from './operations/darts/close-wedge.ts';
+import { lowerArmhole } from './operations/edges/lower-armhole.ts';
+import { shortenDarts } from './operations/darts/shorten-dart.ts';
 
 function blockBySchool(
   body: Body,

@@ -7,7 +7,7 @@ import { stitchRing, type Piece } from '../pieces/piece.ts';
 import { inches } from '../units/length.ts';
 import { changed } from '../workings/working.ts';
 import type { Figure } from './draft.ts';
-import { movePoint } from './operations/move-point.ts';
+import { movePoint } from './operations/edges/move-point.ts';
 
 /** What figures a piece has, measured on it as it is drawn. */
 export type FiguresOf = (drafted: DraftedPiece) => Figure[];

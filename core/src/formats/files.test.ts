@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { sampleCloth } from '../testing/sample-cloth.ts';
-import { layPiecesOn } from '../lay/layable.ts';
-import { planForWork } from '../lay/plan-lay.ts';
+import { layPiecesOn } from '../lay/model/layable.ts';
+import { planForWork } from '../lay/plan/plan-lay.ts';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';

@@ -1,4 +1,4 @@
-import type { Lay } from '../lay/lay.ts';
+import type { Lay } from '../lay/model/lay.ts';
 import { pairOf, tidy } from './draft-json.ts';
 
 /** A lay as `bolt lay --json` and the HTTP API give it. */

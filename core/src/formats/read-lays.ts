@@ -1,5 +1,5 @@
 import { Ajv2020 } from 'ajv/dist/2020.js';
-import { folds, rotations, type Lay, type Placement } from '../lay/lay.ts';
+import { folds, rotations, type Lay, type Placement } from '../lay/model/lay.ts';
 import { read, refuse, type Read } from '../input/input-fault.ts';
 
 /** A lay as its file has it: points as [x, y]. */

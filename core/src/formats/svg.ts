@@ -2,7 +2,7 @@ import type { Draft } from '../drafting/draft.ts';
 import { drawRing } from '../geometry/path/path-sink.ts';
 import { svgPathSink } from '../geometry/path/svg-path.ts';
 import { boxOf, type Ring } from '../geometry/ring.ts';
-import { creaseLine, creasesOf, type Lay } from '../lay/lay.ts';
+import { creaseLine, creasesOf, type Lay } from '../lay/model/lay.ts';
 import { pieceName } from '../words/names.ts';
 
 const GAP = 40;

@@ -35,7 +35,7 @@ describe('checkSeams', () => {
     relation: Parameters<typeof checkSeams>[1][number]['relation'],
     a = ['small/a'],
     b = ['large/a'],
-  ) => checkSeams([small, large], [{ id: 'seam', a, b, relation, turnsOn: 'waist' }])[0];
+  ) => checkSeams([small, large], [{ id: 'seam', a, b, relation, governing: 'waist' }])[0];
 
   test('equal seams must be equally long, within an eighth of an inch', () => {
     expect(SEAM_TOLERANCE).toBeCloseTo(inches(0.125), 12);

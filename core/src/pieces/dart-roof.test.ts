@@ -3,7 +3,7 @@ import { point, reflectDirection, subtract, unitVector } from '../geometry/point
 import { line } from '../geometry/segment.ts';
 import { dartRoof, edgesUnderRoofs } from './dart-roof.ts';
 import type { Piece } from './piece.ts';
-import { shortenDart } from '../drafting/operations/shorten-dart.ts';
+import { shortenDart } from '../drafting/operations/darts/shorten-dart.ts';
 import { edgeLength, edgeOf } from './piece.ts';
 import { plainLength } from '../testing/plain-length.ts';
 

@@ -15,12 +15,12 @@ export interface Seam {
   readonly b: readonly string[];
   readonly relation: SeamRelation;
   /** The measure to look at first when the sides differ. */
-  readonly turnsOn: MeasureId;
+  readonly governing: MeasureId;
 }
 
 export const equalSeam = (
   id: string,
   a: readonly string[],
   b: readonly string[],
-  turnsOn: MeasureId,
-): Seam => ({ id, a, b, relation: { kind: 'equal' }, turnsOn });
+  governing: MeasureId,
+): Seam => ({ id, a, b, relation: { kind: 'equal' }, governing });

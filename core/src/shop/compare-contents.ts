@@ -1,5 +1,5 @@
-import type { Cloth } from '../lay/cloth.ts';
-import type { Lay } from '../lay/lay.ts';
+import type { Cloth } from '../lay/model/cloth.ts';
+import type { Lay } from '../lay/model/lay.ts';
 import { measureIds } from '../measures/catalogue.ts';
 import { ruleSet, rulesThatDiffer, type RuleId, type RuleValue } from '../rules/catalogue.ts';
 import type { Observations } from '../measures/measure-set.ts';

@@ -4,7 +4,7 @@ import { checkMeasures } from '../checks/plausibility.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { finishPiece } from '../pieces/drafted-piece.ts';
 import type { Draft } from '../drafting/draft.ts';
-import { mayBeJoined, maySwitchCloth, offFold } from '../drafting/operations/off-fold.ts';
+import { mayBeJoined, maySwitchCloth, offFold } from '../drafting/operations/pieces/off-fold.ts';
 
 /** What an order needs to be drafted; an order read from a file has it, and so has a ticket. */
 export type DraftableOrder = Pick<

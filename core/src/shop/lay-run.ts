@@ -1,4 +1,4 @@
-import type { LayWay, Lay } from '../lay/lay.ts';
+import type { LayWay, Lay } from '../lay/model/lay.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 
 /** A search for lays that goes on at the shop's computer, whether a page is open or not. */

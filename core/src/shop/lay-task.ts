@@ -1,8 +1,8 @@
-import { purchaseUnit } from '../lay/buying.ts';
-import type { Cloth } from '../lay/cloth.ts';
-import { layPiecesOn, type LayPiece } from '../lay/layable.ts';
-import type { LayWay } from '../lay/lay.ts';
-import type { LayTask } from '../lay/plan-lay.ts';
+import { purchaseUnit } from '../lay/buy/buying.ts';
+import type { Cloth } from '../lay/model/cloth.ts';
+import { layPiecesOn, type LayPiece } from '../lay/model/layable.ts';
+import type { LayWay } from '../lay/model/lay.ts';
+import type { LayTask } from '../lay/model/lay-task.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { ruleSet } from '../rules/catalogue.ts';
 import type { Ticket } from './ticket.ts';

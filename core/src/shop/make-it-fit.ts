@@ -1,13 +1,14 @@
 import { draftOrder } from './draft-order.ts';
-import { mayBeJoined, maySwitchCloth } from '../drafting/operations/off-fold.ts';
+import { mayBeJoined, maySwitchCloth } from '../drafting/operations/pieces/off-fold.ts';
 import type { Draft } from '../drafting/draft.ts';
-import { checkLay } from '../lay/check-lay.ts';
-import { usableWidth, type Cloth } from '../lay/cloth.ts';
-import { usualWidths } from '../lay/compare-widths.ts';
-import type { Lay, LayWay } from '../lay/lay.ts';
-import { lengthBound } from '../lay/length-bound.ts';
-import { noFitBook, type NoFitBook } from '../lay/no-fit/no-fit-book.ts';
-import { layObstacle, planLay, type LayTask } from '../lay/plan-lay.ts';
+import { checkLay } from '../lay/proof/check-lay.ts';
+import { usableWidth, type Cloth } from '../lay/model/cloth.ts';
+import { usualWidths } from '../lay/plan/compare-widths.ts';
+import type { Lay, LayWay } from '../lay/model/lay.ts';
+import { lengthBound } from '../lay/plan/length-bound.ts';
+import { noFitCache, type NoFitCache } from '../lay/no-fit/no-fit-cache.ts';
+import { layObstacle, planLay } from '../lay/plan/plan-lay.ts';
+import type { LayTask } from '../lay/model/lay-task.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { isAsked, type LengthChoice } from '../styles/style.ts';
@@ -131,7 +132,7 @@ function draftOf(ticket: FitTicket): Draft | undefined {
 }
 
 /** Searches one way of laying until the lay is one that the cloth has, or for so many steps; undefined where it cannot be laid so. */
-function searched(task: LayTask, work: number, book: NoFitBook): Found | undefined {
+function searched(task: LayTask, work: number, book: NoFitCache): Found | undefined {
   if (layObstacle(task)) return undefined;
   const most = task.cloth.length ?? Infinity;
   const least = lengthBound(task.pieces, usableWidth(task.cloth));
@@ -155,7 +156,7 @@ function tried(
   cloth: Cloth,
   fold: LayWay,
   work: number,
-  book: NoFitBook,
+  book: NoFitCache,
 ): Found | undefined {
   let best: Found | undefined;
   for (const way of new Set<LayWay>([fold, 'open'])) {
@@ -191,7 +192,7 @@ export function* makeItFit(
   const widths = usualWidths
     .filter((width) => width > own.width + 1)
     .map((mm): FitWay => ({ kind: 'width', mm }));
-  const book = noFitBook();
+  const book = noFitCache();
   for (const ways of [
     joinWays(before, role),
     otherWays(before, role, ticket.cloths),

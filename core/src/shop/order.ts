@@ -1,7 +1,7 @@
 import type { Allowances } from '../pieces/allowances.ts';
 import type { Person } from '../drafting/body.ts';
 import type { HandFigures } from '../pieces/hand-figure.ts';
-import type { Cloth } from '../lay/cloth.ts';
+import type { Cloth } from '../lay/model/cloth.ts';
 import type { ClientKind } from '../measures/measure-set.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import type { ChoiceValues, Style } from '../styles/style.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { finding } from '../findings/finding.ts';
-import type { Lay } from '../lay/lay.ts';
+import type { Lay } from '../lay/model/lay.ts';
 import { ruleSet } from '../rules/catalogue.ts';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';

@@ -1,8 +1,8 @@
 import { chalkMannerIn, type ChalkManner } from '../chalk/chalk-manner.ts';
 import type { DraftableOrder } from './draft-order.ts';
 import type { HandFigures } from '../pieces/hand-figure.ts';
-import type { Cloth } from '../lay/cloth.ts';
-import type { Lay } from '../lay/lay.ts';
+import type { Cloth } from '../lay/model/cloth.ts';
+import type { Lay } from '../lay/model/lay.ts';
 import { measureIds, type MeasureId } from '../measures/catalogue.ts';
 import {
   usualObservations,

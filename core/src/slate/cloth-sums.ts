@@ -1,4 +1,4 @@
-import { amountToBuy, purchaseLength } from '../lay/buying.ts';
+import { amountToBuy, purchaseLength } from '../lay/buy/buying.ts';
 import { inches } from '../units/length.ts';
 import { times } from '../workings/working.ts';
 import { countLine, lengthLine, outcome, type QuickSum } from './quick-sum.ts';

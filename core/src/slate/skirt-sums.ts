@@ -1,6 +1,6 @@
 import { inches } from '../units/length.ts';
 import { chosen, divided, minus, plus, sum, times } from '../workings/working.ts';
-import { sectorsOf } from '../lay/sectors.ts';
+import { sectorsOf } from '../lay/fold/sectors.ts';
 import { piecesFor } from './piecing.ts';
 import {
   countLine,

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { piecedLength, piecesFor } from './piecing.ts';
 import { readSum } from './read-sum.ts';
 import { slate, sumNames } from './slate.ts';
-import { sumJson } from './sum-json.ts';
+import { sumJson } from '../formats/sum-json.ts';
 
 type Json = ReturnType<typeof sumJson>;
 

@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { countSelfCrossings } from '../geometry/ring.ts';
-import { seededRandom } from '../lay/seeded-random.ts';
+import { seededRandom } from '../lay/plan/seeded-random.ts';
 import { draftInput } from '../testing/bodies.ts';
 import { ordinaryRanges, randomBodies } from '../testing/random-bodies.ts';
 import { findingWords } from '../words/finding-words.ts';

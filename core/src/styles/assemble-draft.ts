@@ -1,5 +1,5 @@
 import { allowancesFrom, laterRoles } from '../pieces/allowances.ts';
-import { cutLater } from '../drafting/operations/cut-later.ts';
+import { cutLater } from '../drafting/operations/edges/cut-later.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import { dartFindings } from '../checks/dart-findings.ts';
 import { coverageOf } from '../checks/coverage.ts';

@@ -8,7 +8,7 @@ import { inches } from '../units/length.ts';
 import type { Change } from '../workings/change.ts';
 import { renderWorking } from '../workings/render-working.ts';
 import { isAsDrawn, leavesOf, type Leaf, type Working } from '../workings/working.ts';
-import { movePoint } from '../drafting/operations/move-point.ts';
+import { movePoint } from '../drafting/operations/edges/move-point.ts';
 import { startOf } from '../geometry/curve.ts';
 import { point } from '../geometry/point.ts';
 import { edgeOf, type Piece } from '../pieces/piece.ts';

@@ -1,7 +1,7 @@
 import { distance, point, type Point } from '../geometry/point.ts';
 import { countSelfCrossings, sidesOf, signedArea, type Ring } from '../geometry/ring.ts';
-import type { LayPiece } from '../lay/layable.ts';
-import { seededRandom } from '../lay/seeded-random.ts';
+import type { LayPiece } from '../lay/model/layable.ts';
+import { seededRandom } from '../lay/plan/seeded-random.ts';
 
 /** The place at a part of a ring's length, and the side that it is on. */
 function placeOn(ring: Ring, part: number): { readonly p: Point; readonly side: number } {

@@ -1,7 +1,7 @@
 import { point, type Point } from '../geometry/point.ts';
 import type { Ring } from '../geometry/ring.ts';
-import type { LayPiece } from '../lay/layable.ts';
-import { seededRandom } from '../lay/seeded-random.ts';
+import type { LayPiece } from '../lay/model/layable.ts';
+import { seededRandom } from '../lay/plan/seeded-random.ts';
 
 /** A side of an outline on its way to the next corner: straight, or bulging out to its left by so many mm half-way. */
 interface Side {

@@ -1,4 +1,4 @@
-import { seededRandom } from '../lay/seeded-random.ts';
+import { seededRandom } from '../lay/plan/seeded-random.ts';
 import { measureIds } from '../measures/catalogue.ts';
 import type { MeasureValues, Observations } from '../measures/measure-set.ts';
 import { inches } from '../units/length.ts';

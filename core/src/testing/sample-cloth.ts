@@ -1,6 +1,6 @@
 import { point } from '../geometry/point.ts';
-import type { Cloth } from '../lay/cloth.ts';
-import type { LayPiece } from '../lay/layable.ts';
+import type { Cloth } from '../lay/model/cloth.ts';
+import type { LayPiece } from '../lay/model/layable.ts';
 import { inches } from '../units/length.ts';
 
 /** Cloth 45 in wide, still to be bought, for tests to change. */

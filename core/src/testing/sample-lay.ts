@@ -1,5 +1,5 @@
-import { amountToBuy } from '../lay/buying.ts';
-import type { Lay, LayWay } from '../lay/lay.ts';
+import { amountToBuy } from '../lay/buy/buying.ts';
+import type { Lay, LayWay } from '../lay/model/lay.ts';
 import { inches } from '../units/length.ts';
 
 /** A lay by its fold and length alone, mm, with what would be bought for it in yards; for tests that choose between lays. */

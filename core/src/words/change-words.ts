@@ -1,7 +1,7 @@
 import { capital } from '../text/capital.ts';
 import { isMeasureId, measureOf } from '../measures/catalogue.ts';
 import { ruleOf } from '../rules/catalogue.ts';
-import { layWays } from '../lay/lay.ts';
+import { layWays } from '../lay/model/lay.ts';
 import { garmentMeasureOf, isGarmentMeasureId } from '../worked-out/sample-garment.ts';
 import type { Conditions, ContentChange, LengthPart } from '../shop/compare-contents.ts';
 import { styleOf } from '../styles/style-book.ts';

@@ -3,7 +3,8 @@ import { finding, type Finding } from '../findings/finding.ts';
 import { findingSeverities, type FindingCode } from '../findings/severity.ts';
 import { inches } from '../units/length.ts';
 import { findingWords } from './finding-words.ts';
-import { cutName, edgeName, pieceName } from './names.ts';
+import { cutName, pieceName } from './names.ts';
+import { edgeName } from '../pieces/edge-name.ts';
 
 /** What a finding is about, where it is not a cloth. */
 const subjects: { readonly [code in FindingCode]?: string } = {

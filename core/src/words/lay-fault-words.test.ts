@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import type { LayFaultCode } from '../lay/lay-fault.ts';
+import type { LayFaultCode } from '../lay/proof/lay-fault.ts';
 import { layFaultWords } from './lay-fault-words.ts';
 
 test('an overlap is told by both pieces, by their number, and by how deep', () => {

@@ -1,4 +1,4 @@
-import type { LayFault } from '../lay/lay-fault.ts';
+import type { LayFault } from '../lay/proof/lay-fault.ts';
 import { formatLength } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import { pieceName } from './names.ts';

@@ -7,7 +7,8 @@ import { dartLabel } from '../pieces/dart-dimensions.ts';
 import { levelKind, levelPointWords } from '../pieces/level.ts';
 import { ownId } from '../pieces/other-half.ts';
 import type { Later } from '../pieces/piece.ts';
-import { edgeName, pieceName, roleName } from './names.ts';
+import { pieceName, roleName } from './names.ts';
+import { edgeName } from '../pieces/edge-name.ts';
 
 /** Numbers at the table are to the nearest ⅛ in, or half a centimetre. Common practice. */
 export function chalkNumber(mm: number, unit: Unit, style: LengthFormat['style'] = 'plain'): string {

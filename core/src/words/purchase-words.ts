@@ -1,5 +1,5 @@
-import { costOf } from '../lay/buying.ts';
-import type { Purchase } from '../lay/lay.ts';
+import { costOf } from '../lay/buy/buying.ts';
+import type { Purchase } from '../lay/model/lay.ts';
 import { formatNumber, type LengthFormat } from '../units/format-length.ts';
 import { inches } from '../units/length.ts';
 

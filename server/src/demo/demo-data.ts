@@ -1,6 +1,6 @@
 import type { Observations } from '@ample-bolt/core/measures/measure-set';
 import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
-import type { Fold } from '@ample-bolt/core/lay/lay';
+import type { Fold } from '@ample-bolt/core/lay/model/lay';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 
 /** An invented workroom in an invented harbour town: it dresses a lantern-night procession, a brass band, and whoever comes in. */

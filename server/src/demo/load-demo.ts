@@ -1,9 +1,9 @@
 import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import { writeCsv } from '@ample-bolt/core/formats/csv/table';
 import { cuttingOrder } from '@ample-bolt/core/chalk/chalk-piece';
-import { layPiecesOn } from '@ample-bolt/core/lay/layable';
-import type { Fold, Lay } from '@ample-bolt/core/lay/lay';
-import { planForWork } from '@ample-bolt/core/lay/plan-lay';
+import { layPiecesOn } from '@ample-bolt/core/lay/model/layable';
+import type { Fold, Lay } from '@ample-bolt/core/lay/model/lay';
+import { planForWork } from '@ample-bolt/core/lay/plan/plan-lay';
 import type { SequenceId } from '@ample-bolt/core/measures/sequences';
 import { usualObservations } from '@ample-bolt/core/measures/measure-set';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';

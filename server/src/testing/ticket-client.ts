@@ -1,7 +1,7 @@
 import { draftOrder } from '@ample-bolt/core/shop/draft-order';
-import { layPiecesOn } from '@ample-bolt/core/lay/layable';
-import type { Fold, Lay } from '@ample-bolt/core/lay/lay';
-import { planForWork } from '@ample-bolt/core/lay/plan-lay';
+import { layPiecesOn } from '@ample-bolt/core/lay/model/layable';
+import type { Fold, Lay } from '@ample-bolt/core/lay/model/lay';
+import { planForWork } from '@ample-bolt/core/lay/plan/plan-lay';
 import { orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
 import type { TestApp } from './test-app.ts';
 

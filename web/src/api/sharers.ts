@@ -1,6 +1,6 @@
-import type { Cloth } from '@ample-bolt/core/lay/cloth';
-import type { LayPiece } from '@ample-bolt/core/lay/layable';
-import type { Sharer } from '@ample-bolt/core/lay/together';
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
+import type { LayPiece } from '@ample-bolt/core/lay/model/layable';
+import type { Sharer } from '@ample-bolt/core/lay/buy/together';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import useSWR from 'swr';

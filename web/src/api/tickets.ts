@@ -1,6 +1,6 @@
 import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import type { Lay, Purchase } from '@ample-bolt/core/lay/lay';
+import type { Lay, Purchase } from '@ample-bolt/core/lay/model/lay';
 import type { TicketProgress } from '@ample-bolt/core/shop/stations';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { SignOff } from '@ample-bolt/core/shop/sign-off';

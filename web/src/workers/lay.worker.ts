@@ -1,10 +1,11 @@
-import { checkLay } from '@ample-bolt/core/lay/check-lay';
-import { compareWidths, type WidthPlan } from '@ample-bolt/core/lay/compare-widths';
-import { longEnough } from '@ample-bolt/core/lay/cloth';
-import type { Lay } from '@ample-bolt/core/lay/lay';
-import { noFitBook } from '@ample-bolt/core/lay/no-fit/no-fit-book';
-import { planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
-import { warmUp } from '@ample-bolt/core/lay/warm-up';
+import { checkLay } from '@ample-bolt/core/lay/proof/check-lay';
+import { compareWidths, type WidthPlan } from '@ample-bolt/core/lay/plan/compare-widths';
+import { longEnough } from '@ample-bolt/core/lay/model/cloth';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
+import { noFitCache } from '@ample-bolt/core/lay/no-fit/no-fit-cache';
+import { planLay } from '@ample-bolt/core/lay/plan/plan-lay';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
+import { warmUp } from '@ample-bolt/core/lay/plan/warm-up';
 import { expose } from 'comlink';
 
 export interface LayProgress {
@@ -19,7 +20,7 @@ const SLICE = 60;
 const breathe = () => new Promise((resolve) => setTimeout(resolve, 0));
 
 /** What is worked out of the pieces once serves every fold and width. */
-const book = noFitBook();
+const book = noFitCache();
 
 /** Every task that is begun stops the one before. */
 let turn = 0;

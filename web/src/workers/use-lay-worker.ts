@@ -1,4 +1,4 @@
-import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useMemo, useRef } from 'react';
 import type { LayApi } from './lay.worker.ts';

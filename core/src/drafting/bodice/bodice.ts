@@ -1,12 +1,12 @@
 import { finding, type Finding } from '../../findings/finding.ts';
 import { distance, point } from '../../geometry/point.ts';
-import { settle } from '../../geometry/settle.ts';
+import { broyden } from '../../geometry/broyden.ts';
 import { roleLength, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../body.ts';
-import { shortenDarts } from '../operations/shorten-dart.ts';
+import { shortenDarts } from '../operations/darts/shorten-dart.ts';
 import { draftBack, type BackDraft } from './back.ts';
 import { bodiceFrame, type BodiceChoices, type BodiceFrame } from './frame.ts';
 import { draftFront, type FrontDraft } from './front.ts';
@@ -125,7 +125,7 @@ function settleBodice(
     underarm: { front: frame.bustWidth.front + front, back: frame.bustWidth.back + back },
     waistShift: { front: frontWaist, back: backWaist },
   });
-  return settle({
+  return broyden({
     start,
     gains: [1, 1, 1, 1],
     draw: (unknowns) => attempt(body, frame, shapeOf(unknowns), rules, allowances),

@@ -33,7 +33,7 @@ import type { Bodice } from '../bodice/bodice.ts';
 import { bodiceFrame, quarterSum, type BodiceChoices, type BodiceFrame } from '../bodice/frame.ts';
 import { panelDimensions, sideRun } from '../bodice/panel-dimensions.ts';
 import { panelEdges, panelNotches } from '../bodice/panel.ts';
-import { shortenDarts } from '../operations/shorten-dart.ts';
+import { shortenDarts } from '../operations/darts/shorten-dart.ts';
 import { waistEdges } from '../waist-edges.ts';
 import { straightWaist } from './straight-waist.ts';
 

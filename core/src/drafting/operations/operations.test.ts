@@ -8,8 +8,8 @@ import { ruleSet } from '../../rules/catalogue.ts';
 import { fittedDressRecipe } from '../../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { inches } from '../../units/length.ts';
-import { movePoint } from './move-point.ts';
-import { splitAcross } from './split-across.ts';
+import { movePoint } from './edges/move-point.ts';
+import { splitAcross } from './panels/split-across.ts';
 
 const square: Piece = makePiece({
   id: 'square',

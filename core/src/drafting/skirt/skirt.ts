@@ -22,7 +22,7 @@ import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../body.ts';
 import { bodyScale, quarterSum } from '../bodice/frame.ts';
 import type { SkirtSums } from './skirt-dimensions.ts';
-import { draftHabitPanel } from '../habit/habit-skirt-panel.ts';
+import { draftHabitPanel } from './habit-skirt-panel.ts';
 import {
   draftPanel,
   extendSide,

@@ -1,6 +1,6 @@
 import type { Person } from '../../drafting/body.ts';
-import type { Cloth } from '../../lay/cloth.ts';
-import type { LayManner } from '../../lay/lay-manner.ts';
+import type { Cloth } from '../../lay/model/cloth.ts';
+import type { LayManner } from '../../lay/model/lay-manner.ts';
 import type { ClientKind } from '../../measures/measure-set.ts';
 import type { Unit } from '../../units/length.ts';
 

@@ -1,4 +1,4 @@
-import { layManners } from '../../lay/lay-manner.ts';
+import { layManners } from '../../lay/model/lay-manner.ts';
 import { placeSchemas } from '../place-schemas.ts';
 import { clothRoles } from '../../pieces/piece.ts';
 

@@ -1,7 +1,7 @@
 import { point } from '../../geometry/point.ts';
 import { countSelfCrossings, signedArea, type Ring } from '../../geometry/ring.ts';
-import type { Cloth, Flaw, Panel } from '../../lay/cloth.ts';
-import type { PieceManner } from '../../lay/lay-manner.ts';
+import type { Cloth, Flaw, Panel } from '../../lay/model/cloth.ts';
+import type { PieceManner } from '../../lay/model/lay-manner.ts';
 import { inches, type Unit } from '../../units/length.ts';
 import { read, refuse, type Read } from '../../input/input-fault.ts';
 import { readLength } from '../../input/read-length.ts';

@@ -1,7 +1,7 @@
 import type { HandFigures } from '../../pieces/hand-figure.ts';
 import { ruleOf, ruleSet, rulesThatDiffer, type RuleOverrides } from '../../rules/catalogue.ts';
 import type { EnteredById, Ticket } from '../../shop/ticket.ts';
-import type { Cloth, Flaw } from '../../lay/cloth.ts';
+import type { Cloth, Flaw } from '../../lay/model/cloth.ts';
 import type { ClothFile, FlawFile, OrderFile } from './order-file.ts';
 
 const written = (entered: { readonly [id: string]: { readonly typed: string } }): { [id: string]: string } =>

@@ -1,10 +1,10 @@
-import { wholeLay } from '../../lay/together.ts';
+import { wholeLay } from '../../lay/buy/together.ts';
 import { cuttingOrder } from '../../chalk/chalk-piece.ts';
 import type { Mark } from '../../chalk/mark.ts';
 import type { Draft } from '../../drafting/draft.ts';
 import { point } from '../../geometry/point.ts';
 import { boxOf } from '../../geometry/ring.ts';
-import { creaseLine, creasesOf, type Lay } from '../../lay/lay.ts';
+import { creaseLine, creasesOf, type Lay } from '../../lay/model/lay.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
 import type { Ticket } from '../../shop/ticket.ts';
 import { formatLength } from '../../units/format-length.ts';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { boxOf, openHalf, signedArea } from '../../geometry/ring.ts';
-import { checkLay } from '../../lay/check-lay.ts';
-import { planForWork } from '../../lay/plan-lay.ts';
+import { checkLay } from '../../lay/proof/check-lay.ts';
+import { planForWork } from '../../lay/plan/plan-lay.ts';
 import { inches } from '../../units/length.ts';
 import { findingWords } from '../../words/finding-words.ts';
 import { readPieces } from './read-pieces.ts';

@@ -1,7 +1,7 @@
 import type { NodeGrid } from './node-grid.ts';
 
 /** The coarse look takes one node of so many, across and down. */
-export const EVERY = 2;
+export const STRIDE = 2;
 
 /** Every second node of a field, across and down: from the first or the second on, so that there are four such grids to a field. */
 export interface CoarseDepths {
@@ -15,14 +15,14 @@ export interface CoarseDepths {
 }
 
 function coarseFrom(depths: Float32Array, grid: NodeGrid, column: number, row: number): CoarseDepths {
-  const columns = Math.ceil((grid.columns - column) / EVERY);
-  const rows = Math.ceil((grid.rows - row) / EVERY);
+  const columns = Math.ceil((grid.columns - column) / STRIDE);
+  const rows = Math.ceil((grid.rows - row) / STRIDE);
   const taken = new Float32Array(columns * rows);
   const first = new Int16Array(columns).fill(1);
   const last = new Int16Array(columns);
   for (let across = 0; across < columns; across++)
     for (let down = 0; down < rows; down++) {
-      const depth = depths[(row + EVERY * down) * grid.columns + column + EVERY * across]!;
+      const depth = depths[(row + STRIDE * down) * grid.columns + column + STRIDE * across]!;
       if (depth === 0) continue;
       taken[across * rows + down] = depth;
       if (first[across]! > last[across]!) first[across] = down;
@@ -31,8 +31,8 @@ function coarseFrom(depths: Float32Array, grid: NodeGrid, column: number, row: n
   return { columns, rows, depths: taken, first, last };
 }
 
-/** The coarse grids of a field whose depths are given row by row; the one whose nodes start at (column, row) is at column · EVERY + row. */
+/** The coarse grids of a field whose depths are given row by row; the one whose nodes start at (column, row) is at column · STRIDE + row. */
 export const coarseDepths = (depths: Float32Array, grid: NodeGrid): CoarseDepths[] =>
-  Array.from({ length: EVERY * EVERY }, (_, at) =>
-    coarseFrom(depths, grid, Math.floor(at / EVERY), at % EVERY),
+  Array.from({ length: STRIDE * STRIDE }, (_, at) =>
+    coarseFrom(depths, grid, Math.floor(at / STRIDE), at % STRIDE),
   );

@@ -1,6 +1,6 @@
 import { coarseDepths, type CoarseDepths } from './coarse-depths.ts';
 import { UNITS } from './shape.ts';
-import { HAIR, insideOf, PITCH, type NodeGrid } from './node-grid.ts';
+import { HAIR, insideOf, GRID_STEP, type NodeGrid } from './node-grid.ts';
 import type { Corners } from './minkowski.ts';
 import { regionSides } from './region-sides.ts';
 
@@ -32,9 +32,9 @@ const PASSED = 1;
 const INSIDE = 2;
 const STRIDE = 6;
 
-const numbersOf = (walks: readonly Corners[]): Float64Array =>
+const numbersOf = (cycles: readonly Corners[]): Float64Array =>
   Float64Array.from(
-    regionSides(walks).flatMap(({ weight, ...side }) => {
+    regionSides(cycles).flatMap(({ weight, ...side }) => {
       const [ax, ay, dx, dy] = [side.ax / UNITS, side.ay / UNITS, side.dx / UNITS, side.dy / UNITS];
       return [ax, ay, dx, dy, 1 / (dx * dx + dy * dy), weight];
     }),
@@ -71,19 +71,19 @@ function passingSides(
     const at = side * STRIDE;
     const [ax, ay, dx, dy] = [sides[at]!, sides[at + 1]!, sides[at + 2]!, sides[at + 3]!];
     const [top, bottom] = [Math.min(ay, ay + dy), Math.max(ay, ay + dy)];
-    const lastRow = Math.min(rows - 2, Math.floor((bottom - y) / PITCH + HAIR));
-    for (let row = Math.max(0, Math.floor((top - y) / PITCH - HAIR)); row <= lastRow; row++) {
+    const lastRow = Math.min(rows - 2, Math.floor((bottom - y) / GRID_STEP + HAIR));
+    for (let row = Math.max(0, Math.floor((top - y) / GRID_STEP - HAIR)); row <= lastRow; row++) {
       let [s, t] = [0, 1];
       if (Math.abs(dy) > 1e-9) {
-        const [p, q] = [(y + row * PITCH - ay) / dy, (y + (row + 1) * PITCH - ay) / dy];
+        const [p, q] = [(y + row * GRID_STEP - ay) / dy, (y + (row + 1) * GRID_STEP - ay) / dy];
         s = Math.max(0, Math.min(p, q));
         t = Math.min(1, Math.max(p, q));
         if (s > t + HAIR) continue;
       }
       const [p, q] = [ax + dx * s, ax + dx * t];
-      const lastColumn = Math.min(columns - 2, Math.floor((Math.max(p, q) - x) / PITCH + HAIR));
+      const lastColumn = Math.min(columns - 2, Math.floor((Math.max(p, q) - x) / GRID_STEP + HAIR));
       for (
-        let column = Math.max(0, Math.floor((Math.min(p, q) - x) / PITCH - HAIR));
+        let column = Math.max(0, Math.floor((Math.min(p, q) - x) / GRID_STEP - HAIR));
         column <= lastColumn;
         column++
       ) {
@@ -109,7 +109,7 @@ function nearestSides(
   const nearest = new Int16Array(columns * rows).fill(-1);
   const squared = new Float64Array(columns * rows).fill(Infinity);
   const offer = (node: number, column: number, row: number, side: number) => {
-    const distance = squaredTo(sides, side, x + column * PITCH, y + row * PITCH);
+    const distance = squaredTo(sides, side, x + column * GRID_STEP, y + row * GRID_STEP);
     if (distance >= squared[node]!) return;
     squared[node] = distance;
     nearest[node] = side;
@@ -149,9 +149,9 @@ const CORNERS = [
   [1, 1],
 ] as const;
 
-/** The field of the region that closed walks wind around more than zero times, in hundredths of a mm. */
-export function depthField(walks: readonly Corners[]): DepthField {
-  const sides = numbersOf(walks);
+/** The field of the region that closed cycles wind around more than zero times, in hundredths of a mm. */
+export function depthField(cycles: readonly Corners[]): DepthField {
+  const sides = numbersOf(cycles);
   const bounds = { left: Infinity, right: -Infinity, top: Infinity, bottom: -Infinity };
   for (let at = 0; at < sides.length; at += STRIDE) {
     const [ax, ay, dx, dy] = [sides[at]!, sides[at + 1]!, sides[at + 2]!, sides[at + 3]!];
@@ -160,10 +160,10 @@ export function depthField(walks: readonly Corners[]): DepthField {
     bounds.top = Math.min(bounds.top, ay, ay + dy);
     bounds.bottom = Math.max(bounds.bottom, ay, ay + dy);
   }
-  const [x, y] = [bounds.left - OFF_SIDES.x * PITCH, bounds.top - OFF_SIDES.y * PITCH];
-  const columns = Math.ceil((bounds.right - x) / PITCH) + 2;
-  const rows = Math.ceil((bounds.bottom - y) / PITCH) + 2;
-  const inside = insideOf(walks, { x, y, columns, rows });
+  const [x, y] = [bounds.left - OFF_SIDES.x * GRID_STEP, bounds.top - OFF_SIDES.y * GRID_STEP];
+  const columns = Math.ceil((bounds.right - x) / GRID_STEP) + 2;
+  const rows = Math.ceil((bounds.bottom - y) / GRID_STEP) + 2;
+  const inside = insideOf(cycles, { x, y, columns, rows });
   const passing = passingSides(sides, x, y, columns, rows);
 
   const nearest = nearestSides(sides, inside, passing, { x, y, columns, rows });
@@ -172,7 +172,7 @@ export function depthField(walks: readonly Corners[]): DepthField {
     for (let column = 0; column < columns; column++) {
       const node = row * columns + column;
       if (nearest[node]! < 0 || inside[node] === 0) continue;
-      depths[node] = Math.sqrt(squaredTo(sides, nearest[node]!, x + column * PITCH, y + row * PITCH));
+      depths[node] = Math.sqrt(squaredTo(sides, nearest[node]!, x + column * GRID_STEP, y + row * GRID_STEP));
     }
 
   const cells = new Uint8Array(columns * rows);
@@ -214,8 +214,8 @@ export function depthField(walks: readonly Corners[]): DepthField {
 /** How deep a place lies in the region, mm; 0 outside it. */
 export function depthAt(field: DepthField, x: number, y: number): number {
   if (x <= field.left || x >= field.right || y <= field.top || y >= field.bottom) return 0;
-  const column = ((x - field.x) / PITCH) | 0;
-  const row = ((y - field.y) / PITCH) | 0;
+  const column = ((x - field.x) / GRID_STEP) | 0;
+  const row = ((y - field.y) / GRID_STEP) | 0;
   const cell = row * field.columns + column;
   const kind = field.cells[cell]!;
   if (kind === OUTSIDE) return 0;
@@ -250,8 +250,8 @@ function isInside(
   y: number,
 ): boolean {
   const { sides, near } = field;
-  const cornerX = field.x + column * PITCH;
-  const cornerY = field.y + row * PITCH + HAIR;
+  const cornerX = field.x + column * GRID_STEP;
+  const cornerY = field.y + row * GRID_STEP + HAIR;
   const [ux, uy] = [x - cornerX, y - cornerY];
   let winding = field.inside[cell]!;
   const end = field.passing[cell]!;

@@ -20,7 +20,7 @@ function isWithinTurn(
 }
 
 /**
- * Closed walks around which the sum of two polygons winds: a point is a sum of an inner point of each just where the walks wind
+ * Closed cycles around which the sum of two polygons winds: a point is a sum of an inner point of each just where the cycles wind
  * around it more than zero times. Each corner of one is paired with the sides of the other whose direction lies within its turn; at a
  * hollow corner they are walked backwards. Source of the method: convolution of polygonal tracings (Guibas, Ramshaw and Stolfi 1983,
  * from memory).
@@ -53,16 +53,16 @@ export function convolve(a: Corners, b: Corners): number[][] {
   };
   pairCorners(aSides, bSides, (corner, side) => corner * bCount + side, 'first');
   pairCorners(bSides, aSides, (corner, side) => side * bCount + corner, 'last');
-  return closedWalks(from, to, aCount * bCount).map((walk) =>
-    walk.flatMap((node) => {
+  return closedCycles(from, to, aCount * bCount).map((cycle) =>
+    cycle.flatMap((node) => {
       const [i, k] = [2 * Math.floor(node / bCount), 2 * (node % bCount)];
       return [a[i]! + b[k]!, a[i + 1]! + b[k + 1]!];
     }),
   );
 }
 
-/** All arrows as closed walks: at every node as many arrive as leave. */
-function closedWalks(from: readonly number[], to: readonly number[], nodes: number): number[][] {
+/** All arrows as closed cycles: at every node as many arrive as leave. */
+function closedCycles(from: readonly number[], to: readonly number[], nodes: number): number[][] {
   const head = new Int32Array(nodes).fill(-1);
   const next = new Int32Array(from.length);
   from.forEach((node, arrow) => {
@@ -70,20 +70,20 @@ function closedWalks(from: readonly number[], to: readonly number[], nodes: numb
     head[node] = arrow;
   });
   return from.flatMap((start) => {
-    const walks: number[][] = [];
+    const cycles: number[][] = [];
     while (head[start]! >= 0) {
-      const walk: number[] = [];
+      const cycle: number[] = [];
       let node = start;
       do {
         const arrow = head[node]!;
-        if (arrow < 0) throw new Error('a walk that does not close: a polygon has a spike');
-        walk.push(node);
+        if (arrow < 0) throw new Error('a cycle that does not close: a polygon has a spike');
+        cycle.push(node);
         head[node] = next[arrow]!;
         node = to[arrow]!;
       } while (node !== start);
-      walks.push(walk);
+      cycles.push(cycle);
     }
-    return walks;
+    return cycles;
   });
 }
 

@@ -5,11 +5,11 @@ import { moveRing, signedArea, type Ring } from '../../geometry/ring.ts';
 import { point } from '../../geometry/point.ts';
 import { garmentPieces } from '../../testing/garment-pieces.ts';
 import { distanceToRing } from '../../geometry/distance-to-ring.ts';
-import { wholeOutline } from '../layable.ts';
-import { asDrawn, halfTurned, mirroredState, upended, type OutlineState } from '../outline-state.ts';
+import { wholeOutline } from '../model/layable.ts';
+import { asDrawn, halfTurned, mirroredState, upended, type OutlineState } from '../model/outline-state.ts';
 import { depthAt, depthField } from './depth-field.ts';
-import { noFitBook } from './no-fit-book.ts';
-import { insideOf, PITCH } from './node-grid.ts';
+import { noFitCache } from './no-fit-cache.ts';
+import { insideOf, GRID_STEP } from './node-grid.ts';
 import { convolve, opposite } from './minkowski.ts';
 import { regionSides } from './region-sides.ts';
 import { shapeOf, turnedCorners, UNITS, type Shape } from './shape.ts';
@@ -73,27 +73,30 @@ describe('no-fit regions', () => {
     expect(depthAt(field, 11, 3)).toBe(0);
   });
 
-  test('know of every place whether it lies inside, as the walks do that it was made of', () => {
+  test('know of every place whether it lies inside, as the cycles do that it was made of', () => {
     const sizes = [1, 2].map((seed) => garmentPieces(24, seed).map((piece) => shapeOf(wholeOutline(piece))));
     for (const shapes of sizes)
       for (const [index, a] of shapes.entries())
         for (const b of shapes.slice(index)) {
           const state = states[index % 4] ?? asDrawn;
-          const walks = convolve(turnedCorners(a, asDrawn), opposite(turnedCorners(b, state)));
-          const field = depthField(walks);
-          const columns = Math.floor((field.right - field.left) / PITCH);
-          const rows = Math.floor((field.bottom - field.top) / PITCH);
-          const grid = { x: field.left + 0.31 * PITCH, y: field.top + 0.47 * PITCH, columns, rows };
+          const cycles = convolve(turnedCorners(a, asDrawn), opposite(turnedCorners(b, state)));
+          const field = depthField(cycles);
+          const columns = Math.floor((field.right - field.left) / GRID_STEP);
+          const rows = Math.floor((field.bottom - field.top) / GRID_STEP);
+          const grid = { x: field.left + 0.31 * GRID_STEP, y: field.top + 0.47 * GRID_STEP, columns, rows };
           const found = Array.from({ length: columns * rows }, (_, node) => {
-            const [x, y] = [grid.x + (node % columns) * PITCH, grid.y + Math.floor(node / columns) * PITCH];
+            const [x, y] = [
+              grid.x + (node % columns) * GRID_STEP,
+              grid.y + Math.floor(node / columns) * GRID_STEP,
+            ];
             return depthAt(field, x, y) > 0 ? 1 : 0;
           });
-          expect(found).toEqual([...insideOf(walks, grid)]);
+          expect(found).toEqual([...insideOf(cycles, grid)]);
         }
   });
 
   test('share one crossing where sides lie on each other', () => {
-    // Walked around twice, as two walks that are the same.
+    // Walked around twice, as two cycles that are the same.
     const square = [0, 0, 1000, 0, 1000, 1000, 0, 1000];
     const field = depthField([square, square]);
     expect(depthAt(field, 5, 1)).toBeCloseTo(1);
@@ -101,8 +104,8 @@ describe('no-fit regions', () => {
     expect(depthAt(field, 5, 10.1)).toBe(0);
   });
 
-  const book = noFitBook();
-  const shapes = outlines.map((ring) => book.shape(ring));
+  const cache = noFitCache();
+  const shapes = outlines.map((ring) => cache.shape(ring));
   const any = fc.record({
     a: fc.constantFrom(...shapes),
     b: fc.constantFrom(...shapes),
@@ -120,7 +123,7 @@ describe('no-fit regions', () => {
     fc.assert(
       fc.property(any, ({ a, b, s, t, across, down }) => {
         const { x, y } = place(a, b, across, down);
-        const pair = book.pair(a, s, b, t);
+        const pair = cache.pair(a, s, b, t);
         const depth = depthAt(pair.field, pair.turnX * x + pair.shiftX, pair.turnY * y + pair.shiftY);
         const common = shared(turnedCorners(a, s), turnedCorners(b, t), x, y);
         // A depth shares at least a little area; within a hair of touching neither has to know.
@@ -134,7 +137,7 @@ describe('no-fit regions', () => {
     fc.assert(
       fc.property(any, ({ a, b, s, t, across, down }) => {
         const { x, y } = place(a, b, across, down);
-        const { field, turnX, turnY, shiftX, shiftY } = book.pair(a, s, b, t);
+        const { field, turnX, turnY, shiftX, shiftY } = cache.pair(a, s, b, t);
         const [inX, inY] = [turnX * x + shiftX, turnY * y + shiftY];
         const depth = depthAt(field, inX, inY);
         if (depth === 0) return true;
@@ -153,17 +156,17 @@ describe('no-fit regions', () => {
   test('the same outline twice is one shape', () => {
     const ring: Ring = [point(0, 0), point(100, 0), point(100, 80), point(0, 80)];
     const again = ring.map(({ x, y }) => point(x, y));
-    const [first, second] = [book.shape(ring), book.shape(again)];
+    const [first, second] = [cache.shape(ring), cache.shape(again)];
     expect(second).toEqual(first);
     expect(shapeOf(ring)).toMatchObject({ width: 100.1, height: 80.1, area: 8000 });
   });
 });
 
-describe('the book of shapes', () => {
+describe('the cache of shapes', () => {
   test('rings that are alike share a number, and each keeps where it was drawn', () => {
-    const book = noFitBook();
+    const cache = noFitCache();
     const ring = [point(0, 0), point(100, 0), point(100, 60), point(0, 60)];
-    const [here, there] = [book.shape(ring), book.shape(moveRing(ring, 700, -40))];
+    const [here, there] = [cache.shape(ring), cache.shape(moveRing(ring, 700, -40))];
     expect(there.number).toBe(here.number);
     expect(here.box.minX).toBeCloseTo(0, 0);
     expect(there.box.minX).toBeCloseTo(700, 0);

@@ -1,6 +1,6 @@
 import type { Corners } from './minkowski.ts';
 
-/** A straight side of a region, in the units of its walks: where it starts, and its vector. */
+/** A straight side of a region, in the units of its cycles: where it starts, and its vector. */
 export interface RegionSide {
   readonly ax: number;
   readonly ay: number;
@@ -10,7 +10,7 @@ export interface RegionSide {
   readonly weight: number;
 }
 
-/** Straight pieces of the walks, number by number: flat arrays, since each is compared with all others. */
+/** Straight pieces of the cycles, number by number: flat arrays, since each is compared with all others. */
 interface Legs {
   readonly count: number;
   readonly ax: Float64Array;
@@ -23,21 +23,21 @@ interface Legs {
   readonly height: number;
 }
 
-/** Cuts of a leg nearer than this are one, in units of the walks: far below what anything is measured to. */
+/** Cuts of a leg nearer than this are one, in units of the cycles: far below what anything is measured to. */
 const SLIGHT = 1e-3;
-/** How far beside the middle of a cut leg it is asked how often the walks wind around there. */
+/** How far beside the middle of a cut leg it is asked how often the cycles wind around there. */
 const BESIDE = 1e-4;
 
 /** Levels that legs are looked up by. */
 const LEVELS = 64;
 
 /** From the uppermost on. */
-function legsOf(walks: readonly Corners[]): Legs {
+function legsOf(cycles: readonly Corners[]): Legs {
   const found: [ax: number, ay: number, bx: number, by: number, top: number][] = [];
-  for (const walk of walks)
-    for (let at = 0, before = walk.length - 2; at < walk.length; before = at, at += 2) {
-      const [ay, by] = [walk[before + 1]!, walk[at + 1]!];
-      found.push([walk[before]!, ay, walk[at]!, by, Math.min(ay, by)]);
+  for (const cycle of cycles)
+    for (let at = 0, before = cycle.length - 2; at < cycle.length; before = at, at += 2) {
+      const [ay, by] = [cycle[before + 1]!, cycle[at + 1]!];
+      found.push([cycle[before]!, ay, cycle[at]!, by, Math.min(ay, by)]);
     }
   found.sort((a, b) => a[4] - b[4]);
   const count = found.length;
@@ -59,14 +59,14 @@ function legsOf(walks: readonly Corners[]): Legs {
   return { count, ax, ay, bx, by, levels, top, height };
 }
 
-/** Where a leg meets another: its share of the leg, and by how much the walks wind more behind it; NaN where that has to be counted. */
-interface Meeting {
+/** Where a leg meets another: its share of the leg, and by how much the cycles wind more behind it; NaN where that has to be counted. */
+interface Neighbours {
   readonly along: number;
   readonly more: number;
 }
 
 /** Notes where a leg is crossed or touched by another, or where one that lies along it ends. Whole coordinates make the tests exact. */
-function meet({ ax, ay, bx, by }: Legs, leg: number, other: number, meetings: Meeting[]): void {
+function meet({ ax, ay, bx, by }: Legs, leg: number, other: number, meetings: Neighbours[]): void {
   const dx = bx[leg]! - ax[leg]!;
   const dy = by[leg]! - ay[leg]!;
   const ex = bx[other]! - ax[other]!;
@@ -91,9 +91,9 @@ function meet({ ax, ay, bx, by }: Legs, leg: number, other: number, meetings: Me
 }
 
 /** Where others meet each leg, from its start on. */
-function meetingsOf(legs: Legs): Meeting[][] {
+function meetingsOf(legs: Legs): Neighbours[][] {
   const { count, ax, ay, bx, by } = legs;
-  const meetings = Array.from({ length: count }, (): Meeting[] => []);
+  const meetings = Array.from({ length: count }, (): Neighbours[] => []);
   for (let leg = 0; leg < count; leg++) {
     const left = Math.min(ax[leg]!, bx[leg]!);
     const right = Math.max(ax[leg]!, bx[leg]!);
@@ -126,18 +126,18 @@ function windingAt({ ax, ay, bx, by, levels, top, height }: Legs, x: number, y: 
 }
 
 /**
- * The sides of the region that closed walks of whole coordinates wind around more than zero times: every leg is cut where others meet it,
+ * The sides of the region that closed cycles of whole coordinates wind around more than zero times: every leg is cut where others meet it,
  * and what has the region on one hand alone is kept.
  */
-export function regionSides(walks: readonly Corners[]): RegionSide[] {
-  const legs = legsOf(walks);
+export function regionSides(cycles: readonly Corners[]): RegionSide[] {
+  const legs = legsOf(cycles);
   const sides: RegionSide[] = [];
   meetingsOf(legs).forEach((meetings, leg) => {
     const [ax, ay] = [legs.ax[leg]!, legs.ay[leg]!];
     const [dx, dy] = [legs.bx[leg]! - ax, legs.by[leg]! - ay];
     const length = Math.hypot(dx, dy);
     const [besideX, besideY] = [(-dy / length) * BESIDE, (dx / length) * BESIDE];
-    /** The stretch that is being walked, all of one weight, and how often the walks wind around at its end on either hand. */
+    /** The stretch that is being walked, all of one weight, and how often the cycles wind around at its end on either hand. */
     let [from, to, weight] = [0, 0, 0];
     let [left, right] = [NaN, NaN];
     const walkTo = (next: number) => {

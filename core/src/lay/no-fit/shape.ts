@@ -1,6 +1,6 @@
 import { EndType, inflatePaths, JoinType } from 'clipper2-ts';
 import { boxOf, signedArea, type Box, type Ring } from '../../geometry/ring.ts';
-import type { OutlineState } from '../outline-state.ts';
+import type { OutlineState } from '../model/outline-state.ts';
 import { simplifyOutwards } from './simplify-outwards.ts';
 
 /** Whole hundredths of a millimetre, so that cross products of cloth-sized coordinates stay exact in doubles. */

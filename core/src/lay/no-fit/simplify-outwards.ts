@@ -18,7 +18,7 @@ interface Saving {
 }
 
 /** Where the lines a–b and d–c meet beyond b and c, or nothing when they part. */
-function meeting(a: Point, b: Point, c: Point, d: Point): Point | undefined {
+function neighbours(a: Point, b: Point, c: Point, d: Point): Point | undefined {
   const [u, v] = [subtract(b, a), subtract(c, d)];
   const turn = cross(u, v);
   if (Math.abs(turn) < 1e-9) return undefined;
@@ -47,7 +47,7 @@ function savingAt(ring: readonly Corner[], at: number): Saving | undefined {
     return { at, taken: 1, before: { p: before.p, outside }, instead: [], outside };
   }
   if (cross(along, subtract(after.p, next.p)) <= 0) return undefined;
-  const met = meeting(before.p, here.p, next.p, after.p);
+  const met = neighbours(before.p, here.p, next.p, after.p);
   if (!met) return undefined;
   const outside = heightOver(met, here.p, next.p) + here.outside;
   return {

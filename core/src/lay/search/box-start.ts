@@ -1,4 +1,4 @@
-import type { Positions, Strip, StripStance } from './strip.ts';
+import type { Positions, Strip, StripOrientation } from './strip.ts';
 
 interface Box {
   readonly left: number;
@@ -53,7 +53,7 @@ function firstFree(
   return next > free + 1e-9 ? firstFree(held, left, width, next, height, phase, repeat) : free;
 }
 
-const areAlike = (a: Omit<StripStance, 'state'>, b: Omit<StripStance, 'state'>): boolean =>
+const areAlike = (a: Omit<StripOrientation, 'state'>, b: Omit<StripOrientation, 'state'>): boolean =>
   a.leftmost === b.leftmost && a.rightmost === b.rightmost && a.phase === b.phase;
 
 /** Boxes dropped in an order, each as near to the start as it comes in any of its bands, at a side of those before it. */
@@ -61,7 +61,7 @@ function dropped(strip: Strip, order: readonly number[]): Positions {
   const count = strip.items.length;
   const x = new Float64Array(count);
   const y = new Float64Array(count);
-  const stances = new Int16Array(count);
+  const orientations = new Int16Array(count);
   const boxes: Box[] = [];
   const heldBoxes: HeldBox[] = [];
   let length = 0;
@@ -69,16 +69,16 @@ function dropped(strip: Strip, order: readonly number[]): Positions {
     const item = strip.items[index]!;
     const { width, height } = item.shape;
     if (item.held !== null) {
-      const left = item.stances[0]!.leftmost;
+      const left = item.orientations[0]!.leftmost;
       [x[index], y[index]] = [left, item.held];
       heldBoxes.push({ left, right: left + width, top: item.held, bottom: item.held + height });
       if (!item.isObstacle) length = Math.max(length, item.held + height);
       continue;
     }
-    let best = { left: 0, top: Infinity, stance: 0 };
-    item.stances.forEach(({ leftmost, rightmost, phase }, stance) => {
+    let best = { left: 0, top: Infinity, orientation: 0 };
+    item.orientations.forEach(({ leftmost, rightmost, phase }, orientation) => {
       // Boxes are alike in all states: only another band, or another phase, makes another place.
-      const before = item.stances[stance - 1];
+      const before = item.orientations[orientation - 1];
       if (before && areAlike(before, { leftmost, rightmost, phase })) return;
       const lefts = [leftmost, rightmost];
       for (const { left, right } of boxes) lefts.push(right, left - width);
@@ -89,16 +89,16 @@ function dropped(strip: Strip, order: readonly number[]): Positions {
         for (const box of boxes)
           if (box.left < left + width - 1e-9 && box.right > left + 1e-9 && box.bottom > top) top = box.bottom;
         top = firstFree(heldBoxes, left, width, top, height, phase, strip.repeat);
-        if (top < best.top) best = { left, top, stance };
+        if (top < best.top) best = { left, top, orientation };
       }
     });
     x[index] = best.left;
     y[index] = best.top;
-    stances[index] = best.stance;
+    orientations[index] = best.orientation;
     boxes.push({ left: best.left, right: best.left + width, bottom: best.top + height });
     length = Math.max(length, best.top + height);
   }
-  return { x, y, stances, length };
+  return { x, y, orientations, length };
 }
 
 /** Items from the tallest on, each height shaken by up to half of `shake` of it. */
@@ -118,13 +118,15 @@ export function boxStart(strip: Strip, random: () => number): Positions {
   return best;
 }
 
-/** Another arrangement of bounding boxes, in nearly any order, each item in any of its stances of the band that it comes to lie in. */
+/** Another arrangement of bounding boxes, in nearly any order, each item in any of its orientations of the band that it comes to lie in. */
 export function anyStart(strip: Strip, random: () => number): Positions {
   const start = dropped(strip, byHeight(strip, 1.6, random));
-  strip.items.forEach(({ stances }, index) => {
-    const own = stances[start.stances[index] ?? 0];
-    const alike = stances.flatMap((each, stance) => (own && areAlike(each, own) ? [stance] : []));
-    start.stances[index] = alike[Math.floor(random() * alike.length)] ?? 0;
+  strip.items.forEach(({ orientations }, index) => {
+    const own = orientations[start.orientations[index] ?? 0];
+    const alike = orientations.flatMap((each, orientation) =>
+      own && areAlike(each, own) ? [orientation] : [],
+    );
+    start.orientations[index] = alike[Math.floor(random() * alike.length)] ?? 0;
   });
   return start;
 }

@@ -1,23 +1,23 @@
 import { describe, expect, test } from '@jest/globals';
 import { dissectedRectangle } from '../../testing/dissected-rectangle.ts';
 import { garmentPieces } from '../../testing/garment-pieces.ts';
-import { wholeOutline, type LayPiece } from '../layable.ts';
-import { noFitBook } from '../no-fit/no-fit-book.ts';
-import { asDrawn, halfTurned } from '../outline-state.ts';
-import { seededRandom } from '../seeded-random.ts';
+import { wholeOutline, type LayPiece } from '../model/layable.ts';
+import { noFitCache } from '../no-fit/no-fit-cache.ts';
+import { asDrawn, halfTurned } from '../model/outline-state.ts';
+import { seededRandom } from '../plan/seeded-random.ts';
 import { anyStart, boxStart } from './box-start.ts';
-import { separation } from './separation.ts';
+import { overlapMinimiser } from './overlap-minimiser.ts';
 import { shorten } from './shorten.ts';
 import type { Positions, Strip } from './strip.ts';
 
 const WIDTH = 1200;
-const book = noFitBook();
+const cache = noFitCache();
 const stripOf = (pieces: readonly LayPiece[], width = WIDTH): Strip => ({
   width,
   repeat: 0,
   items: pieces.flatMap((piece) => {
-    const shape = book.shape(wholeOutline(piece));
-    const stances = [asDrawn, halfTurned].map((state) => ({
+    const shape = cache.shape(wholeOutline(piece));
+    const orientations = [asDrawn, halfTurned].map((state) => ({
       state,
       leftmost: 0,
       rightmost: width - shape.width,
@@ -25,7 +25,7 @@ const stripOf = (pieces: readonly LayPiece[], width = WIDTH): Strip => ({
     }));
     return Array.from({ length: piece.cut.copies }, () => ({
       shape,
-      stances,
+      orientations,
       held: null,
       isObstacle: false,
     }));
@@ -69,7 +69,7 @@ describe('first arrangements', () => {
     const creased: Strip = {
       ...strip,
       items: [
-        { ...first, stances: [{ state: asDrawn, leftmost: 0, rightmost: 0, phase: null }], held: null },
+        { ...first, orientations: [{ state: asDrawn, leftmost: 0, rightmost: 0, phase: null }], held: null },
         ...others,
       ],
     };
@@ -80,7 +80,7 @@ describe('first arrangements', () => {
 
 describe('parting what overlaps', () => {
   test('a move never overlaps more, weighed, and moves between the sides of the strip alone', () => {
-    const moving = separation(strip, book, seededRandom(3));
+    const moving = overlapMinimiser(strip, cache, seededRandom(3));
     const start = boxStart(strip, seededRandom(3));
     moving.take(start, 0.9 * start.length);
     for (let round = 0; round < 4; round++)
@@ -110,7 +110,7 @@ describe('parting what overlaps', () => {
       ],
     };
     const two = stripOf([square], 205);
-    const moving = separation(two, book, seededRandom(1));
+    const moving = overlapMinimiser(two, cache, seededRandom(1));
     const start = boxStart(two, seededRandom(1));
     moving.take({ ...start, x: new Float64Array(2), y: new Float64Array(2) }, 101);
     expect(moving.overlap()).toBeGreaterThan(90);
@@ -123,7 +123,7 @@ describe('shortening', () => {
   const lengthAfter = (seed: number, steps: number, own = strip): number => {
     let length = Infinity;
     let step = 0;
-    for (const { best } of shorten(own, book, seededRandom(seed), always)) {
+    for (const { best } of shorten(own, cache, seededRandom(seed), always)) {
       length = best.length;
       if (++step >= steps) break;
     }
@@ -143,17 +143,21 @@ describe('shortening', () => {
     const held: Strip = {
       ...strip,
       items: [
-        { ...first, stances: [{ state: asDrawn, leftmost: 300, rightmost: 300, phase: null }], held: 250 },
+        {
+          ...first,
+          orientations: [{ state: asDrawn, leftmost: 300, rightmost: 300, phase: null }],
+          held: 250,
+        },
         ...others,
       ],
     };
     let steps = 0;
-    for (const { best } of shorten(held, book, seededRandom(5), always)) {
+    for (const { best } of shorten(held, cache, seededRandom(5), always)) {
       expect([best.x[0], best.y[0]]).toEqual([300, 250]);
       if (++steps > 500) break;
     }
     expect(clashes(held, boxStart(held, seededRandom(5)))).toBe(0);
-    const moving = separation(held, book, seededRandom(5));
+    const moving = overlapMinimiser(held, cache, seededRandom(5));
     moving.take(boxStart(held, seededRandom(5)), 1e4);
     expect(moving.overlapping()).not.toContain(0);
   });
@@ -161,7 +165,7 @@ describe('shortening', () => {
   test('a refused arrangement is not taken for a shorter one', () => {
     let steps = 0;
     const first = boxStart(strip, seededRandom(8)).length;
-    for (const { best } of shorten(strip, book, seededRandom(8), () => false)) {
+    for (const { best } of shorten(strip, cache, seededRandom(8), () => false)) {
       expect(best.length).toBe(first);
       if (++steps > 300) break;
     }

@@ -1,7 +1,7 @@
-import type { NoFitBook } from '../no-fit/no-fit-book.ts';
+import type { NoFitCache } from '../no-fit/no-fit-cache.ts';
 import { anyStart, boxStart } from './box-start.ts';
-import { separation } from './separation.ts';
-import { copyPositions, type Positions, type Strip, type StripStance } from './strip.ts';
+import { overlapMinimiser } from './overlap-minimiser.ts';
+import { copyPositions, type Positions, type Strip, type StripOrientation } from './strip.ts';
 
 /** By how much of its length the strip is shortened at once: at first, and at last. */
 const CUT = { first: 0.08, least: 0.0015 };
@@ -25,9 +25,9 @@ interface NearMiss {
   readonly overlap: number;
 }
 
-/** The least way from the start at which any of the stances may begin, mm. */
-const firstPhase = (stances: readonly StripStance[]): number =>
-  Math.min(...stances.map(({ phase }) => phase ?? 0));
+/** The least way from the start at which any of the orientations may begin, mm. */
+const firstPhase = (orientations: readonly StripOrientation[]): number =>
+  Math.min(...orientations.map(({ phase }) => phase ?? 0));
 
 /** No arrangement is shorter than its tallest item, or the last that is held, nor than all areas spread over the width, mm. */
 function shortest(strip: Strip): number {
@@ -35,7 +35,7 @@ function shortest(strip: Strip): number {
   const area = laid.reduce((total, { shape }) => total + shape.area, 0);
   return Math.max(
     area / strip.width,
-    ...laid.map(({ shape, held, stances }) => (held ?? firstPhase(stances)) + shape.height),
+    ...laid.map(({ shape, held, orientations }) => (held ?? firstPhase(orientations)) + shape.height),
   );
 }
 
@@ -46,12 +46,12 @@ function shortest(strip: Strip): number {
  */
 export function* shorten(
   strip: Strip,
-  book: NoFitBook,
+  cache: NoFitCache,
   random: () => number,
   holds: (positions: Positions) => boolean,
 ): Generator<ShortenStep, never> {
   const least = shortest(strip);
-  const moving = separation(strip, book, random);
+  const moving = overlapMinimiser(strip, cache, random);
   let best = boxStart(strip, random);
   yield { best, improved: true };
   /** What is being shortened: after a while without a shorter one, another start. */
@@ -108,7 +108,7 @@ function squeezed(strip: Strip, positions: Positions, line: number, by: number):
 
 /** Moves what overlaps until nothing does, or until rounds bring nothing any more; leaves the best it found in `moving`. */
 function* part(
-  moving: ReturnType<typeof separation>,
+  moving: ReturnType<typeof overlapMinimiser>,
   random: () => number,
   best: Positions,
 ): Generator<ShortenStep, NearMiss> {

@@ -1,8 +1,8 @@
-import type { KnownShape } from '../no-fit/no-fit-book.ts';
-import type { OutlineState } from '../outline-state.ts';
+import type { KnownShape } from '../no-fit/no-fit-cache.ts';
+import type { OutlineState } from '../model/outline-state.ts';
 
 /** One way for a shape to lie: its state, and where the left side of its box may come, mm; the same twice for one on a crease. */
-export interface StripStance {
+export interface StripOrientation {
   readonly state: OutlineState;
   readonly leftmost: number;
   readonly rightmost: number;
@@ -13,8 +13,8 @@ export interface StripStance {
 /** One shape to place on a strip of cloth. */
 export interface StripItem {
   readonly shape: KnownShape;
-  readonly stances: readonly StripStance[];
-  /** Where the upper side of its box is held, mm, or null for one that is free; a held one has one stance, at one place across. */
+  readonly orientations: readonly StripOrientation[];
+  /** Where the upper side of its box is held, mm, or null for one that is free; a held one has one orientation, at one place across. */
   readonly held: number | null;
   /** It keeps others away and is no part of the lay: the length does not reach to it. */
   readonly isObstacle: boolean;
@@ -36,17 +36,17 @@ export function inPhase(phase: number, repeat: number, wanted: number, bottom: n
   return phase + count * repeat;
 }
 
-/** Where the boxes of all items start, mm, and in which of its stances each is. */
+/** Where the boxes of all items start, mm, and in which of its orientations each is. */
 export interface Positions {
   readonly x: Float64Array;
   readonly y: Float64Array;
-  readonly stances: Int16Array;
+  readonly orientations: Int16Array;
   readonly length: number;
 }
 
-export const copyPositions = ({ x, y, stances, length }: Positions): Positions => ({
+export const copyPositions = ({ x, y, orientations, length }: Positions): Positions => ({
   x: x.slice(),
   y: y.slice(),
-  stances: stances.slice(),
+  orientations: orientations.slice(),
   length,
 });

@@ -1,8 +1,8 @@
 import { finding, type Finding } from '../../findings/finding.ts';
 import { TYPED_WITHIN } from '../../findings/remedy.ts';
 import type { Body } from '../../drafting/body.ts';
-import { notched } from '../../drafting/operations/notched.ts';
-import { strip } from '../../drafting/operations/strip.ts';
+import { notched } from '../../drafting/operations/edges/notched.ts';
+import { strip } from '../../drafting/operations/pieces/strip.ts';
 import { endOf, startOf } from '../../geometry/curve.ts';
 import { distance } from '../../geometry/point.ts';
 import { edgesWithRole, roleLength, type Piece } from '../../pieces/piece.ts';
@@ -118,7 +118,7 @@ export function armBands(body: Body, shell: PrincessShell, wanted: number, allow
     a: [`${band.id}/${end}`],
     b: edgesOf(side, 'armhole'),
     relation: { kind: 'part', free: whole - width, layers: 2 },
-    turnsOn: 'armhole',
+    governing: 'armhole',
   });
   return {
     shell: {

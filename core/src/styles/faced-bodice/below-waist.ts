@@ -2,12 +2,12 @@ import { finding, type Finding } from '../../findings/finding.ts';
 import { drawnHalfWidth } from '../../checks/half-width.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
-import { contourDarts } from '../../drafting/operations/contour-darts.ts';
-import { CLEAR, footAtLength, lengthen } from '../../drafting/operations/lengthen.ts';
+import { contourDarts } from '../../drafting/operations/darts/contour-darts.ts';
+import { CLEAR, footAtLength, lengthen } from '../../drafting/operations/panels/lengthen.ts';
 import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
 import { curveLength, endOf, type Curve } from '../../geometry/curve.ts';
 import { point, type Point } from '../../geometry/point.ts';
-import { settle } from '../../geometry/settle.ts';
+import { broyden } from '../../geometry/broyden.ts';
 import { edgesWithRole, pathDown, roleLength, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
@@ -178,7 +178,7 @@ export const draftBelowWaist = (
   rules: RuleSet,
   allowances: Allowances,
 ): FacedBodice =>
-  settle({
+  broyden({
     start: [0],
     gains: [1],
     draw: ([more = 0]) => carriedOnBelow(draw(more), hem, rules, allowances),

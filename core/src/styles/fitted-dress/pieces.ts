@@ -2,7 +2,7 @@ import type { Finding } from '../../findings/finding.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
-import { lineSkirt } from '../../drafting/operations/line-skirt.ts';
+import { lineSkirt } from '../../drafting/operations/pieces/line-skirt.ts';
 import { draftSkirt, type Skirt } from '../../drafting/skirt/skirt.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';

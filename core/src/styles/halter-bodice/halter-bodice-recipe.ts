@@ -3,7 +3,7 @@ import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { resolveBody } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';
-import { cutAway } from '../../drafting/operations/cut-away.ts';
+import { cutAway } from '../../drafting/operations/edges/cut-away.ts';
 import { roleLength } from '../../pieces/piece.ts';
 import { assembleDraft } from '../assemble-draft.ts';
 import { choiceTerm } from '../choice-term.ts';

@@ -1,5 +1,5 @@
-import { evenly, notched } from '../../drafting/operations/notched.ts';
-import { pieceCount, strip } from '../../drafting/operations/strip.ts';
+import { evenly, notched } from '../../drafting/operations/edges/notched.ts';
+import { pieceCount, strip } from '../../drafting/operations/pieces/strip.ts';
 import { edgeLength, edgesWithRole, type Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
 import { chosen, divided, drawn, plus, sum, times, type Working } from '../../workings/working.ts';

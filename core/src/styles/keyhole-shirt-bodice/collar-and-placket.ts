@@ -1,8 +1,8 @@
 import { standCollar } from '../../drafting/collar/stand-collar.ts';
-import { buttoned } from '../../drafting/operations/buttoned.ts';
-import { evenly } from '../../drafting/operations/notched.ts';
+import { buttoned } from '../../drafting/operations/edges/buttoned.ts';
+import { evenly } from '../../drafting/operations/edges/notched.ts';
 import { point } from '../../geometry/point.ts';
-import { strip } from '../../drafting/operations/strip.ts';
+import { strip } from '../../drafting/operations/pieces/strip.ts';
 import { edgeLength, edgeOf, roleLength, type Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { divided, edgeOfPiece, plus, sum } from '../../workings/working.ts';
@@ -69,7 +69,7 @@ export function collarAndPlacket(
         a: edgesOf(collar, 'band'),
         b: [...edgesOf(front, 'neck'), ...edgesOf(back, 'neck')],
         relation: { kind: 'ease', mm: half },
-        turnsOn: 'shoulder',
+        governing: 'shoulder',
       },
     ],
   };

@@ -1,9 +1,9 @@
 import { armholeFindings } from '../../checks/openings.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
-import { cutOut } from '../../drafting/operations/cut-out.ts';
-import { onFold } from '../../drafting/operations/on-fold.ts';
-import { trimCentre } from '../../drafting/operations/trim-centre.ts';
+import { cutOut } from '../../drafting/operations/edges/cut-out.ts';
+import { onFold } from '../../drafting/operations/pieces/on-fold.ts';
+import { trimCentre } from '../../drafting/operations/panels/trim-centre.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { divided } from '../../workings/working.ts';

@@ -1,4 +1,4 @@
-import { crossedBand, crossedRing, type CrossedHalf } from '../../drafting/operations/crossed-band.ts';
+import { crossedBand, crossedRing, type CrossedHalf } from '../../drafting/operations/pieces/crossed-band.ts';
 import type { WornPart } from '../../drafting/draft.ts';
 import { point } from '../../geometry/point.ts';
 import type { Piece } from '../../pieces/piece.ts';

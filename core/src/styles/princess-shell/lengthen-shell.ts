@@ -1,6 +1,6 @@
 import type { Body } from '../../drafting/body.ts';
-import { carriedOn, CLEAR, footAtLength, lengthen } from '../../drafting/operations/lengthen.ts';
-import type { PrincessPanels } from '../../drafting/operations/split-on-princess.ts';
+import { carriedOn, CLEAR, footAtLength, lengthen } from '../../drafting/operations/panels/lengthen.ts';
+import type { PrincessPanels } from '../../drafting/operations/panels/split-on-princess.ts';
 import { curveLength, endOf, type Curve } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
 import { centreOf, edgeOf, levelEnds, pathDown, roleLength, type Piece } from '../../pieces/piece.ts';

@@ -6,18 +6,18 @@ import type { Allowances } from '../../pieces/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { Body } from '../../drafting/body.ts';
-import { partAtLevel, type DropPlan } from '../../drafting/operations/part-at-level.ts';
-import { nipCentreBack } from '../../drafting/operations/nip-centre-back.ts';
-import { shortenDart } from '../../drafting/operations/shorten-dart.ts';
+import { partAtLevel, type DropPlan } from '../../drafting/operations/panels/part-at-level.ts';
+import { nipCentreBack } from '../../drafting/operations/panels/nip-centre-back.ts';
+import { shortenDart } from '../../drafting/operations/darts/shorten-dart.ts';
 import {
   splitOnPrincess,
   type PrincessPanels,
   type UnderBustPlan,
-} from '../../drafting/operations/split-on-princess.ts';
+} from '../../drafting/operations/panels/split-on-princess.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import { curveLength, endOf, lengthTo } from '../../geometry/curve.ts';
 import { point, type Point } from '../../geometry/point.ts';
-import { settle } from '../../geometry/settle.ts';
+import { broyden } from '../../geometry/broyden.ts';
 import type { LevelName } from '../../pieces/level.ts';
 import { edgeOf, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -216,7 +216,7 @@ export function draftPrincessShell(
     hem,
     underBust: clamp(underBust, -MOST_LET_OUT, MOST_UNDER_BUST),
   });
-  const shell = settle<PrincessShell>({
+  const shell = broyden<PrincessShell>({
     start: [0, 0, 0, 0],
     gains: [1, 1, 1, 0.5],
     draw: (unknowns, before) => split(body, plan, givenBack(unknowns), rules, allowances, before),

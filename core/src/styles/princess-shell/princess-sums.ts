@@ -2,7 +2,7 @@ import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import { quarterSum } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
 import { openingAt } from '../../drafting/closed-seam.ts';
-import type { PrincessSums } from '../../drafting/operations/princess-dimensions.ts';
+import type { PrincessSums } from '../../drafting/operations/panels/princess-dimensions.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import { endOf, startOf } from '../../geometry/curve.ts';
 import { distance } from '../../geometry/point.ts';

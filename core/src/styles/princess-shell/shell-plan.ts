@@ -3,7 +3,7 @@ import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
 import { roundBelowWaist } from '../../drafting/round-below-waist.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
-import type { DropPlan } from '../../drafting/operations/part-at-level.ts';
+import type { DropPlan } from '../../drafting/operations/panels/part-at-level.ts';
 import { chosen, drawn, plus, sum, type Working } from '../../workings/working.ts';
 
 /** How the shell goes on below the waist, mm. */

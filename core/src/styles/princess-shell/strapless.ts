@@ -3,7 +3,7 @@ import { finding, type Finding } from '../../findings/finding.ts';
 import { TYPED_WITHIN } from '../../findings/remedy.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { BodiceFrame } from '../../drafting/bodice/frame.ts';
-import type { DropPlan, TopShape } from '../../drafting/operations/part-at-level.ts';
+import type { DropPlan, TopShape } from '../../drafting/operations/panels/part-at-level.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import { endOf, startOf } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';

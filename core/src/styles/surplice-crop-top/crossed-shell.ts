@@ -1,14 +1,14 @@
 import { drawnHalfWidth } from '../../checks/half-width.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { Body } from '../../drafting/body.ts';
-import { extendCentre } from '../../drafting/operations/extend-centre.ts';
-import { notched } from '../../drafting/operations/notched.ts';
-import { onFold } from '../../drafting/operations/on-fold.ts';
-import { shortenBy } from '../../drafting/operations/shorten-by.ts';
+import { extendCentre } from '../../drafting/operations/panels/extend-centre.ts';
+import { notched } from '../../drafting/operations/edges/notched.ts';
+import { onFold } from '../../drafting/operations/pieces/on-fold.ts';
+import { shortenBy } from '../../drafting/operations/panels/shorten-by.ts';
 import { lengthTo, type Curve } from '../../geometry/curve.ts';
 import { distance, point, subtract, unitVector, type Point } from '../../geometry/point.ts';
 import { handleCurve } from '../../geometry/segment.ts';
-import { settle } from '../../geometry/settle.ts';
+import { broyden } from '../../geometry/broyden.ts';
 import { edgeLength, edgeOf, type Piece } from '../../pieces/piece.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import { inches } from '../../units/length.ts';
@@ -96,7 +96,7 @@ export function crossedShell(
   plan: CrossedPlan,
   allowances: Allowances,
 ): CrossedShell {
-  const { bodice, ...halves } = settle<CrossedShell>({
+  const { bodice, ...halves } = broyden<CrossedShell>({
     start: [0, 0],
     gains: [1, 1],
     draw: ([bust = 0, waist = 0], before) => {

@@ -9,7 +9,7 @@ import { bodiceFrame, type BodiceChoices, type BodiceFrame } from '../../draftin
 import { resolveBody, type Body } from '../../drafting/body.ts';
 import type { Draft } from '../../drafting/draft.ts';
 import { gatheredSleeve } from '../../drafting/gathered-sleeve.ts';
-import { pieceCount, strip } from '../../drafting/operations/strip.ts';
+import { pieceCount, strip } from '../../drafting/operations/pieces/strip.ts';
 import { girthOf } from '../../pieces/girth.ts';
 import { edgesWithRole, roleLength, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
@@ -202,7 +202,7 @@ const sleeveSeam = (sleeve: Piece, front: Piece, back: Piece, ratio: number): Se
   a: [`${sleeve.id}/cap`, `${sleeve.id}/cap`],
   b: [...edgesOf(front, 'armhole'), ...edgesOf(back, 'armhole')],
   relation: { kind: 'gather', ratio },
-  turnsOn: 'armhole',
+  governing: 'armhole',
 });
 
 /** The hem of both halves, sewn over a part of the belt; the rest of the belt is free to tie. */
@@ -216,7 +216,7 @@ function beltSeam(belt: Piece, pieces: number, length: number, halves: readonly 
       (edge) => `${belt.id}/${edge}`,
     ),
     relation: { kind: 'part', free: length - sewn, layers: 1 },
-    turnsOn: 'waist',
+    governing: 'waist',
   };
 }
 

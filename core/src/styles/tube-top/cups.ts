@@ -1,6 +1,6 @@
 import type { WornPart } from '../../drafting/draft.ts';
-import { cupSeam, type CupPanels } from '../../drafting/operations/cup-seam.ts';
-import type { PrincessPanels } from '../../drafting/operations/split-on-princess.ts';
+import { cupSeam, type CupPanels } from '../../drafting/operations/panels/cup-seam.ts';
+import type { PrincessPanels } from '../../drafting/operations/panels/split-on-princess.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';

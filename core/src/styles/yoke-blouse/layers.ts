@@ -1,5 +1,5 @@
-import { spread, spreadLikeAFan } from '../../drafting/operations/spread.ts';
-import type { PrincessPanels } from '../../drafting/operations/split-on-princess.ts';
+import { spread, spreadLikeAFan } from '../../drafting/operations/panels/spread.ts';
+import type { PrincessPanels } from '../../drafting/operations/panels/split-on-princess.ts';
 import { centreOf, edgeOf, type Piece } from '../../pieces/piece.ts';
 import { sampleCurve } from '../../geometry/curve.ts';
 import type { PrincessShell } from '../princess-shell/princess-shell.ts';

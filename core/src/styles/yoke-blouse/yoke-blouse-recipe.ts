@@ -70,7 +70,7 @@ function finish(context: ShellContext, chosen: YokeBlouseChosen): ShellGarment {
       a: tops([outer[half].centre, outer[half].side]),
       b: edgesOf(yokes[half], 'yoke'),
       relation: { kind: 'ease', mm: chosen.drapeFrom === 'yoke' ? chosen.drape : 0 },
-      turnsOn: 'shoulder',
+      governing: 'shoulder',
     },
   ];
   const baseSeams = shellSeams(base).map((seam) => ({ ...seam, id: `base ${seam.id}` }));

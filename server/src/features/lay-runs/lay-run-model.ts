@@ -1,5 +1,5 @@
-import type { LayWay } from '@ample-bolt/core/lay/lay';
-import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
+import type { LayWay } from '@ample-bolt/core/lay/model/lay';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { LayRun, RunPlans } from '@ample-bolt/core/shop/lay-run';
 import {

@@ -1,6 +1,6 @@
-import { choosePlan } from '@ample-bolt/core/lay/choose-plan';
-import type { LayWay, Lay } from '@ample-bolt/core/lay/lay';
-import { shareOut } from '@ample-bolt/core/lay/share-out';
+import { choosePlan } from '@ample-bolt/core/lay/plan/choose-plan';
+import type { LayWay, Lay } from '@ample-bolt/core/lay/model/lay';
+import { shareOut } from '@ample-bolt/core/lay/plan/share-out';
 import type { LayRun, RunPlans } from '@ample-bolt/core/shop/lay-run';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { Op, UniqueConstraintError, type Sequelize } from 'sequelize';

@@ -1,6 +1,6 @@
 import http from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { checkLay } from '@ample-bolt/core/lay/check-lay';
+import { checkLay } from '@ample-bolt/core/lay/proof/check-lay';
 import type { LayRun, RunPlans } from '@ample-bolt/core/shop/lay-run';
 import { layTaskOf } from '@ample-bolt/core/shop/lay-task';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';

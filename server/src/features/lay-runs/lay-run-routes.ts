@@ -1,5 +1,5 @@
-import { layObstacle } from '@ample-bolt/core/lay/plan-lay';
-import { layWays, type LayWay } from '@ample-bolt/core/lay/lay';
+import { layObstacle } from '@ample-bolt/core/lay/plan/plan-lay';
+import { layWays, type LayWay } from '@ample-bolt/core/lay/model/lay';
 import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { LayRun } from '@ample-bolt/core/shop/lay-run';
 import { layTaskOf } from '@ample-bolt/core/shop/lay-task';

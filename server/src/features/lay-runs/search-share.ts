@@ -1,10 +1,11 @@
-import { checkLay } from '@ample-bolt/core/lay/check-lay';
-import { choosePlan } from '@ample-bolt/core/lay/choose-plan';
-import { longEnough } from '@ample-bolt/core/lay/cloth';
-import type { Lay } from '@ample-bolt/core/lay/lay';
-import { noFitBook } from '@ample-bolt/core/lay/no-fit/no-fit-book';
-import { planLay, type LayTask } from '@ample-bolt/core/lay/plan-lay';
-import { foldToSearch } from '@ample-bolt/core/lay/share-out';
+import { checkLay } from '@ample-bolt/core/lay/proof/check-lay';
+import { choosePlan } from '@ample-bolt/core/lay/plan/choose-plan';
+import { longEnough } from '@ample-bolt/core/lay/model/cloth';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
+import { noFitCache } from '@ample-bolt/core/lay/no-fit/no-fit-cache';
+import { planLay } from '@ample-bolt/core/lay/plan/plan-lay';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
+import { foldToSearch } from '@ample-bolt/core/lay/plan/share-out';
 import { LayRunModel, LayShareModel } from './lay-run-model.ts';
 import { endIfDone, failRun, keepBetter } from './lay-run-repository.ts';
 
@@ -50,7 +51,7 @@ async function search(share: LayShareModel, run: LayRunModel, { stopping, ring }
   if (!fold) return;
   // Taken up again a share looks elsewhere: what its last seed found is kept already.
   const task: LayTask = { ...run.task, fold, seed: share.seed + 1000 * share.starts };
-  const steps = planLay(task, noFitBook());
+  const steps = planLay(task, noFitCache());
   let kept = run.plans[fold];
   while (share.spent < share.seconds) {
     const left = 1000 * (share.seconds - share.spent);

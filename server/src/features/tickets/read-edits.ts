@@ -6,7 +6,7 @@ import { readFigures } from '@ample-bolt/core/formats/order/read-figures';
 import { readRuleChanges } from '@ample-bolt/core/formats/order/read-rules';
 import { ruleSet, type RuleOverrides } from '@ample-bolt/core/rules/catalogue';
 import { readChoices } from '@ample-bolt/core/formats/order/read-choices';
-import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import { readMeasures } from '@ample-bolt/core/measures/read-measure';
 import { readGarmentMeasures } from '@ample-bolt/core/worked-out/sample-garment';
 import type { EnteredById, EnteredChoices } from '@ample-bolt/core/shop/ticket';

@@ -1,8 +1,8 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { Lay } from '@ample-bolt/core/lay/lay';
-import type { LayPiece } from '@ample-bolt/core/lay/layable';
-import { planForWork } from '@ample-bolt/core/lay/plan-lay';
-import { wholeLay } from '@ample-bolt/core/lay/together';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
+import type { LayPiece } from '@ample-bolt/core/lay/model/layable';
+import { planForWork } from '@ample-bolt/core/lay/plan/plan-lay';
+import { wholeLay } from '@ample-bolt/core/lay/buy/together';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { outerLay, ticketClient } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';

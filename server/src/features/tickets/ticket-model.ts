@@ -1,4 +1,4 @@
-import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import type { ClientSet } from '@ample-bolt/core/shop/client-set';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
 import type { Unit } from '@ample-bolt/core/units/length';

@@ -1,6 +1,6 @@
 import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import { orderSchema } from '@ample-bolt/core/formats/order/order-schema';
-import { layWays, rotations, type Lay } from '@ample-bolt/core/lay/lay';
+import { layWays, rotations, type Lay } from '@ample-bolt/core/lay/model/lay';
 import { PLEATS_MOST } from '@ample-bolt/core/worked-out/sample-garment';
 import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';

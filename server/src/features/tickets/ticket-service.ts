@@ -2,8 +2,8 @@ import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Mark } from '@ample-bolt/core/chalk/mark';
 import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import type { Lay } from '@ample-bolt/core/lay/lay';
-import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import { progressOf, type TicketProgress } from '@ample-bolt/core/shop/stations';
 import {
   orderOfTicket,

@@ -7,7 +7,7 @@ import { useNavigate } from 'react-router';
 import { paths } from '../../app/paths.ts';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
-import { wholeLay } from '@ample-bolt/core/lay/together';
+import { wholeLay } from '@ample-bolt/core/lay/buy/together';
 import { LayDrawing } from '../lay/LayDrawing.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';

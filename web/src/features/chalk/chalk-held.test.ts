@@ -1,7 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { finding } from '@ample-bolt/core/findings/finding';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
 import { findingKey } from '@ample-bolt/core/shop/sign-off';
 import { sampleTicket } from '@ample-bolt/core/testing/sample-ticket';
 import { chalkHeld } from './chalk-held.ts';

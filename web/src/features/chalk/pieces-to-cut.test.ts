@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { sampleCloth } from '@ample-bolt/core/testing/sample-cloth';
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
-import type { Lay } from '@ample-bolt/core/lay/lay';
-import { layPiecesOn } from '@ample-bolt/core/lay/layable';
-import { planForWork } from '@ample-bolt/core/lay/plan-lay';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
+import { layPiecesOn } from '@ample-bolt/core/lay/model/layable';
+import { planForWork } from '@ample-bolt/core/lay/plan/plan-lay';
 import { fittedDressRecipe } from '@ample-bolt/core/styles/fitted-dress/fitted-dress-recipe';
 import { draftInput, middleBody } from '@ample-bolt/core/testing/bodies';
 import { inches } from '@ample-bolt/core/units/length';

@@ -1,10 +1,10 @@
-import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import { clothFileOf } from '@ample-bolt/core/formats/order/write-order';
 import { useTicketContext } from '../ticket/ticket-context.ts';
-import { mayBeJoined, maySwitchCloth } from '@ample-bolt/core/drafting/operations/off-fold';
-import { cutWith } from '@ample-bolt/core/lay/pinned';
+import { mayBeJoined, maySwitchCloth } from '@ample-bolt/core/drafting/operations/pieces/off-fold';
+import { cutWith } from '@ample-bolt/core/lay/model/pinned';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';

@@ -1,6 +1,6 @@
-import type { Panel } from '@ample-bolt/core/lay/cloth';
-import type { Fold } from '@ample-bolt/core/lay/lay';
-import type { Leftover } from '@ample-bolt/core/lay/leftover';
+import type { Panel } from '@ample-bolt/core/lay/model/cloth';
+import type { Fold } from '@ample-bolt/core/lay/model/lay';
+import type { Leftover } from '@ample-bolt/core/lay/buy/leftover';
 import { foldName } from '@ample-bolt/core/words/names';
 
 /** Where marks come on the screen, and in which chalk. */

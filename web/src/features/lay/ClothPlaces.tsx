@@ -1,4 +1,4 @@
-import type { Cloth, Flaw } from '@ample-bolt/core/lay/cloth';
+import type { Cloth, Flaw } from '@ample-bolt/core/lay/model/cloth';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { pieceName } from '@ample-bolt/core/words/names';
 import { FieldRows, type Fields } from './FieldRows.tsx';

@@ -1,4 +1,4 @@
-import type { LayWay } from '@ample-bolt/core/lay/lay';
+import type { LayWay } from '@ample-bolt/core/lay/model/lay';
 
 /** How the cloth lies, seen from its cut end: what is double stands two high. For folds across, the end that was turned over is an arc. */
 const ENDS: Readonly<Record<LayWay, string>> = {

@@ -1,4 +1,4 @@
-import type { LayFault } from '@ample-bolt/core/lay/lay-fault';
+import type { LayFault } from '@ample-bolt/core/lay/proof/lay-fault';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { layFaultWords } from '@ample-bolt/core/words/lay-fault-words';
 import { Button } from '../../ui/Button.tsx';

@@ -1,7 +1,7 @@
 import type { MannerFile } from '@ample-bolt/core/formats/order/order-file';
 import { clothFileOf } from '@ample-bolt/core/formats/order/write-order';
-import type { Cloth } from '@ample-bolt/core/lay/cloth';
-import { BLOCK_MARGIN, layManners, mannerFor, type LayManner } from '@ample-bolt/core/lay/lay-manner';
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
+import { BLOCK_MARGIN, layManners, mannerFor, type LayManner } from '@ample-bolt/core/lay/model/lay-manner';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { mannerName } from '@ample-bolt/core/words/names';
 import { useTicketContext } from '../ticket/ticket-context.ts';

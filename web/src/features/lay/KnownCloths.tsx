@@ -1,4 +1,4 @@
-import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { useKnownCloths } from '../../api/sharers.ts';
 

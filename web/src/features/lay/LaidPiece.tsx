@@ -1,4 +1,4 @@
-import type { Placement } from '@ample-bolt/core/lay/lay';
+import type { Placement } from '@ample-bolt/core/lay/model/lay';
 import { mmPer, type Unit } from '@ample-bolt/core/units/length';
 import { pieceName } from '@ample-bolt/core/words/names';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';

@@ -1,8 +1,8 @@
 import { boxOf } from '@ample-bolt/core/geometry/ring';
-import type { Lay } from '@ample-bolt/core/lay/lay';
-import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
-import type { Leftover } from '@ample-bolt/core/lay/leftover';
-import { pinnedOf } from '@ample-bolt/core/lay/pinned';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
+import type { Leftover } from '@ample-bolt/core/lay/buy/leftover';
+import { pinnedOf } from '@ample-bolt/core/lay/model/pinned';
 import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { pieceName } from '@ample-bolt/core/words/names';

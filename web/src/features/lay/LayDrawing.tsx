@@ -1,11 +1,11 @@
 import { purchaseWords } from '@ample-bolt/core/words/purchase-words';
 import { chalkFor } from '@ample-bolt/core/chalk/chalk-colour';
-import { purchaseLength } from '@ample-bolt/core/lay/buying';
-import type { Cloth } from '@ample-bolt/core/lay/cloth';
+import { purchaseLength } from '@ample-bolt/core/lay/buy/buying';
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import type { Ring } from '@ample-bolt/core/geometry/ring';
-import { creaseLine, creasesOf, type Lay, type Placement } from '@ample-bolt/core/lay/lay';
-import { figuresAcross } from '@ample-bolt/core/lay/on-figures';
-import type { Leftover } from '@ample-bolt/core/lay/leftover';
+import { creaseLine, creasesOf, type Lay, type Placement } from '@ample-bolt/core/lay/model/lay';
+import { figuresAcross } from '@ample-bolt/core/lay/fold/on-figures';
+import type { Leftover } from '@ample-bolt/core/lay/buy/leftover';
 import { formatLength } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { lineText, ringText } from '../../canvas/path-text.ts';

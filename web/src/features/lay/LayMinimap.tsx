@@ -1,4 +1,4 @@
-import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
 import type { PointerEvent } from 'react';
 import { ringText } from '../../canvas/path-text.ts';
 import type { InSight, Zoom } from './use-zoom.ts';

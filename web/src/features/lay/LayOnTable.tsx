@@ -1,8 +1,8 @@
 import type { Ring } from '@ample-bolt/core/geometry/ring';
-import type { Cloth } from '@ample-bolt/core/lay/cloth';
-import type { Lay } from '@ample-bolt/core/lay/lay';
-import type { Leftover } from '@ample-bolt/core/lay/leftover';
-import type { Pinned } from '@ample-bolt/core/lay/pinned';
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
+import type { Leftover } from '@ample-bolt/core/lay/buy/leftover';
+import type { Pinned } from '@ample-bolt/core/lay/model/pinned';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { Check } from 'lucide-react';
 import { Button } from '../../ui/Button.tsx';

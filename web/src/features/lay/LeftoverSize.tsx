@@ -1,4 +1,4 @@
-import type { Leftover } from '@ample-bolt/core/lay/leftover';
+import type { Leftover } from '@ample-bolt/core/lay/buy/leftover';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { Length } from '../../ui/Length.tsx';
 

@@ -1,4 +1,4 @@
-import type { LayWay } from '@ample-bolt/core/lay/lay';
+import type { LayWay } from '@ample-bolt/core/lay/model/lay';
 import { Popover } from 'radix-ui';
 import { Button, buttonClass } from '../../ui/Button.tsx';
 import { searchStanding } from './search-standing.ts';

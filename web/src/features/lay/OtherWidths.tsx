@@ -1,5 +1,5 @@
 import { costWords, purchaseWords } from '@ample-bolt/core/words/purchase-words';
-import type { WidthPlan } from '@ample-bolt/core/lay/compare-widths';
+import type { WidthPlan } from '@ample-bolt/core/lay/plan/compare-widths';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { Length } from '../../ui/Length.tsx';
 

@@ -1,5 +1,5 @@
 import { boxOf } from '@ample-bolt/core/geometry/ring';
-import type { Placement } from '@ample-bolt/core/lay/lay';
+import type { Placement } from '@ample-bolt/core/lay/model/lay';
 import { pieceName } from '@ample-bolt/core/words/names';
 import polylabel from 'polylabel';
 import { useMemo } from 'react';

@@ -1,4 +1,4 @@
-import type { Pinned } from '@ample-bolt/core/lay/pinned';
+import type { Pinned } from '@ample-bolt/core/lay/model/pinned';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { Notice } from '../../ui/Notice.tsx';

@@ -1,5 +1,5 @@
 import { costWords, purchaseWords } from '@ample-bolt/core/words/purchase-words';
-import { outlineCount, type Lay } from '@ample-bolt/core/lay/lay';
+import { outlineCount, type Lay } from '@ample-bolt/core/lay/model/lay';
 import { formatLength } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { Length } from '../../ui/Length.tsx';

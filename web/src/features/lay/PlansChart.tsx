@@ -1,5 +1,5 @@
-import { purchaseLength } from '@ample-bolt/core/lay/buying';
-import type { Lay } from '@ample-bolt/core/lay/lay';
+import { purchaseLength } from '@ample-bolt/core/lay/buy/buying';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { MM_PER_METRE, MM_PER_YARD } from '@ample-bolt/core/units/length';
 import { purchaseWords } from '@ample-bolt/core/words/purchase-words';

@@ -1,6 +1,7 @@
-import { folds, type Fold, type Lay } from '@ample-bolt/core/lay/lay';
-import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
-import { sectionsObstacle, type WantedSection } from '@ample-bolt/core/lay/plan-sections';
+import { folds, type Fold, type Lay } from '@ample-bolt/core/lay/model/lay';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
+import { sectionsObstacle } from '@ample-bolt/core/lay/plan/plan-sections';
+import type { WantedSection } from '@ample-bolt/core/lay/model/lay-task';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { pieceName } from '@ample-bolt/core/words/names';

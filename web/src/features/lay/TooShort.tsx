@@ -1,5 +1,5 @@
-import type { Cloth } from '@ample-bolt/core/lay/cloth';
-import type { LayWay, Lay } from '@ample-bolt/core/lay/lay';
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
+import type { LayWay, Lay } from '@ample-bolt/core/lay/model/lay';
 import { formatLength } from '@ample-bolt/core/units/format-length';
 import type { TicketActions } from '../../api/tickets.ts';
 import { Button } from '../../ui/Button.tsx';

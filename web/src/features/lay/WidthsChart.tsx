@@ -1,5 +1,5 @@
-import { purchaseLength } from '@ample-bolt/core/lay/buying';
-import type { WidthPlan } from '@ample-bolt/core/lay/compare-widths';
+import { purchaseLength } from '@ample-bolt/core/lay/buy/buying';
+import type { WidthPlan } from '@ample-bolt/core/lay/plan/compare-widths';
 import { MM_PER_METRE, MM_PER_YARD, toUnit, type Unit } from '@ample-bolt/core/units/length';
 import { purchaseWords } from '@ample-bolt/core/words/purchase-words';
 import { Chart, LinearScale, LineElement, PointElement, Tooltip } from 'chart.js';

@@ -1,4 +1,4 @@
-import type { LayWay } from '@ample-bolt/core/lay/lay';
+import type { LayWay } from '@ample-bolt/core/lay/model/lay';
 
 export const foldWords: Readonly<Record<LayWay, { readonly name: string; readonly how: string }>> = {
   open: { name: 'Open, one layer', how: 'Every copy is chalked on its own.' },

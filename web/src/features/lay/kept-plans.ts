@@ -1,4 +1,4 @@
-import type { Lay, LayWay } from '@ample-bolt/core/lay/lay';
+import type { Lay, LayWay } from '@ample-bolt/core/lay/model/lay';
 import { get, set } from 'idb-keyval';
 
 /** The best lay that was found of each way of folding, with the steps of search that it took. */

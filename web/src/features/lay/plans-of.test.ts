@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
 import { sampleLay } from '@ample-bolt/core/testing/sample-lay';
 import { plansOf } from './plans-of.ts';
 import type { FoldPlan } from './use-lay-search.ts';

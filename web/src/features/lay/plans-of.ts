@@ -1,5 +1,5 @@
-import { choosePlan } from '@ample-bolt/core/lay/choose-plan';
-import type { LayWay, Lay } from '@ample-bolt/core/lay/lay';
+import { choosePlan } from '@ample-bolt/core/lay/plan/choose-plan';
+import type { LayWay, Lay } from '@ample-bolt/core/lay/model/lay';
 import type { FoldPlan, LaySearch } from './use-lay-search.ts';
 
 export interface Plans {

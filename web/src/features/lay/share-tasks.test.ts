@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import type { LayWay } from '@ample-bolt/core/lay/lay';
-import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
+import type { LayWay } from '@ample-bolt/core/lay/model/lay';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
 import { sampleCloth, samplePanel } from '@ample-bolt/core/testing/sample-cloth';
 import { shareTasks } from './share-tasks.ts';
 

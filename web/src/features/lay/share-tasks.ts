@@ -1,4 +1,4 @@
-import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
 
 /** Seeds of one task are so far apart, so that those of the next run are others. */
 const SEEDS_APART = 1000;

@@ -1,7 +1,7 @@
-import { checkLay } from '@ample-bolt/core/lay/check-lay';
-import { longEnough } from '@ample-bolt/core/lay/cloth';
-import type { Lay } from '@ample-bolt/core/lay/lay';
-import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
+import { checkLay } from '@ample-bolt/core/lay/proof/check-lay';
+import { longEnough } from '@ample-bolt/core/lay/model/cloth';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
 
 /** Of lays that were found elsewhere or before, those that hold for these pieces on this cloth, whatever its length: both may have been changed since. */
 export const stillHolding = (lays: readonly Lay[], { pieces, cloth }: LayTask): Lay[] =>

@@ -1,6 +1,6 @@
-import { checkLay } from '@ample-bolt/core/lay/check-lay';
-import type { LayFault } from '@ample-bolt/core/lay/lay-fault';
-import { longEnough } from '@ample-bolt/core/lay/cloth';
+import { checkLay } from '@ample-bolt/core/lay/proof/check-lay';
+import type { LayFault } from '@ample-bolt/core/lay/proof/lay-fault';
+import { longEnough } from '@ample-bolt/core/lay/model/cloth';
 import {
   canTurnOver,
   halfTurnOutline,
@@ -9,10 +9,10 @@ import {
   pushTight,
   snappedMove,
   turnOver,
-} from '@ample-bolt/core/lay/hand-lay';
-import type { LayWay, Lay } from '@ample-bolt/core/lay/lay';
-import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
-import type { WantedSection } from '@ample-bolt/core/lay/plan-sections';
+} from '@ample-bolt/core/lay/hand/hand-lay';
+import type { LayWay, Lay } from '@ample-bolt/core/lay/model/lay';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
+import type { WantedSection } from '@ample-bolt/core/lay/model/lay-task';
 import { useState } from 'react';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import type { HandAction } from './HandTools.tsx';

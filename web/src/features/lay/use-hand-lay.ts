@@ -1,4 +1,4 @@
-import type { Lay } from '@ample-bolt/core/lay/lay';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
 import { useKept } from '../../ui/use-kept.ts';
 
 /** What a hand made of a plan, step by step, for the pieces and cloth that it was made for. */

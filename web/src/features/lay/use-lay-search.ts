@@ -1,6 +1,7 @@
-import { layObstacle, type LayTask } from '@ample-bolt/core/lay/plan-lay';
+import { layObstacle } from '@ample-bolt/core/lay/plan/plan-lay';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
 import type { Finding } from '@ample-bolt/core/findings/finding';
-import { layWays, type LayWay, type Lay } from '@ample-bolt/core/lay/lay';
+import { layWays, type LayWay, type Lay } from '@ample-bolt/core/lay/model/lay';
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { LayWorker } from '../../workers/use-lay-worker.ts';

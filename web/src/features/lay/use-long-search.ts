@@ -1,5 +1,5 @@
-import type { Lay, LayWay } from '@ample-bolt/core/lay/lay';
-import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
+import type { Lay, LayWay } from '@ample-bolt/core/lay/model/lay';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
 import type { LayRun } from '@ample-bolt/core/shop/lay-run';
 import { useMemo, useState } from 'react';
 import { beginLayRun, stopLayRun, useLayRuns, useRunPlans } from '../../api/lay-runs.ts';

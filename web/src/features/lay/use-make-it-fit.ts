@@ -1,4 +1,4 @@
-import type { LayWay } from '@ample-bolt/core/lay/lay';
+import type { LayWay } from '@ample-bolt/core/lay/model/lay';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { FitTicket, FitTry } from '@ample-bolt/core/shop/make-it-fit';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';

@@ -1,5 +1,5 @@
-import type { WidthPlan } from '@ample-bolt/core/lay/compare-widths';
-import type { LayTask } from '@ample-bolt/core/lay/plan-lay';
+import type { WidthPlan } from '@ample-bolt/core/lay/plan/compare-widths';
+import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
 import { wrap } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { LayApi } from '../../workers/lay.worker.ts';

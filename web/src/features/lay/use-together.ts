@@ -1,5 +1,5 @@
-import type { Cloth } from '@ample-bolt/core/lay/cloth';
-import type { LayPiece } from '@ample-bolt/core/lay/layable';
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
+import type { LayPiece } from '@ample-bolt/core/lay/model/layable';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { useSharedPieces, useSharers, type ClothSharer } from '../../api/sharers.ts';
 import { useKept } from '../../ui/use-kept.ts';

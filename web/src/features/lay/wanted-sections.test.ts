@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { sampleCloth, samplePanel } from '@ample-bolt/core/testing/sample-cloth';
 import { sampleLay } from '@ample-bolt/core/testing/sample-lay';
-import { planForWork } from '@ample-bolt/core/lay/plan-lay';
+import { planForWork } from '@ample-bolt/core/lay/plan/plan-lay';
 import { forPieces, movedOn, sectionsOf, withoutSection } from './wanted-sections.ts';
 
 const pieces = [

@@ -1,6 +1,6 @@
-import type { Lay } from '@ample-bolt/core/lay/lay';
-import type { LayPiece } from '@ample-bolt/core/lay/layable';
-import type { WantedSection } from '@ample-bolt/core/lay/plan-sections';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
+import type { LayPiece } from '@ample-bolt/core/lay/model/layable';
+import type { WantedSection } from '@ample-bolt/core/lay/model/lay-task';
 
 /** The sections of a lay; one fold from end to end has what lies single in an open section after it. */
 export function sectionsOf({ sections, placements }: Lay, pieces: readonly LayPiece[]): WantedSection[] {

@@ -1,5 +1,5 @@
 import type { SumLine } from '@ample-bolt/core/slate/quick-sum';
-import { unitOf } from '@ample-bolt/core/slate/sum-json';
+import { unitOf } from '@ample-bolt/core/formats/sum-json';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { quantityWords } from '@ample-bolt/core/words/quantity-words';
 import { renderWorking } from '@ample-bolt/core/workings/render-working';

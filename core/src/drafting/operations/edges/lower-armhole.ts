@@ -1,0 +1,66 @@
+import { placeAtLength, splitCurve, startDirection, type Curve } from '../../../geometry/curve.ts';
+import {
+  add,
+  angleBetween,
+  between,
+  point,
+  rotateDirection,
+  scale,
+  subtract,
+  type Point,
+} from '../../../geometry/point.ts';
+import { cubic, type Segment } from '../../../geometry/segment.ts';
+import { carryDimensions } from '../../../pieces/carry-dimensions.ts';
+import { edgeLength, makePiece, type Level, type Piece } from '../../../pieces/piece.ts';
+import { changed, minus, plus, type Working } from '../../../workings/working.ts';
+import { underarmOf } from '../../../pieces/underarm.ts';
+
+/** At most this part of the side above a dart is cut away. */
+const MOST_OF_SIDE = 0.4;
+
+/** The curve with its end moved to `foot` and turned by `angle`, radians: its handles grow with its drop and with its run. */
+function endedLower(curve: Segment, foot: Point, angle: number): Segment {
+  const { a, b } = curve;
+  const [c, d] = curve.kind === 'cubic' ? [curve.c, curve.d] : [between(a, b, 1 / 3), between(a, b, 2 / 3)];
+  const drop = (foot.y - a.y) / (b.y - a.y);
+  const run = (foot.x - a.x) / (b.x - a.x);
+  const arriving = rotateDirection(subtract(d, b), angle);
+  return cubic(a, add(a, scale(subtract(c, a), drop)), add(foot, scale(arriving, run)), foot);
+}
+
+/**
+ * Ends the armhole so far down the side for a garment that is open or sleeveless: above its narrowest point it stays, below
+ * it is drawn on, and meets the side at the angle that it did. The side loses the same at its top, so that front and back still meet.
+ */
+export function lowerArmhole(piece: Piece, by: Working): Piece {
+  const { armhole, side } = underarmOf(piece);
+  const cut = Math.min(by.mm, MOST_OF_SIDE * edgeLength(side));
+  if (cut <= 0) return piece;
+  const { point: foot, direction } = placeAtLength(side.path, cut);
+  const angle = angleBetween(startDirection(side.path), direction);
+  const path = armhole.path.map((each, at) =>
+    at === armhole.path.length - 1 ? endedLower(each, foot, angle) : each,
+  );
+  const rest: Curve = splitCurve(side.path, cut)[1];
+  const level = (each: Level): Level =>
+    each.name === 'chest' ? { ...each, path: [point(0, foot.y), foot] } : each;
+  const lowered = makePiece({
+    ...piece,
+    edges: piece.edges.map((edge) => {
+      if (edge === armhole) return { ...edge, path };
+      return edge === side ? { ...edge, path: rest } : edge;
+    }),
+    notches: piece.notches.flatMap((notch) => {
+      if (notch.edge === side.id) return notch.at > cut ? [{ ...notch, at: notch.at - cut }] : [];
+      return [notch];
+    }),
+    levels: piece.levels.map(level),
+  });
+  const taken = changed(by, 'kept', cut - by.mm);
+  return carryDimensions(piece, lowered, ({ at, kind }) => {
+    if (at.kind === 'run' && at.of === 'side') return { terms: [minus(taken)], change: 'slant' };
+    if (at.kind === 'level' && at.level === 'chest' && kind === 'down')
+      return { terms: [plus(taken)], change: 'turned' };
+    return { change: 'slant' };
+  });
+}

@@ -1,0 +1,67 @@
+import { curveLength, reverseCurve, splitCurve, type Curve } from '../../../geometry/curve.ts';
+import { edgeLength, type Edge, type Notch, type Piece } from '../../../pieces/piece.ts';
+
+/** A place on the loop: mm along an edge, in the direction of the loop. */
+export interface PlaceOnLoop {
+  readonly edge: string;
+  readonly at: number;
+}
+
+/** What belongs to one side of the cut: its edges in loop order without the cut itself, and what lies on them. */
+export interface Part {
+  readonly edges: readonly Edge[];
+  readonly notches: readonly Notch[];
+}
+
+/** A cut this near to an end of its edge, mm, runs through the corner. */
+const AT_CORNER = 1e-6;
+
+/** The two parts of an edge's path; a part of no length is left out. */
+function partsOf(path: Curve, at: number): readonly [Curve | undefined, Curve | undefined] {
+  if (at <= AT_CORNER) return [undefined, path];
+  if (at >= curveLength(path) - AT_CORNER) return [path, undefined];
+  return splitCurve(path, at);
+}
+
+const withPath = (edge: Edge, path: Curve | undefined): Edge[] => (path ? [{ ...edge, path }] : []);
+
+/**
+ * Cuts a loop from a place on one edge to a place on another. `between` runs from `from` to `to` in loop order,
+ * `beyond` on from `to` round to `from`; each still lacks the cut that closes it. Old edge lengths add up to the new.
+ * Throws when the two places lie on one edge.
+ */
+export function splitAcross(
+  piece: Piece,
+  from: PlaceOnLoop,
+  to: PlaceOnLoop,
+): { between: Part; beyond: Part } {
+  const { edges } = piece;
+  const indexOf = ({ edge }: PlaceOnLoop) => edges.findIndex(({ id }) => id === edge);
+  const [first, last] = [indexOf(from), indexOf(to)];
+  const [fromEdge, toEdge] = [edges[first], edges[last]];
+  if (!fromEdge || !toEdge || first === last)
+    throw new Error(`${piece.id} cannot be cut from ${from.edge} to ${to.edge}`);
+  const [fromHead, fromTail] = partsOf(fromEdge.path, from.at);
+  const [toHead, toTail] = partsOf(toEdge.path, to.at);
+  const run = (start: number, end: number) =>
+    Array.from(
+      { length: (end - start - 1 + edges.length) % edges.length },
+      (_, step) => edges[(start + 1 + step) % edges.length],
+    ).filter((edge) => edge !== undefined);
+  const between = [...withPath(fromEdge, fromTail), ...run(first, last), ...withPath(toEdge, toHead)];
+  const beyond = [...withPath(toEdge, toTail), ...run(last, first), ...withPath(fromEdge, fromHead)];
+  return { between: partOf(piece, between, from), beyond: partOf(piece, beyond, to) };
+}
+
+/** The notches that lie on a part's edges; on an edge that lost its head they count from the cut. */
+function partOf(piece: Piece, edges: readonly Edge[], start: PlaceOnLoop): Part {
+  const notches = piece.notches.flatMap((notch) => {
+    const edge = edges.find(({ id }) => id === notch.edge);
+    if (!edge) return [];
+    const at = notch.edge === start.edge ? notch.at - start.at : notch.at;
+    return at > 0 && at < edgeLength(edge) ? [{ ...notch, at }] : [];
+  });
+  return { edges, notches };
+}
+
+export const reversedEdge = (edge: Edge): Edge => ({ ...edge, path: reverseCurve(edge.path) });

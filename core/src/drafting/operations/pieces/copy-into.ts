@@ -1,0 +1,10 @@
+import type { ClothRole, Piece } from '../../../pieces/piece.ts';
+
+/** The same piece cut from another cloth: `skirt-front` becomes `lining-skirt-front`. Buttons are the outer cloth's. */
+export const copyInto = (piece: Piece, role: ClothRole): Piece => ({
+  ...piece,
+  ...(piece.buttons && { buttons: [] }),
+  id: `${role}-${piece.id}`,
+  name: `${role.charAt(0).toUpperCase()}${role.slice(1)} ${piece.name.toLowerCase()}`,
+  role,
+});

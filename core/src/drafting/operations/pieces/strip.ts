@@ -1,0 +1,71 @@
+import { point } from '../../../geometry/point.ts';
+import { line } from '../../../geometry/segment.ts';
+import { makePiece, type ClothRole, type Notch, type PartName, type Piece } from '../../../pieces/piece.ts';
+import { times, type Working } from '../../../workings/working.ts';
+
+/** A straight strip: what it joins measures its length, mm. */
+export interface StripPlan {
+  readonly id: string;
+  readonly name: string;
+  readonly role: ClothRole;
+  readonly part?: PartName;
+  /** Stitch to stitch. */
+  readonly length: Working;
+  /** Finished; a doubled strip is folded along its middle and cut twice as wide. */
+  readonly width: Working;
+  readonly doubled: boolean;
+  readonly copies: number;
+  readonly allowance: number;
+  /** Where the strip meets seams and centres of what it is sewn to, mm from its start. */
+  readonly notchesAt: readonly number[];
+}
+
+/** A strip lies with its length along the grain, out from x = 0; its long edge at x = 0 is the one that is sewn. */
+export function strip(plan: StripPlan): Piece {
+  const { allowance } = plan;
+  const length = plan.length.mm;
+  const across = plan.doubled ? times(plan.width, 2) : plan.width;
+  const wide = across.mm;
+  const [a, b, c, d] = [point(0, 0), point(wide, 0), point(wide, length), point(0, length)];
+  const notches = plan.notchesAt
+    .filter((at) => at > 1 && at < length - 1)
+    .map((at): Notch => ({ edge: 'band', at: length - at, kind: 'single' }));
+  return makePiece({
+    id: plan.id,
+    name: plan.name,
+    role: plan.role,
+    part: plan.part ?? 'strip',
+    cut: { copies: plan.copies, layers: plan.copies % 2 === 0 ? 'pair' : 'single' },
+    grain: point(0, 1),
+    edges: [
+      { id: 'end-start', role: 'end', path: [line(a, b)], allowance },
+      { id: 'free', role: plan.doubled ? 'band' : 'free', path: [line(b, c)], allowance },
+      { id: 'end-finish', role: 'end', path: [line(c, d)], allowance },
+      { id: 'band', role: 'band', path: [line(d, a)], allowance },
+    ],
+    notches,
+    darts: [],
+    levels: [],
+    intakes: [],
+    dimensions: [
+      {
+        name: 'length',
+        label: 'Length, stitch to stitch',
+        kind: 'length',
+        at: { kind: 'edge', edge: 'band' },
+        working: plan.length,
+      },
+      {
+        name: 'width',
+        label: plan.doubled ? 'Width, opened out' : 'Width',
+        kind: 'length',
+        at: { kind: 'edge', edge: 'end-start' },
+        working: across,
+      },
+    ],
+  });
+}
+
+/** How many lengths a strip is pieced from, where the cloth gives `usable` mm in one and each length loses two joins. */
+export const pieceCount = (length: number, usable: number, join: number): number =>
+  Math.max(1, Math.ceil(length / (usable - 2 * join)));
