@@ -63,78 +63,76 @@ function nameOf(change: Extract<ContentChange, { part: LengthPart }>, styleId: s
   }
 }
 
+/** What stands where a length was not set. */
+const unset: { readonly [part in LengthPart]: string } = {
+  measure: 'not taken',
+  garment: 'not taken',
+  choice: 'as usual',
+  figure: 'as computed',
+};
+
+function lengthChange(change: Extract<ContentChange, { part: LengthPart }>, styleId: string, unit: Unit) {
+  const length = (mm: number | undefined) =>
+    mm === undefined
+      ? unset[change.part]
+      : formatLength(mm, unit, { denominator: 16, decimals: 2, style: 'typeset' });
+  return { what: nameOf(change, styleId), before: length(change.before), after: length(change.after) };
+}
+
+function optionChange({ id, before, after }: Extract<ContentChange, { part: 'option' }>, styleId: string) {
+  const choice = styleOf(styleId)?.choices[id];
+  const words = (option: string | undefined) =>
+    option === undefined
+      ? 'as usual'
+      : ((choice?.kind === 'option' ? choice.options[option] : undefined) ?? option);
+  return { what: choice?.label ?? id, before: words(before), after: words(after) };
+}
+
+function layChange({ role, before, after }: Extract<ContentChange, { role: string }>) {
+  const [was, is] = [layWords(before), layWords(after)];
+  return { what: `${capital(role)} lay`, before: was, after: was === is ? 'laid otherwise' : is };
+}
+
 /** A difference between two states of a ticket, in the shop's words and unit. */
 export function changeWords(change: ContentChange, styleId: string, unit: Unit): ChangeWords {
-  const length = (mm: number | undefined, none: string) =>
-    mm === undefined ? none : formatLength(mm, unit, { denominator: 16, decimals: 2, style: 'typeset' });
+  const told = <Value>(what: string, words: (value: Value) => string, before: Value, after: Value) => ({
+    what,
+    before: words(before),
+    after: words(after),
+  });
   switch (change.part) {
     case 'measure':
     case 'garment':
     case 'choice':
-    case 'figure': {
-      const none = { measure: 'not taken', garment: 'not taken', choice: 'as usual', figure: 'as computed' }[
-        change.part
-      ];
-      return {
-        what: nameOf(change, styleId),
-        before: length(change.before, none),
-        after: length(change.after, none),
-      };
-    }
+    case 'figure':
+      return lengthChange(change, styleId, unit);
     case 'condition':
-      return {
-        what: conditionNames[change.id],
-        before: conditionValue(change.before),
-        after: conditionValue(change.after),
-      };
+      return told(conditionNames[change.id], conditionValue, change.before, change.after);
     case 'rule':
-      return {
-        what: `Rule, ${ruleOf(change.id).label}`,
-        before: ruleValueWords(change.id, change.before, unit),
-        after: ruleValueWords(change.id, change.after, unit),
-      };
+      return told(
+        `Rule, ${ruleOf(change.id).label}`,
+        (value) => ruleValueWords(change.id, value, unit),
+        change.before,
+        change.after,
+      );
     case 'cloth':
-      return {
-        what: `${capital(change.role)} cloth`,
-        before: clothName(change.before),
-        after: clothName(change.after),
-      };
+      return told(`${capital(change.role)} cloth`, clothName, change.before, change.after);
     case 'lay':
-      return {
-        what: `${capital(change.role)} lay`,
-        before: layWords(change.before),
-        after: layWords(change.before) === layWords(change.after) ? 'laid otherwise' : layWords(change.after),
-      };
-    case 'option': {
-      const choice = styleOf(styleId)?.choices[change.id];
-      const words = (option: string | undefined) =>
-        option === undefined
-          ? 'as usual'
-          : ((choice?.kind === 'option' ? choice.options[option] : undefined) ?? option);
-      return {
-        what: choice?.label ?? change.id,
-        before: words(change.before),
-        after: words(change.after),
-      };
-    }
+      return layChange(change);
+    case 'option':
+      return optionChange(change, styleId);
     case 'sign-off':
       return { what: 'Signed off', before: change.before ?? 'no', after: change.after ?? 'taken back' };
-    case 'style': {
-      const name = (id: string) => styleOf(id)?.name ?? id;
-      return { what: 'Style', before: name(change.before), after: name(change.after) };
-    }
+    case 'style':
+      return told('Style', (id) => styleOf(id)?.name ?? id, change.before, change.after);
     case 'cut':
-      return { what: 'Pieces cut', before: piecesWords(change.before), after: piecesWords(change.after) };
+      return told('Pieces cut', piecesWords, change.before, change.after);
     case 'title':
     case 'due':
     case 'unit':
     case 'remarks':
     case 'agreed':
-      return {
-        what: plainNames[change.part],
-        before: brief(change.before),
-        after: brief(change.after),
-      };
+      return told(plainNames[change.part], brief, change.before, change.after);
   }
 }
 

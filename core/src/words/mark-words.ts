@@ -104,109 +104,118 @@ const notchName = ({ notch, marks }: Extract<Mark, { kind: 'notch' }>): string =
   return notch === 'double' ? 'Double notch' : 'Notch';
 };
 
-/** What the Chalk station says of a mark. */
-export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] = 'plain'): MarkWords {
+/** How figures are told: a length, a figure with its word, and one that may lie above the start line or left of the centre. */
+interface Say {
+  readonly length: (mm: number) => string;
+  readonly figure: FigureWords;
+  readonly down: (mm: number) => MarkWords['figures'][number];
+  readonly out: (mm: number, word?: string) => MarkWords['figures'][number];
+}
+
+function sayIn(unit: Unit, style: LengthFormat['style']): Say {
   const length = (mm: number) => chalkNumber(mm, unit, style);
   const figure = (mm: number, word: string) => ({ value: length(mm), word });
-  const down = (mm: number) => (mm < 0 ? figure(-mm, 'up') : figure(mm, 'down'));
-  const out = (mm: number, word = 'across') =>
-    mm < -ON_CENTRE ? figure(-mm, `${word} to the left`) : figure(Math.max(0, mm), word);
-  switch (mark.kind) {
-    case 'block':
-      return {
-        title: mark.copy === 0 ? 'A block to fuse' : 'The next block',
-        text: `Its corner is here${mark.onFold ? ', its side on the fold' : ''}. Cut the block out and fuse it; its piece is chalked in it only then.`,
-        figures: [
-          ...placeFigures(mark, figure),
-          figure(mark.width, mark.onFold ? 'wide, on the fold' : 'wide'),
-          figure(mark.height, 'long'),
-        ],
-      };
-    case 'place':
-      return {
-        title: 'Where it starts',
-        text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and ${originWords[mark.from]} cross here. ${mark.below > 0 ? `It begins ${length(mark.below)} below the start line of the figures; down is measured from its own top. ` : ''}${directions(mark)}${mark.bothSides ? ' Chalk every mark on both sides of the centre.' : ''}`,
-        figures: placeFigures(mark, figure),
-      };
-    case 'again':
-      return {
-        title: `The ${mark.copy === 1 ? 'second' : 'next'} copy`,
-        text: `${mark.mirrored ? 'Mirrored: cut the first, turn it face down and chalk around it' : 'Cut the first and chalk around it'}, or chalk all its marks again from here. ${directions(mark)}`,
-        figures: placeFigures(mark, figure),
-      };
-    case 'trace':
-      return {
-        title: `${mark.pinned ? 'With' : 'Around'} the ${pieceName(mark.template).toLowerCase()}`,
-        text: `${mark.pinned ? 'It is pinned under it: cut through both at once.' : 'Cut it first, lay it on this cloth with the grain, and chalk around it.'} Allowances are in it.${mark.trims.map(({ role, mm }) => ` Then cut the ${roleName[role]} ${length(mm)} shorter.`).join('')}`,
-        figures: mark.trims.map(({ role, mm }) => figure(mm, `off the ${roleName[role]}`)),
-      };
-    case 'start-line':
-      return {
-        title: 'Start line',
-        text: `Square across from the ${originWords[mark.from]}, as wide as the piece.${mark.below > 0 ? ` It is the top of this piece, ${length(mark.below)} below the start line of the figures.` : ''}`,
-        figures: [figure(mark.out, 'across')],
-      };
-    case 'level':
-      return {
-        title: capital(levelKind(mark.level).words),
-        text: 'Square across, from the start line.',
-        figures: [figure(mark.down, 'down')],
-      };
-    case 'point':
-      return {
-        title: mark.meet ? cornerWords(mark.meet) : pointNames[mark.name],
-        text: `From the start line and from the ${originWords[mark.from]}.${mark.name === 'button' ? ' Its hole goes on the front that laps over.' : ''}`,
-        figures: [out(mark.out), down(mark.down)],
-      };
-    case 'slope':
-      return {
-        title: capital(edgeName(mark.edge)),
-        text: 'A straight line between its two marks.',
-        figures: [figure(mark.mm, 'long')],
-      };
-    case 'curve':
-      return {
-        title: capital(edgeName(mark.edge)),
-        text: `A fair curve through ${mark.points.length} marks; check it with the tape on edge.`,
-        figures: [figure(mark.mm, 'along')],
-      };
-    case 'dart':
-      return {
-        title: dartLabel(ownId(mark.dart)),
-        text:
-          mark.foot === undefined
-            ? 'Both legs from the mouth to the tip.'
-            : 'Widest at the waist; legs from there to both tips.',
-        figures: [
-          figure(mark.intake, 'wide'),
-          out(mark.out, 'tip across'),
-          figure(mark.down, 'tip down'),
-          ...(mark.foot === undefined ? [] : [figure(mark.foot, 'lower tip down')]),
-        ],
-      };
-    case 'allowance':
-      return {
-        title: `Allowance, ${roleName[mark.role]}`,
-        text: `${
-          mark.side === 'outside'
-            ? 'Outside the stitch line, all along. This is the line to cut.'
-            : 'Inside the cut line, all along: where it is sewn. It is in the chalk already.'
-        }${mark.later ? ` Write “later” here: ${length(mark.later.reserve)} of it is a reserve, ${laterWords[mark.later.after]}.` : ''}`,
-        figures: [figure(mark.mm, mark.side)],
-      };
-    case 'notch':
-      return {
-        title: `${notchName(mark)}, ${edgeName(mark.edge)}`,
-        text: 'Along the edge, from its upper end.',
-        figures: [figure(mark.mm, 'along')],
-      };
-    case 'label':
-      return {
-        title: 'Label it',
-        text: `Write ${pieceName(mark.piece)}, ${mark.copies === 1 ? 'one' : mark.copies}, grain and top before the next piece is cut.`,
-        figures: [],
-      };
-  }
+  return {
+    length,
+    figure,
+    down: (mm) => (mm < 0 ? figure(-mm, 'up') : figure(mm, 'down')),
+    out: (mm, word = 'across') =>
+      mm < -ON_CENTRE ? figure(-mm, `${word} to the left`) : figure(Math.max(0, mm), word),
+  };
+}
+
+/** Every kind of mark with its words. */
+const worded: {
+  readonly [Kind in Mark['kind']]: (mark: Extract<Mark, { kind: Kind }>, say: Say) => MarkWords;
+} = {
+  block: (mark, { figure }) => ({
+    title: mark.copy === 0 ? 'A block to fuse' : 'The next block',
+    text: `Its corner is here${mark.onFold ? ', its side on the fold' : ''}. Cut the block out and fuse it; its piece is chalked in it only then.`,
+    figures: [
+      ...placeFigures(mark, figure),
+      figure(mark.width, mark.onFold ? 'wide, on the fold' : 'wide'),
+      figure(mark.height, 'long'),
+    ],
+  }),
+  place: (mark, { length, figure }) => ({
+    title: 'Where it starts',
+    text: `${mark.onFold ? 'Centre on the fold. ' : ''}Start line and ${originWords[mark.from]} cross here. ${mark.below > 0 ? `It begins ${length(mark.below)} below the start line of the figures; down is measured from its own top. ` : ''}${directions(mark)}${mark.bothSides ? ' Chalk every mark on both sides of the centre.' : ''}`,
+    figures: placeFigures(mark, figure),
+  }),
+  again: (mark, { figure }) => ({
+    title: `The ${mark.copy === 1 ? 'second' : 'next'} copy`,
+    text: `${mark.mirrored ? 'Mirrored: cut the first, turn it face down and chalk around it' : 'Cut the first and chalk around it'}, or chalk all its marks again from here. ${directions(mark)}`,
+    figures: placeFigures(mark, figure),
+  }),
+  trace: (mark, { length, figure }) => ({
+    title: `${mark.pinned ? 'With' : 'Around'} the ${pieceName(mark.template).toLowerCase()}`,
+    text: `${mark.pinned ? 'It is pinned under it: cut through both at once.' : 'Cut it first, lay it on this cloth with the grain, and chalk around it.'} Allowances are in it.${mark.trims.map(({ role, mm }) => ` Then cut the ${roleName[role]} ${length(mm)} shorter.`).join('')}`,
+    figures: mark.trims.map(({ role, mm }) => figure(mm, `off the ${roleName[role]}`)),
+  }),
+  'start-line': (mark, { length, figure }) => ({
+    title: 'Start line',
+    text: `Square across from the ${originWords[mark.from]}, as wide as the piece.${mark.below > 0 ? ` It is the top of this piece, ${length(mark.below)} below the start line of the figures.` : ''}`,
+    figures: [figure(mark.out, 'across')],
+  }),
+  level: (mark, { figure }) => ({
+    title: capital(levelKind(mark.level).words),
+    text: 'Square across, from the start line.',
+    figures: [figure(mark.down, 'down')],
+  }),
+  point: (mark, { down, out }) => ({
+    title: mark.meet ? cornerWords(mark.meet) : pointNames[mark.name],
+    text: `From the start line and from the ${originWords[mark.from]}.${mark.name === 'button' ? ' Its hole goes on the front that laps over.' : ''}`,
+    figures: [out(mark.out), down(mark.down)],
+  }),
+  slope: (mark, { figure }) => ({
+    title: capital(edgeName(mark.edge)),
+    text: 'A straight line between its two marks.',
+    figures: [figure(mark.mm, 'long')],
+  }),
+  curve: (mark, { figure }) => ({
+    title: capital(edgeName(mark.edge)),
+    text: `A fair curve through ${mark.points.length} marks; check it with the tape on edge.`,
+    figures: [figure(mark.mm, 'along')],
+  }),
+  dart: (mark, { figure, out }) => ({
+    title: dartLabel(ownId(mark.dart)),
+    text:
+      mark.foot === undefined
+        ? 'Both legs from the mouth to the tip.'
+        : 'Widest at the waist; legs from there to both tips.',
+    figures: [
+      figure(mark.intake, 'wide'),
+      out(mark.out, 'tip across'),
+      figure(mark.down, 'tip down'),
+      ...(mark.foot === undefined ? [] : [figure(mark.foot, 'lower tip down')]),
+    ],
+  }),
+  allowance: (mark, { length, figure }) => ({
+    title: `Allowance, ${roleName[mark.role]}`,
+    text: `${
+      mark.side === 'outside'
+        ? 'Outside the stitch line, all along. This is the line to cut.'
+        : 'Inside the cut line, all along: where it is sewn. It is in the chalk already.'
+    }${mark.later ? ` Write “later” here: ${length(mark.later.reserve)} of it is a reserve, ${laterWords[mark.later.after]}.` : ''}`,
+    figures: [figure(mark.mm, mark.side)],
+  }),
+  notch: (mark, { figure }) => ({
+    title: `${notchName(mark)}, ${edgeName(mark.edge)}`,
+    text: 'Along the edge, from its upper end.',
+    figures: [figure(mark.mm, 'along')],
+  }),
+  label: (mark) => ({
+    title: 'Label it',
+    text: `Write ${pieceName(mark.piece)}, ${mark.copies === 1 ? 'one' : mark.copies}, grain and top before the next piece is cut.`,
+    figures: [],
+  }),
+};
+
+/** What the Chalk station says of a mark. */
+export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] = 'plain'): MarkWords {
+  // The table pairs each kind with its words, which the types of a lookup by kind cannot follow.
+  const say = worded[mark.kind] as (mark: Mark, say: Say) => MarkWords;
+  return say(mark, sayIn(unit, style));
 }
 
 /** One line for lists, files and paper. */

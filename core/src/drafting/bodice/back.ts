@@ -1,5 +1,5 @@
 import { curveLength, endDirection, type Curve } from '../../geometry/curve.ts';
-import { point } from '../../geometry/point.ts';
+import { point, type Point } from '../../geometry/point.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import { makePiece, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -41,6 +41,9 @@ export const backArmholeCurve = (body: Body, frame: BodiceFrame, shape: BodiceSh
 /** The dart stands at half the back's waist width; its tip reaches a little below the chest line. */
 const DART = { out: 0.5, tip: 0.02 };
 
+const dartTip = ({ waistWidth, waist }: BodiceFrame, { chest }: BodiceShape): Point =>
+  point(DART.out * waistWidth.back, chest + DART.tip * (waist.back - chest));
+
 /** The bodice back: a pair, with the zip's allowance outside the centre line. */
 export function draftBack(
   body: Body,
@@ -54,17 +57,8 @@ export function draftBack(
   const waistSide = point(frame.bustWidth.back - nipSum.mm + shape.waistShift.back, frame.waist.back);
   const side = sideCurve(underarm, waistSide);
   const armhole = backArmholeCurve(body, frame, shape);
-  const tip = point(
-    DART.out * frame.waistWidth.back,
-    shape.chest + DART.tip * (frame.waist.back - shape.chest),
-  );
-  const waist = waistSeam(
-    frame,
-    'back',
-    waistSide,
-    endDirection(side),
-    shape.darts.back ? [{ tip, axis: point(0, 1), weight: 1 }] : [],
-  );
+  const dart = { tip: dartTip(frame, shape), axis: point(0, 1), weight: 1 };
+  const waist = waistSeam(frame, 'back', waistSide, endDirection(side), shape.darts.back ? [dart] : []);
   const { edges, darts } = waistEdges(waist, allowances.waist);
   const bustOut = sideOutAt(side, frame.bustPoint.y);
   const bustWidth = waist.mouths.reduce(
@@ -94,18 +88,14 @@ export function draftBack(
     ],
     intakes: waist.mouths.map(({ mm }) => ({ operation: 'waist dart', level: 'waist', mm })),
   });
-  const chest = chestSum(body, shape);
   const sideLength = curveLength(side);
+  const chest = chestSum(body, shape);
   const run = sideRun(chest, frame.sums.waist.back);
-  const sideSum = changed(run, 'slant', sideLength - run.mm);
+  const drawnBy = { chest, side: changed(run, 'slant', sideLength - run.mm), nip: nipSum };
+  const open = bustOut - bustWidth;
   const dimensions = () =>
-    panelDimensions(
-      piece,
-      frame,
-      'back',
-      backSums(frame, shape, { chest, side: sideSum, nip: nipSum, open: bustOut - bustWidth }),
-    );
-  return { piece, dimensions, sideLength, sideSum, bustWidth, waist };
+    panelDimensions(piece, frame, 'back', backSums(frame, shape, { ...drawnBy, open }));
+  return { piece, dimensions, sideLength, sideSum: drawnBy.side, bustWidth, waist };
 }
 
 interface BackSumsOf {

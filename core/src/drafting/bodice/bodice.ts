@@ -1,4 +1,6 @@
 import { finding, type Finding } from '../../findings/finding.ts';
+import type { Remedy } from '../../findings/remedy.ts';
+import type { MeasureId } from '../../measures/catalogue.ts';
 import { distance, point } from '../../geometry/point.ts';
 import { broyden } from '../../geometry/broyden.ts';
 import { roleLength, type Piece } from '../../pieces/piece.ts';
@@ -154,73 +156,73 @@ function leftOut(frame: BodiceFrame, { shape, front, back }: Attempt): Finding[]
   ];
 }
 
-function bodiceFindings(frame: BodiceFrame, attempted: Attempt): Finding[] {
-  const { front, back, armhole } = attempted;
-  const findings: Finding[] = [...leftOut(frame, attempted)];
-  if (Math.abs(armhole.found - armhole.wanted) > inches(0.5)) {
-    findings.push(
-      finding(
-        'armhole-off-measure',
-        { measure: 'armhole' },
-        {
-          found: armhole.found,
-          expected: armhole.wanted,
-          remedy: { kind: 'measure-again', measure: 'armhole' },
-        },
-      ),
-    );
-  }
-  if (!front.balance.solved) {
-    findings.push(
-      finding(
-        'bust-dart-unsolved',
-        { piece: 'bodice-front', edge: 'side', measure: 'backWaistLength' },
-        {
-          found: front.balance.residual,
-          expected: 0,
-          remedy: { kind: 'measure-again', measure: 'backWaistLength' },
-        },
-      ),
-    );
-  }
-  for (const draft of [front, back]) {
-    const piece = draft.piece.id;
-    if (!draft.waist.solved && Math.abs(draft.waist.residual) > 1) {
-      findings.push(
+const measureAgain = (measure: MeasureId): Remedy => ({ kind: 'measure-again', measure });
+
+/** The armhole is settled against what was measured: it may miss by half an inch. */
+const armholeFindings = ({ armhole: { found, wanted } }: Attempt): Finding[] =>
+  Math.abs(found - wanted) <= inches(0.5)
+    ? []
+    : [
+        finding(
+          'armhole-off-measure',
+          { measure: 'armhole' },
+          { found, expected: wanted, remedy: measureAgain('armhole') },
+        ),
+      ];
+
+/** The bust dart takes up what the front is longer by; a large one stands up in a point. */
+function bustDartFindings({ front: { balance, piece } }: Attempt): Finding[] {
+  const taken = piece.intakes.find(({ operation }) => operation === 'balance');
+  return [
+    ...(balance.solved
+      ? []
+      : [
+          finding(
+            'bust-dart-unsolved',
+            { piece: piece.id, edge: 'side', measure: 'backWaistLength' },
+            { found: balance.residual, expected: 0, remedy: measureAgain('backWaistLength') },
+          ),
+        ]),
+    ...(taken === undefined || taken.mm <= LARGE_BUST_DART
+      ? []
+      : [
+          finding(
+            'bust-dart-large',
+            { piece: piece.id, measure: 'frontWaistLength' },
+            { found: taken.mm, expected: LARGE_BUST_DART, remedy: measureAgain('frontWaistLength') },
+          ),
+        ]),
+  ];
+}
+
+/** A waist seam that misses its width, and darts in it that stand up in a point. */
+const waistFindings = ({ piece: { id }, waist }: FrontDraft | BackDraft): Finding[] => [
+  ...(waist.solved || Math.abs(waist.residual) <= 1
+    ? []
+    : [
         finding(
           'waist-unsolved',
-          { piece, edge: 'waist', measure: 'waist' },
-          { found: draft.waist.residual, expected: 0, remedy: { kind: 'measure-again', measure: 'waist' } },
+          { piece: id, edge: 'waist', measure: 'waist' },
+          { found: waist.residual, expected: 0, remedy: measureAgain('waist') },
         ),
-      );
-    }
-    for (const { mm } of draft.waist.mouths) {
-      if (mm > LARGE_WAIST_DART)
-        findings.push(
-          finding(
-            'waist-dart-large',
-            { piece, choice: 'easeWaist' },
-            { found: mm, expected: LARGE_WAIST_DART, remedy: { kind: 'set-choice', choice: 'easeWaist' } },
-          ),
-        );
-    }
-  }
-  const bustDart = front.piece.intakes.find(({ operation }) => operation === 'balance')?.mm ?? 0;
-  if (bustDart > LARGE_BUST_DART) {
-    findings.push(
+      ]),
+  ...waist.mouths
+    .filter(({ mm }) => mm > LARGE_WAIST_DART)
+    .map(({ mm }) =>
       finding(
-        'bust-dart-large',
-        { piece: 'bodice-front', measure: 'frontWaistLength' },
-        {
-          found: bustDart,
-          expected: LARGE_BUST_DART,
-          remedy: { kind: 'measure-again', measure: 'frontWaistLength' },
-        },
+        'waist-dart-large',
+        { piece: id, choice: 'easeWaist' },
+        { found: mm, expected: LARGE_WAIST_DART, remedy: { kind: 'set-choice', choice: 'easeWaist' } },
       ),
-    );
-  }
-  return findings;
-}
+    ),
+];
+
+const bodiceFindings = (frame: BodiceFrame, attempt: Attempt): Finding[] => [
+  ...leftOut(frame, attempt),
+  ...armholeFindings(attempt),
+  ...[attempt.front, attempt.back].flatMap(waistFindings),
+  ...bustDartFindings(attempt),
+];
 
 /**
  * A sleeveless bodice by the solved block: finished bust and waist are what was asked, whatever the curves take. A bodice that

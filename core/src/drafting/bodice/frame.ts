@@ -153,17 +153,7 @@ export function bodiceFrame(
   const neckPoint = add(base, scale(shoulder, along));
   const bustLine = bustLineSum(body, rules, size, shoulderStart({ base, tip }, body.from));
   const bustPoint = point(body.mm('bustSpan') / 2, bustLine.mm);
-  const measuredFront = sum(
-    plus(named('bust line', bustLine)),
-    plus(body.term('frontWaistLength')),
-    minus(body.term('shoulderToBust')),
-  );
-  const backLevel = sum(plus(body.term('backWaistLength')), ...startTerms(body, rules, size));
-  // Without a bust dart nothing takes up the longer front: it is cut to the back's length, and rides up over the bust.
-  const waist = {
-    front: choices.darted ? measuredFront : undartedFront(measuredFront, backLevel, bustLine),
-    back: backLevel,
-  };
+  const { measuredFront, waist } = waistLines(body, choices, rules, size, bustLine);
   const share = frontShare(body, rules, size);
   const { given = { bust: 0, waist: 0 } } = choices;
   const bust = quarterSum(body.term('bust'), choices.easeBust, 'easeBust', given.bust);
@@ -204,6 +194,19 @@ export function bodiceFrame(
     frame,
     findings: frameFindings(body, choices, { frame, base, widest, measuredFront: measuredFront.mm }),
   };
+}
+
+/** Down to the waist in front, as the tape has it, and where the waist of both halves is drawn. */
+function waistLines(body: Body, { darted }: BodiceChoices, rules: RuleSet, size: number, bustLine: Working) {
+  const measuredFront = sum(
+    plus(named('bust line', bustLine)),
+    plus(body.term('frontWaistLength')),
+    minus(body.term('shoulderToBust')),
+  );
+  const back = sum(plus(body.term('backWaistLength')), ...startTerms(body, rules, size));
+  // Without a bust dart nothing takes up the longer front: it is cut to the back's length, and rides up over the bust.
+  const front = darted ? measuredFront : undartedFront(measuredFront, back, bustLine);
+  return { measuredFront, waist: { front, back } };
 }
 
 const valuesOf = ({ front, back }: FrameSums['bustWidth']): FrontBack => ({

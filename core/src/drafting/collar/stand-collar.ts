@@ -3,6 +3,7 @@ import { point } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
 import { makePiece, type Piece } from '../../pieces/piece.ts';
+import type { Dimension } from '../../pieces/dimension.ts';
 import { declared, withDimensions } from '../../pieces/carry-dimensions.ts';
 import { type Working } from '../../workings/working.ts';
 
@@ -72,8 +73,12 @@ export function standCollar(plan: StandCollarPlan): Piece {
     intakes: [],
     dimensions: [],
   });
-  return withDimensions(
-    piece,
+  return withDimensions(piece, ...collarDimensions(piece, plan));
+}
+
+/** What is set out of a collar: its neck edge, its span, its height and what it is raised by. */
+function collarDimensions(piece: Piece, plan: StandCollarPlan): Dimension[] {
+  return [
     {
       name: 'neck-edge',
       label: 'Neck edge, on the half',
@@ -107,5 +112,5 @@ export function standCollar(plan: StandCollarPlan): Piece {
       at: { kind: 'raise', of: 'free' },
       working: plan.raise,
     },
-  );
+  ];
 }

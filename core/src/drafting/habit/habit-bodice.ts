@@ -1,5 +1,5 @@
 import { clamp } from '../../geometry/clamp.ts';
-import { curveLength, type Curve } from '../../geometry/curve.ts';
+import type { Curve } from '../../geometry/curve.ts';
 import {
   add,
   between,
@@ -12,7 +12,7 @@ import {
   type Point,
 } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
-import { makePiece, type Dart, type Edge, type Piece } from '../../pieces/piece.ts';
+import { edgeLength, makePiece, type Dart, type Edge, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import {
@@ -31,7 +31,7 @@ import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../body.ts';
 import type { Bodice } from '../bodice/bodice.ts';
 import { bodiceFrame, quarterSum, type BodiceChoices, type BodiceFrame } from '../bodice/frame.ts';
-import { panelDimensions, sideRun } from '../bodice/panel-dimensions.ts';
+import { panelDimensions, sideRun, type PanelSums } from '../bodice/panel-dimensions.ts';
 import { panelEdges, panelNotches } from '../bodice/panel.ts';
 import { shortenDarts } from '../operations/darts/shorten-dart.ts';
 import { waistEdges } from '../waist-edges.ts';
@@ -144,6 +144,72 @@ const LEAST_DART = inches(0.25);
 const hasBustDart = ({ darted, waist }: BodiceFrame): boolean =>
   darted && waist.front - waist.back >= LEAST_DART;
 
+/** The lines that a panel of the table habit is chalked on. */
+function habitLines(frame: BodiceFrame, which: Which, chest: number, intake: number) {
+  const underarm = point(frame.bustWidth[which], chest);
+  // Without a bust dart the front's waist rises to where the back's side ends, or the sides would not meet.
+  const sideLevel = frame.darted ? frame.waist[which] : frame.waist.back;
+  const waistSide = point(frame.waistWidth[which] + intake, sideLevel);
+  /** How far down the straight side the bust line lies, as a part of it. */
+  const bustAt = clamp((frame.bustPoint.y - chest) / (waistSide.y - chest), 0, 1);
+  const bustSide = between(underarm, waistSide, bustAt);
+  const bust =
+    which === 'front' ? [point(0, bustSide.y), frame.bustPoint, bustSide] : [point(0, bustSide.y), bustSide];
+  return { underarm, waistSide, bustAt, bust };
+}
+
+/** The side in one straight line, or in front with the bust dart in it. */
+function habitSide(frame: BodiceFrame, which: Which, underarm: Point, waistSide: Point, allowance: number) {
+  const plain: Edge = { id: 'side', role: 'side', path: [line(underarm, waistSide)], allowance };
+  if (which === 'back' || !hasBustDart(frame))
+    return { edges: [plain], darts: [], lower: plain, length: edgeLength(plain) };
+  const balance = frame.waist.front - frame.waist.back;
+  const { edges, darts } = dartedSide(underarm, waistSide, frame.bustPoint, balance, allowance);
+  const sewn = edges.filter(({ role }) => role === 'side');
+  const lower = sewn.find(({ id }) => id === 'side-lower');
+  if (!lower) throw new Error('a darted side has a part below its dart');
+  return { edges, darts, lower, length: sewn.reduce((sum, edge) => sum + edgeLength(edge), 0) };
+}
+
+interface HabitSumsOf {
+  readonly chest: Working;
+  readonly habit: 'habit.waistDart' | 'habit.backDart';
+  readonly intake: number;
+  readonly bustAt: number;
+  readonly isDarted: boolean;
+}
+
+/** The sums that a panel of the table habit was chalked by. */
+function habitSums(frame: BodiceFrame, which: Which, of: HabitSumsOf): PanelSums {
+  const { sums } = frame;
+  const { chest, bustAt } = of;
+  const intake = byRule(of.habit, of.intake);
+  const sideDown = named('waist line', sums.waist[frame.darted ? which : 'back']);
+  const taken = sum(
+    plus(named('waist line, front', sums.waist.front)),
+    minus(named('waist line, back', sums.waist.back)),
+  );
+  const run = sideRun(chest, sideDown);
+  // The side runs straight from underarm to waist: at the bust line it has come in by a part of what it comes in by there.
+  const narrower = sum(plus(sums.bustWidth[which]), minus(sums.waistWidth[which]), minus(intake));
+  const bustLine = named('bust line', sums.bustLine);
+  return {
+    chest,
+    underarm: sums.bustWidth[which],
+    bust: sum(plus(sums.bustWidth[which]), minus(times(narrower, bustAt))),
+    waistSide: sideDown,
+    side: of.isDarted ? sum(plus(run), minus(named('bust dart', taken))) : run,
+    darts: {
+      'bust-dart': { intake: taken, tipOut: sums.bustOut, tipDown: bustLine },
+      'waist-dart-1': {
+        intake,
+        tipOut: sums.bustOut,
+        tipDown: which === 'front' ? bustLine : named('chest line', chest),
+      },
+    },
+  };
+}
+
 function habitPanel(
   frame: BodiceFrame,
   which: Which,
@@ -155,34 +221,12 @@ function habitPanel(
   const chest = chestSum.mm;
   const habit = which === 'front' ? 'habit.waistDart' : 'habit.backDart';
   const intake = frame.darted ? rules[habit] : 0;
-  const underarm = point(frame.bustWidth[which], chest);
-  // Without a bust dart the front's waist rises to where the back's side ends, or the sides would not meet.
-  const sideLevel = frame.darted ? frame.waist[which] : frame.waist.back;
-  const waistSide = point(frame.waistWidth[which] + intake, sideLevel);
+  const { underarm, waistSide, bustAt, bust } = habitLines(frame, which, chest, intake);
   const armhole = habitArmhole(frame.tip, underarm, hollow);
-  const bustSide = between(
-    underarm,
-    waistSide,
-    clamp((frame.bustPoint.y - chest) / (waistSide.y - chest), 0, 1),
-  );
   const tip = which === 'front' ? frame.bustPoint : point(frame.bustPoint.x, chest);
   const waist = straightWaist(waistSide, frame.waist[which], frame.bustPoint.x, intake, tip);
   const { edges, darts } = waistEdges(waist, allowances.waist);
-  const balance = frame.waist.front - frame.waist.back;
-  const plain: Edge = {
-    id: 'side',
-    role: 'side',
-    path: [line(underarm, waistSide)],
-    allowance: allowances.side,
-  };
-  const side =
-    which === 'front' && hasBustDart(frame)
-      ? dartedSide(underarm, waistSide, frame.bustPoint, balance, allowances.side)
-      : { edges: [plain], darts: [] };
-  const lower = side.edges.find(({ id }) => id === 'side-lower') ?? plain;
-  const wholeSide = side.edges
-    .filter(({ role }) => role === 'side')
-    .reduce((sum, { path }) => sum + curveLength(path), 0);
+  const side = habitSide(frame, which, underarm, waistSide, allowances.side);
   const piece = makePiece({
     id: `bodice-${which}`,
     name: `Bodice ${which}`,
@@ -192,51 +236,18 @@ function habitPanel(
     cut: which === 'front' ? { copies: 1, layers: 'fold' } : { copies: 2, layers: 'pair' },
     grain: point(0, 1),
     edges: panelEdges(frame, which, { armhole, side: side.edges, waist: edges }, allowances),
-    notches: panelNotches(which, armhole, lower.id, curveLength(lower.path), wholeSide),
+    notches: panelNotches(which, armhole, side.lower.id, edgeLength(side.lower), side.length),
     darts: [...side.darts, ...darts],
     levels: [
       { name: 'chest', path: [point(0, chest), underarm] },
-      {
-        name: 'bust',
-        path:
-          which === 'front'
-            ? [point(0, bustSide.y), frame.bustPoint, bustSide]
-            : [point(0, bustSide.y), bustSide],
-      },
+      { name: 'bust', path: bust },
       { name: 'waist', path: [point(0, frame.waist[which]), waistSide] },
     ],
     intakes: intake > 0 ? [{ operation: 'waist dart', level: 'waist', mm: intake }] : [],
   });
-  const { sums } = frame;
-  const sideDown = named('waist line', sums.waist[frame.darted ? which : 'back']);
-  const taken = sum(
-    plus(named('waist line, front', sums.waist.front)),
-    minus(named('waist line, back', sums.waist.back)),
-  );
-  const run = sideRun(chestSum, sideDown);
-  // The side runs straight from underarm to waist: at the bust line it has come in by a part of what it comes in by there.
-  const narrower = sum(
-    plus(sums.bustWidth[which]),
-    minus(sums.waistWidth[which]),
-    minus(byRule(habit, intake)),
-  );
-  const towards = clamp((frame.bustPoint.y - chest) / (waistSide.y - chest), 0, 1);
-  const dimensions = panelDimensions(piece, frame, which, {
-    chest: chestSum,
-    underarm: sums.bustWidth[which],
-    bust: sum(plus(sums.bustWidth[which]), minus(times(narrower, towards))),
-    waistSide: sideDown,
-    side: side.darts.length > 0 ? sum(plus(run), minus(named('bust dart', taken))) : run,
-    darts: {
-      'bust-dart': { intake: taken, tipOut: sums.bustOut, tipDown: named('bust line', sums.bustLine) },
-      'waist-dart-1': {
-        intake: byRule(habit, intake),
-        tipOut: sums.bustOut,
-        tipDown: which === 'front' ? named('bust line', sums.bustLine) : named('chest line', chestSum),
-      },
-    },
-  });
-  return { ...piece, dimensions };
+  const isDarted = side.darts.length > 0;
+  const sums = habitSums(frame, which, { chest: chestSum, habit, intake, bustAt, isDarted });
+  return { ...piece, dimensions: panelDimensions(piece, frame, which, sums) };
 }
 
 /**

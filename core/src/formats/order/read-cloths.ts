@@ -20,78 +20,90 @@ const SPACING_BOUNDS = { least: 0, most: inches(2) };
 const LEAST_REPEAT = 3;
 const UNNAMED_COLOUR = '#2f5d62';
 
-function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
-  const width = readLength(file.width, unit, `${field}.width`, 'Cloth width', WIDTH_BOUNDS);
-  if (!width.ok) return width;
-  const selvedge = readLength(
-    file.selvedge ?? (unit === 'in' ? 0.5 : '0.5in'),
-    unit,
-    `${field}.selvedge`,
-    'Selvedge',
-    SELVEDGE_BOUNDS,
-  );
-  if (!selvedge.ok) return selvedge;
-  let length: number | null = null;
-  if (file.length !== null && file.length !== undefined) {
-    const mm = readLength(file.length, unit, `${field}.length`, 'Cloth length', LENGTH_BOUNDS);
+/** The lengths of a cloth that a file says, each with what it is called, its bounds, and what it is where the file does not say. */
+const clothLengths = {
+  width: { label: 'Cloth width', bounds: WIDTH_BOUNDS, unsaid: '' },
+  selvedge: { label: 'Selvedge', bounds: SELVEDGE_BOUNDS, unsaid: '0.5in' },
+  endTrim: { label: 'What is cut off the ends', bounds: TRIM_BOUNDS, unsaid: 0 },
+  repeat: { label: 'Repeat', bounds: REPEAT_BOUNDS, unsaid: 0 },
+  spacing: { label: 'Room between pieces', bounds: SPACING_BOUNDS, unsaid: 0 },
+} as const;
+
+type ClothLength = keyof typeof clothLengths;
+const clothLengthIds = Object.keys(clothLengths) as ClothLength[];
+
+function readClothLengths(
+  file: ClothFile,
+  unit: Unit,
+  field: string,
+): Read<{ readonly [id in ClothLength]: number }> {
+  const found: { [id in ClothLength]?: number } = {};
+  for (const id of clothLengthIds) {
+    const { label, bounds, unsaid } = clothLengths[id];
+    const mm = readLength(file[id] ?? unsaid, unit, `${field}.${id}`, label, bounds);
     if (!mm.ok) return mm;
-    length = mm.value;
+    found[id] = mm.value;
   }
-  const endTrim = readLength(
-    file.endTrim ?? 0,
-    unit,
-    `${field}.endTrim`,
-    'What is cut off the ends',
-    TRIM_BOUNDS,
-  );
-  if (!endTrim.ok) return endTrim;
-  const repeat = readLength(file.repeat ?? 0, unit, `${field}.repeat`, 'Repeat', REPEAT_BOUNDS);
-  if (!repeat.ok) return repeat;
-  const across = readAcross(file, unit, field, width.value);
-  if (!across.ok) return across;
-  const places = readPlaces(file, unit, `${field}.`, width.value, length);
-  if (!places.ok) return places;
-  const spacing = readLength(
-    file.spacing ?? 0,
-    unit,
-    `${field}.spacing`,
-    'Room between pieces',
-    SPACING_BOUNDS,
-  );
-  if (!spacing.ok) return spacing;
-  const manners = readManners(file, unit, field);
-  if (!manners.ok) return manners;
+  return read(found as { readonly [id in ClothLength]: number });
+}
+
+/** How long the cloth is, mm; null for one that is bought as it is needed. */
+function readClothLength({ length }: ClothFile, unit: Unit, field: string): Read<number | null> {
+  return length === null || length === undefined
+    ? read(null)
+    : readLength(length, unit, `${field}.length`, 'Cloth length', LENGTH_BOUNDS);
+}
+
+/** What is said of a cloth in words and signs, and lists of ids, as far as it is said. */
+function saidOf(file: ClothFile): Omit<Cloth, 'width' | 'selvedge' | 'length'> {
   const { bothSides = false, matched = false, joined = [], takes = [], border, stretch, under } = file;
-  if (matched && repeat.value < LEAST_REPEAT)
-    return refuse(
-      'out-of-range',
-      `${field}.repeat`,
-      'A print that is matched needs its repeat: measure from one figure to the same again.',
-    );
   const { role, name = role, bolt, colour = UNNAMED_COLOUR, oneWay = false, price } = file;
-  return read({
+  return {
     role,
     name,
     ...(bolt === undefined ? {} : { bolt }),
     colour,
-    width: width.value,
-    selvedge: selvedge.value,
-    length,
     oneWay,
     ...(bothSides ? { bothSides } : {}),
     ...(price === undefined ? {} : { price }),
-    ...(endTrim.value > 0 ? { endTrim: endTrim.value } : {}),
-    ...(repeat.value > 0 ? { repeat: repeat.value } : {}),
     ...(matched ? { matched } : {}),
-    ...across.value,
-    ...(spacing.value > 0 ? { spacing: spacing.value } : {}),
-    ...places.value,
-    ...(manners.value.length > 0 ? { manners: manners.value } : {}),
     ...(border ? { border } : {}),
     ...(stretch ? { stretch } : {}),
     ...(under ? { under } : {}),
     ...(takes.length > 0 ? { takes: [...new Set(takes)] } : {}),
     ...(joined.length > 0 ? { joined: [...new Set(joined)] } : {}),
+  };
+}
+
+function readCloth(file: ClothFile, unit: Unit, field: string): Read<Cloth> {
+  const lengths = readClothLengths(file, unit, field);
+  if (!lengths.ok) return lengths;
+  const { width, selvedge, endTrim, repeat, spacing } = lengths.value;
+  const length = readClothLength(file, unit, field);
+  if (!length.ok) return length;
+  const across = readAcross(file, unit, field, width);
+  if (!across.ok) return across;
+  const places = readPlaces(file, unit, `${field}.`, width, length.value);
+  if (!places.ok) return places;
+  const manners = readManners(file, unit, field);
+  if (!manners.ok) return manners;
+  if (file.matched && repeat < LEAST_REPEAT)
+    return refuse(
+      'out-of-range',
+      `${field}.repeat`,
+      'A print that is matched needs its repeat: measure from one figure to the same again.',
+    );
+  return read({
+    ...saidOf(file),
+    width,
+    selvedge,
+    length: length.value,
+    ...(endTrim > 0 ? { endTrim } : {}),
+    ...(repeat > 0 ? { repeat } : {}),
+    ...across.value,
+    ...(spacing > 0 ? { spacing } : {}),
+    ...places.value,
+    ...(manners.value.length > 0 ? { manners: manners.value } : {}),
   });
 }
 

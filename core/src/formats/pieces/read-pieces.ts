@@ -151,6 +151,32 @@ function placesOf({
   };
 }
 
+/** The outlines of a file on cloth so wide, mm, and what was found in reading them. */
+function readOutlines(
+  files: PiecesFile['pieces'],
+  mm: number,
+  width: number,
+): Read<Pick<PiecesToLay, 'pieces' | 'findings'>> {
+  const pieces: LayPiece[] = [];
+  const findings: Finding[] = [];
+  for (const [index, each] of files.entries()) {
+    const field = `pieces.${index}`;
+    const flared = each.flare ? readFlare(each, mm, width, field) : undefined;
+    if (flared && !flared.ok) return flared;
+    if (flared?.value.found) findings.push(flared.value.found);
+    const piece = flared ? read(flared.value.piece) : readPiece(each, mm, field);
+    if (!piece.ok) return piece;
+    if (pieces.some(({ id }) => id === piece.value.id))
+      return refuse(
+        'out-of-range',
+        `${field}.name`,
+        `${each.name} is there twice; name every piece otherwise.`,
+      );
+    pieces.push(piece.value);
+  }
+  return read({ pieces, findings });
+}
+
 /** Reads a parsed pieces file. */
 export function readPieces(file: unknown): Read<PiecesToLay> {
   const checked = checkFile(file, 'ample-bolt/pieces', validate);
@@ -172,22 +198,10 @@ export function readPieces(file: unknown): Read<PiecesToLay> {
       'width',
       `width ${width} ${unit} is no width of cloth; give the usable width.`,
     );
-  const pieces: LayPiece[] = [];
-  const findings: Finding[] = [];
-  for (const [index, each] of files.entries()) {
-    const flared = each.flare ? readFlare(each, mm, width * mm, `pieces.${index}`) : undefined;
-    if (flared && !flared.ok) return flared;
-    if (flared?.value.found) findings.push(flared.value.found);
-    const piece = flared ? read(flared.value.piece) : readPiece(each, mm, `pieces.${index}`);
-    if (!piece.ok) return piece;
-    if (pieces.some(({ id }) => id === piece.value.id))
-      return refuse(
-        'out-of-range',
-        `pieces.${index}.name`,
-        `${each.name} is there twice; name every piece otherwise.`,
-      );
-    pieces.push(bothSides ? { ...piece.value, eitherFace: true } : piece.value);
-  }
+  const outlines = readOutlines(files, mm, width * mm);
+  if (!outlines.ok) return outlines;
+  const { findings } = outlines.value;
+  const pieces = outlines.value.pieces.map((piece) => (bothSides ? { ...piece, eitherFace: true } : piece));
   const most = length === null ? null : length * mm;
   const places = readPlaces(placesOf(checked.value), 'cm', '', width * mm, most);
   if (!places.ok) return places;

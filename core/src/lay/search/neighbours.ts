@@ -33,6 +33,7 @@ function addColumn(
   else for (let at = 0; at < count; at++) sums[to + at]! += weight * depths[from - at]!;
 }
 
+// eslint-disable-next-line max-lines-per-function -- One search asks its costs millions of times: what it holds are typed arrays that its parts share.
 export function neighbours(most: number, random: () => number): Neighbours {
   const fields: DepthField[] = [];
   const turnX = new Float64Array(most);
@@ -74,6 +75,7 @@ export function neighbours(most: number, random: () => number): Neighbours {
   let sums = new Float32Array(0);
   const lowest = new Float64Array(MEASURED);
   const lowestAt = new Int32Array(MEASURED);
+  // eslint-disable-next-line max-lines-per-function -- The inner loops of the search, over arrays that are filled once.
   const lowPlaces = (left: number, right: number, bottom: number): number[] => {
     const nodesAcross = Math.floor((right - left) / GRID_STEP + 1e-9) + 1;
     const nodesDown = Math.floor(bottom / GRID_STEP + 1e-9) + 1;

@@ -37,6 +37,7 @@ export interface OverlapMinimiser {
   shake(): void;
 }
 
+// eslint-disable-next-line max-lines-per-function -- The kernel of the search: its state is held in typed arrays that all its steps share.
 export function overlapMinimiser(strip: Strip, cache: NoFitCache, random: () => number): OverlapMinimiser {
   const { items, repeat } = strip;
   const count = items.length;

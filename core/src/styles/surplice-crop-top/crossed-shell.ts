@@ -83,20 +83,16 @@ function crossedNeck(foot: Point, crossing: number, neckPoint: Point): Curve {
   ];
 }
 
+/** Draws the block with so much given to bust and waist, mm; one that was drawn for nearly the same saves some drawings. */
+type DrawBlock = (bust: number, waist: number, near: Bodice | undefined) => Bodice;
+
 /** The finished round of front and back at a level, mm. */
 const roundAt = (halves: readonly Piece[], level: 'bust' | 'hem'): number =>
   2 * halves.reduce((sum, piece) => sum + drawnHalfWidth(piece, level), 0);
 
-/**
- * Two fronts that cross and a back on the fold, cut off above the waist. The block is drawn again until the finished rounds at
- * bust and hem are what was asked. Notches mark the centre on neck and hem: they meet when worn.
- */
-export function crossedShell(
-  drawBlock: (bust: number, waist: number, near: Bodice | undefined) => Bodice,
-  plan: CrossedPlan,
-  allowances: Allowances,
-): CrossedShell {
-  const { bodice, ...halves } = broyden<CrossedShell>({
+/** Both halves cut off above the waist, on a block that is drawn again until the finished rounds at bust and hem are what was asked. */
+const settledHalves = (drawBlock: DrawBlock, plan: CrossedPlan, allowances: Allowances): CrossedShell =>
+  broyden<CrossedShell>({
     start: [0, 0],
     gains: [1, 1],
     draw: ([bust = 0, waist = 0], before) => {
@@ -115,6 +111,12 @@ export function crossedShell(
     longestStride: 60,
     mostRounds: 40,
   });
+
+/**
+ * Two fronts that cross and a back on the fold, cut off above the waist. Notches mark the centre on neck and hem: they meet when worn.
+ */
+export function crossedShell(drawBlock: DrawBlock, plan: CrossedPlan, allowances: Allowances): CrossedShell {
+  const { bodice, ...halves } = settledHalves(drawBlock, plan, allowances);
   const { sums } = bodice.frame;
   const footDown = sum(
     plus(named('waist line', sums.waist.front)),

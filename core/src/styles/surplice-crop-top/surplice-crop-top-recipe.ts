@@ -32,7 +32,7 @@ import { dartSeams, edgesOf, joined } from '../seam-parts.ts';
 import { withDefaults, type DraftInput, type Recipe } from '../style.ts';
 import { hangs } from '../worn.ts';
 import { surpliceCropTopChoices, type SurpliceCropTopChosen } from './choices.ts';
-import { crossedShell, FRONT_EDGE, mostShorter, roundAboveWaist } from './crossed-shell.ts';
+import { crossedShell, type CrossedPlan, FRONT_EDGE, mostShorter, roundAboveWaist } from './crossed-shell.ts';
 import { surpliceCropTop } from './surplice-crop-top.ts';
 
 /** The sleeve's lower end, as a part of its gathered edge. Common practice: it tapers. */
@@ -123,6 +123,23 @@ function beltOf(body: Body, chosen: SurpliceCropTopChosen, longest: number, allo
   return { belt, pieces, length };
 }
 
+/** A sleeve gathered to the armhole of both halves. */
+const sleeveOf = (
+  halves: readonly Piece[],
+  chosen: SurpliceCropTopChosen,
+  ratio: number,
+  allowances: Allowances,
+): Piece =>
+  gatheredSleeve({
+    armhole: sum(
+      ...halves.map((piece) => plus(edgeOfPiece(piece.name, 'armhole', roleLength(piece, 'armhole')))),
+    ),
+    ratio,
+    taper: SLEEVE_TAPER,
+    length: choiceTerm(surpliceCropTopChoices, 'sleeve', chosen.sleeve),
+    allowance: { armhole: allowances.armhole, side: allowances.armhole, hem: allowances.topHem },
+  });
+
 function draft(input: DraftInput): Draft {
   const { rules } = input;
   const { body, findings } = resolveBody(input.person, surpliceCropTop.derives, rules);
@@ -132,39 +149,21 @@ function draft(input: DraftInput): Draft {
   const drawBlock = (bust: number, waist: number, near?: Bodice): Bodice =>
     bodiceBySchool(body, { ...choices, given: { bust, waist } }, rules, allowances, near);
   const first = drawBlock(0, 0);
+  const termOf = (id: 'overlap' | 'neckDepthFront' | 'shorter') =>
+    choiceTerm(surpliceCropTopChoices, id, chosen[id]);
   const shorter = Math.min(chosen.shorter, mostShorter(first));
   const atHem = roundAboveWaist(body, first, shorter);
-  const {
-    bodice: block,
-    front,
-    back,
-  } = crossedShell(
-    drawBlock,
-    {
-      solved: rules['school.block'] === 'solved',
-      bust: body.mm('bust') + chosen.easeBust,
-      overlap: choiceTerm(surpliceCropTopChoices, 'overlap', chosen.overlap),
-      crossing: choiceTerm(surpliceCropTopChoices, 'neckDepthFront', chosen.neckDepthFront),
-      shorter: changed(
-        choiceTerm(surpliceCropTopChoices, 'shorter', chosen.shorter),
-        'kept',
-        shorter - chosen.shorter,
-      ),
-      hem: sum(plus(drawn('round there', atHem)), plus(chosenTerm('ease', chosen.easeHem, 'easeHem'))),
-    },
-    allowances,
-  );
+  const plan: CrossedPlan = {
+    solved: rules['school.block'] === 'solved',
+    bust: body.mm('bust') + chosen.easeBust,
+    overlap: termOf('overlap'),
+    crossing: termOf('neckDepthFront'),
+    shorter: changed(termOf('shorter'), 'kept', shorter - chosen.shorter),
+    hem: sum(plus(drawn('round there', atHem)), plus(chosenTerm('ease', chosen.easeHem, 'easeHem'))),
+  };
+  const { bodice: block, front, back } = crossedShell(drawBlock, plan, allowances);
   const ratio = Number(chosen.sleeveRatio);
-  const sleeve = gatheredSleeve({
-    armhole: sum(
-      plus(edgeOfPiece(front.name, 'armhole', roleLength(front, 'armhole'))),
-      plus(edgeOfPiece(back.name, 'armhole', roleLength(back, 'armhole'))),
-    ),
-    ratio,
-    taper: SLEEVE_TAPER,
-    length: choiceTerm(surpliceCropTopChoices, 'sleeve', chosen.sleeve),
-    allowance: { armhole: allowances.armhole, side: allowances.armhole, hem: allowances.topHem },
-  });
+  const sleeve = sleeveOf([front, back], chosen, ratio, allowances);
   const { belt, pieces, length } = beltOf(body, chosen, rules['strip.longest'], allowances);
   const lining = traced([front, back], 'lining', allowances.liningHem);
   const halves = (named: Named) => [named(front.id), named(back.id)];

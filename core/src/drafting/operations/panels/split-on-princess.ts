@@ -38,7 +38,14 @@ import {
   type Piece,
 } from '../../../pieces/piece.ts';
 import { movePiece } from '../../../pieces/move-piece.ts';
-import { closeSideDart, oneSide, oneWaist, princessLoop, withZeroDart } from './princess-loop.ts';
+import {
+  closeSideDart,
+  oneSide,
+  oneWaist,
+  princessLoop,
+  withZeroDart,
+  type PrincessLoop,
+} from './princess-loop.ts';
 import { bendOf, roundCorner, type Cornered } from '../edges/round-corner.ts';
 import { centreDimensions, sideDimensions, type PrincessSums } from './princess-dimensions.ts';
 
@@ -190,6 +197,157 @@ function underBustLevels(
   };
 }
 
+/** A panel with its princess seam drawn: what both new panels are made of. */
+interface DrawnSeam {
+  readonly panel: Piece;
+  readonly loop: PrincessLoop;
+  readonly tip: Point;
+  readonly seam: { readonly centre: Curve; readonly side: Curve };
+  /** By how much what lies above a closed side dart was turned about the tip. */
+  readonly angle: number;
+  /** Both parts of the edge that the seam leaves, the outer one turned with the side. */
+  readonly upper: { readonly inner: Curve; readonly outer: Curve };
+  /** How far along that edge the outer part begins, mm. */
+  readonly cut: number;
+  readonly overBust: number;
+  readonly underBust: UnderBustPlan;
+  /** The loop of the side panel, but for its waist's name. */
+  readonly sideLoop: { readonly edges: readonly Edge[]; readonly notches: readonly Notch[] };
+  readonly allowance: number;
+}
+
+const princessEdge = (path: Curve, allowance: number): Edge => ({
+  id: 'princess',
+  role: 'princess',
+  path,
+  allowance,
+});
+
+/** The side panel's edges in the order of the loop: what is left of the upper edge, the side without its dart, the waist and the seam. */
+function sideEdges(
+  upper: Edge,
+  { angle, above, below }: ReturnType<typeof closeSideDart>,
+  tip: Point,
+  seam: Curve,
+  allowance: number,
+): Edge[] {
+  const last = below.at(-1);
+  return [
+    upper,
+    ...above.map((edge) => ({ ...edge, path: turned(edge.path, tip, angle) })),
+    ...below.map((edge) =>
+      edge === last && edge.role === 'waist' ? { ...edge, path: endedAt(edge.path, endOf(seam)) } : edge,
+    ),
+    princessEdge(reverseCurve(seam), allowance),
+  ];
+}
+
+function drawSeam(panel: Piece, dartId: string, plan: PrincessPlan): DrawnSeam {
+  const loop = princessLoop(panel, dartId, plan.leaves.edge);
+  const { leaving, outer, inner } = loop;
+  const tip = endOf(outer.path);
+  const at = plan.leaves.part * curveLength(leaving.path);
+  const overBust = leaving.role === 'top' ? (plan.overBust ?? 0) : 0;
+  const cut = at + overBust;
+  const rest = splitCurve(leaving.path, cut)[1];
+  const slash = slashTo(tip, leaving, at);
+  // The wedge over the bust leaves the seam's second edge further out, and as long as the first.
+  const reach = scale(unitVector(subtract(startOf(rest), tip)), curveLength(slash));
+  const sideStart = overBust > 0 ? add(tip, reach) : startOf(rest);
+  const closed = closeSideDart(loop.sides, tip);
+  const { angle } = closed;
+  const underBust = plan.underBust ?? { level: tip.y, centre: 0, side: 0 };
+  const seam = trued(
+    { before: slash, after: legTo(tip, endOf(inner.path), underBust.level, -underBust.centre) },
+    {
+      before: turned(overBust > 0 ? [line(sideStart, tip)] : slash, tip, angle),
+      legTo: (foot) => legTo(tip, foot, underBust.level, underBust.side),
+      foot: startOf(outer.path),
+    },
+    plan.soften,
+  );
+  const upper = {
+    inner: splitCurve(leaving.path, at)[0],
+    outer: turned(startedAt(rest, sideStart), tip, angle),
+  };
+  const edges = sideEdges({ ...leaving, path: upper.outer }, closed, tip, seam.side, plan.allowance);
+  const sideLoop = oneSide(edges, kept(panel.notches, edges, leaving.id, cut));
+  const { allowance } = plan;
+  return { panel, loop, tip, seam, angle, upper, cut, overBust, underBust, sideLoop, allowance };
+}
+
+/** How far down its centre the panel's bust line lies; at the tip's level on a panel without one. */
+const bustLevel = ({ panel, tip }: DrawnSeam): number =>
+  panel.levels.find(({ name }) => name === 'bust')?.path[0]?.y ?? tip.y;
+
+const underBustTaken = (mm: number): Intake[] =>
+  mm > 0 ? [{ operation: 'contour under the bust', level: 'underBust', mm }] : [];
+
+function centrePanel(drawn: DrawnSeam, underBust: readonly Level[]): Piece {
+  const { panel, loop, seam, tip, upper, allowance } = drawn;
+  const { before, leaving, inner, after } = loop;
+  const edges = [
+    ...before,
+    { ...leaving, path: upper.inner },
+    princessEdge(seam.centre, allowance),
+    ...after,
+  ];
+  const bustLine = bustLevel(drawn);
+  const waistStart = panel.levels.find(({ name }) => name === 'waist')?.path[0];
+  return makePiece({
+    ...panel,
+    id: `${panel.id}-centre`,
+    name: `${panel.name} centre`,
+    panel: 'centre',
+    edges: oneWaist(edges),
+    notches: [
+      ...kept(panel.notches, edges, leaving.id, 0),
+      { edge: 'princess', at: lengthTo(seam.centre, 'y', tip.y), kind: 'single' },
+    ],
+    darts: [],
+    levels: [
+      { name: 'bust', path: [point(0, bustLine), passes(seam.centre, bustLine)] },
+      ...underBust,
+      ...(waistStart ? [{ name: 'waist' as const, path: [waistStart, endOf(inner.path)] }] : []),
+    ],
+    intakes: underBustTaken(drawn.underBust.centre),
+  });
+}
+
+function sidePanel(drawn: DrawnSeam, underBust: readonly Level[]): Piece {
+  const { panel, seam, tip, angle, sideLoop, overBust } = drawn;
+  const endOfLevel = (name: Level['name']) => panel.levels.find((each) => each.name === name)?.path.at(-1);
+  const [bustEnd, waistEnd, chestEnd] = [endOfLevel('bust'), endOfLevel('waist'), endOfLevel('chest')];
+  const rotated = (p: Point): Point => rotate(p, tip, angle);
+  const level = (name: Level['name'], from: Point, to: Point): Level => ({ name, path: [from, to] });
+  return makePiece({
+    ...panel,
+    id: `${panel.id}-side`,
+    name: `${panel.name} side`,
+    panel: 'side',
+    cut: { copies: 2, layers: 'pair' },
+    edges: oneWaist(sideLoop.edges),
+    notches: [
+      ...sideLoop.notches,
+      { edge: 'princess', at: curveLength(seam.side) - lengthTo(seam.side, 'y', tip.y), kind: 'single' },
+    ],
+    darts: [],
+    levels: [
+      ...(chestEnd ? [level('chest', point(tip.x, rotated(chestEnd).y), rotated(chestEnd))] : []),
+      ...(bustEnd ? [level('bust', passes(seam.side, bustLevel(drawn)), rotated(bustEnd))] : []),
+      ...underBust,
+      ...(waistEnd ? [level('waist', endOf(seam.side), waistEnd)] : []),
+    ],
+    intakes: [
+      { operation: 'princess seam', level: 'side', mm: Math.abs(angle) },
+      ...(overBust > 0
+        ? [{ operation: 'contour over the bust', level: 'chest' as const, mm: overBust }]
+        : []),
+      ...underBustTaken(drawn.underBust.side),
+    ],
+  });
+}
+
 /**
  * Splits a panel on a princess line from its upper edge through the tip of its waist dart, or through `plan.tip` where it
  * has none; that must be the tip of a side dart where there is one: that dart is closed by turning the part above it, and
@@ -198,130 +356,33 @@ function underBustLevels(
  */
 export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan): PrincessPanels {
   const panel = whole.darts.some(({ id }) => id === dartId) ? whole : withZeroDart(whole, dartId, plan.tip);
-  const { before, leaving, sides, outer, inner, after } = princessLoop(panel, dartId, plan.leaves.edge);
-  const tip = endOf(outer.path);
-  const at = plan.leaves.part * curveLength(leaving.path);
-  const overBust = leaving.role === 'top' ? (plan.overBust ?? 0) : 0;
-  const upperLeaving = splitCurve(leaving.path, at)[0];
-  const lowerLeaving = splitCurve(leaving.path, at + overBust)[1];
-  const slash = slashTo(tip, leaving, at);
-  // The wedge over the bust leaves the seam's second edge further out, and as long as the first.
-  const reach = scale(unitVector(subtract(startOf(lowerLeaving), tip)), curveLength(slash));
-  const sideStart = overBust > 0 ? add(tip, reach) : startOf(lowerLeaving);
-  const sideSlash = overBust > 0 ? [line(sideStart, tip)] : slash;
-  const { angle, above, below } = closeSideDart(sides, tip);
-  const turn = (edge: Edge): Edge => ({ ...edge, path: turned(edge.path, tip, angle) });
-  const {
-    level,
-    centre: centreAside,
-    side: sideAside,
-  } = plan.underBust ?? { level: tip.y, centre: 0, side: 0 };
-  const seam = trued(
-    { before: slash, after: legTo(tip, endOf(inner.path), level, -centreAside) },
-    {
-      before: turned(sideSlash, tip, angle),
-      legTo: (foot) => legTo(tip, foot, level, sideAside),
-      foot: startOf(outer.path),
-    },
-    plan.soften,
-  );
-  const sideFoot = endOf(seam.side);
-  const princess = (path: Curve): Edge => ({
-    id: 'princess',
-    role: 'princess',
-    path,
-    allowance: plan.allowance,
-  });
-  const bustLine = panel.levels.find(({ name }) => name === 'bust')?.path[0]?.y ?? tip.y;
-  const [atCentre, atSide] = [passes(seam.centre, bustLine), passes(seam.side, bustLine)];
-  const notchOf = (path: Curve): number => lengthTo(path, 'y', tip.y);
-  const centreEdges = [...before, { ...leaving, path: upperLeaving }, princess(seam.centre), ...after];
-  const sideEdges = [
-    { ...leaving, path: turned(startedAt(lowerLeaving, sideStart), tip, angle) },
-    ...above.map(turn),
-    ...below.map((edge, index) =>
-      index === below.length - 1 && edge.role === 'waist'
-        ? { ...edge, path: endedAt(edge.path, sideFoot) }
-        : edge,
-    ),
-    princess(reverseCurve(seam.side)),
-  ];
-  const joinedSide = oneSide(sideEdges, kept(panel.notches, sideEdges, leaving.id, at + overBust));
-  const levelEnd = (name: Level['name']) => panel.levels.find((each) => each.name === name)?.path.at(-1);
-  const [bustEnd, waistEnd, chestEnd] = [levelEnd('bust'), levelEnd('waist'), levelEnd('chest')];
-  const rotated = (p: Point): Point => rotate(p, tip, angle);
-  const waistStart = panel.levels.find(({ name }) => name === 'waist')?.path[0];
+  const drawn = drawSeam(panel, dartId, plan);
+  const { tip, seam, angle, loop, overBust } = drawn;
+  const bustEnd = panel.levels.find(({ name }) => name === 'bust')?.path.at(-1);
   const underBust = underBustLevels(
     plan.underBust,
     seam,
-    joinedSide.edges.find(({ role }) => role === 'side'),
-    bustEnd && rotated(bustEnd),
+    drawn.sideLoop.edges.find(({ role }) => role === 'side'),
+    bustEnd && rotate(bustEnd, tip, angle),
   );
-  const overBustIntake: Intake[] =
-    overBust > 0 ? [{ operation: 'contour over the bust', level: 'chest', mm: overBust }] : [];
-  const centrePanel = makePiece({
-    ...panel,
-    id: `${panel.id}-centre`,
-    name: `${panel.name} centre`,
-    panel: 'centre',
-    edges: oneWaist(centreEdges),
-    notches: [
-      ...kept(panel.notches, centreEdges, leaving.id, 0),
-      { edge: 'princess', at: notchOf(seam.centre), kind: 'single' },
-    ],
-    darts: [],
-    levels: [
-      { name: 'bust', path: [point(0, bustLine), atCentre] },
-      ...underBust.centre,
-      ...(waistStart ? [{ name: 'waist' as const, path: [waistStart, endOf(inner.path)] }] : []),
-    ],
-    intakes:
-      centreAside > 0 ? [{ operation: 'contour under the bust', level: 'underBust', mm: centreAside }] : [],
-  });
-  const sidePanel = makePiece({
-    ...panel,
-    id: `${panel.id}-side`,
-    name: `${panel.name} side`,
-    panel: 'side',
-    cut: { copies: 2, layers: 'pair' },
-    edges: oneWaist(joinedSide.edges),
-    notches: [
-      ...joinedSide.notches,
-      { edge: 'princess', at: curveLength(seam.side) - notchOf(seam.side), kind: 'single' },
-    ],
-    darts: [],
-    levels: [
-      ...(chestEnd
-        ? [{ name: 'chest' as const, path: [point(tip.x, rotated(chestEnd).y), rotated(chestEnd)] }]
-        : []),
-      ...(bustEnd ? [{ name: 'bust' as const, path: [atSide, rotated(bustEnd)] }] : []),
-      ...underBust.side,
-      ...(waistEnd ? [{ name: 'waist' as const, path: [sideFoot, waistEnd] }] : []),
-    ],
-    intakes: [
-      { operation: 'princess seam', level: 'side', mm: Math.abs(angle) },
-      ...overBustIntake,
-      ...(sideAside > 0
-        ? [{ operation: 'contour under the bust', level: 'underBust' as const, mm: sideAside }]
-        : []),
-    ],
-  });
-  const moved = movePiece(sidePanel, point(-tip.x, 0));
+  const centre = centrePanel(drawn, underBust.centre);
+  const side = movePiece(sidePanel(drawn, underBust.side), point(-tip.x, 0));
   const parts = {
     panel: whole,
-    leaving: leaving.role,
+    leaving: loop.leaving.role,
     part: plan.leaves.part,
-    centre: centrePanel,
-    side: moved,
+    centre,
+    side,
     sums: plan.sums,
-    aside: centreAside,
+    aside: drawn.underBust.centre,
     overBust,
-    takesUnder: (level - tip.y) / (endOf(inner.path).y - tip.y),
+    takesUnder: (drawn.underBust.level - tip.y) / (endOf(loop.inner.path).y - tip.y),
   };
+  const bustLine = bustLevel(drawn);
   return {
-    centre: whole.dimensions ? { ...centrePanel, dimensions: centreDimensions(parts) } : centrePanel,
-    side: whole.dimensions ? { ...moved, dimensions: sideDimensions(parts) } : moved,
+    centre: whole.dimensions ? { ...centre, dimensions: centreDimensions(parts) } : centre,
+    side: whole.dimensions ? { ...side, dimensions: sideDimensions(parts) } : side,
     moved: tip.x,
-    lost: tip.x - atCentre.x + (atSide.x - tip.x),
+    lost: passes(seam.side, bustLine).x - passes(seam.centre, bustLine).x,
   };
 }

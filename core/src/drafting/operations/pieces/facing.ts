@@ -38,7 +38,7 @@ import {
 import { underarmDown } from '../edges/underarm-down.ts';
 import { copyInto } from './copy-into.ts';
 import { shortenDart } from '../darts/shorten-dart.ts';
-import { reversedEdge, splitAcross } from '../panels/split-across.ts';
+import { reversedEdge, splitAcross, type Part } from '../panels/split-across.ts';
 import { underarmOf } from '../../../pieces/underarm.ts';
 
 /** How deep a facing is below the neck and below the underarm, and what joins it to the lining; mm. */
@@ -124,6 +124,25 @@ function clearDarts(piece: Piece, inner: Curve): Piece {
   }, piece);
 }
 
+/** What is cut of a piece below its facing, in the lining. */
+function liningBelow(piece: Piece, lower: Part, inner: Edge, plan: FacingPlan): Piece {
+  const copied = copyInto(piece, 'lining');
+  const lined = makePiece({
+    ...copied,
+    edges: [...lower.edges, reversedEdge(inner)],
+    notches: lower.notches,
+    levels: piece.levels.filter(({ path }) => liesBelow(path, inner.path)),
+  });
+  return carryDimensions(copied, lined, ({ name, at }) => {
+    // Where the bodice's chest line and bust point lie is not set out again on its lining.
+    if (name === 'bust-line' || name === 'bust-point' || name === 'chest-line' || name === 'underarm')
+      return undefined;
+    return at.kind === 'run' && at.of === 'side'
+      ? { terms: [minus(plan.sideDepth)], change: 'curve' }
+      : { change: 'curve' };
+  });
+}
+
 /**
  * Parts a bodice piece along a facing's inner edge. The facing keeps neck, shoulder and armhole as they are, so that it
  * sews to them edge to edge; the lining keeps the rest, with its start line where the facing ends at the centre. Side seams must be parted at one depth: see facingSideDepth.
@@ -156,22 +175,7 @@ export function faceBodice(piece: Piece, which: 'front' | 'back', plan: FacingPl
     ...cut,
     dimensions: facingDimensions(cut, piece, { ...plan, centreDepth: depth }),
   };
-  const copied = copyInto(piece, 'lining');
-  const lined = makePiece({
-    ...copied,
-    edges: [...lower.edges, reversedEdge(inner)],
-    notches: lower.notches,
-    levels: piece.levels.filter(({ path }) => liesBelow(path, inner.path)),
-  });
-  const below = carryDimensions(copied, lined, ({ name, at }) => {
-    // Where the bodice's chest line and bust point lie is not set out again on its lining.
-    if (name === 'bust-line' || name === 'bust-point' || name === 'chest-line' || name === 'underarm')
-      return undefined;
-    return at.kind === 'run' && at.of === 'side'
-      ? { terms: [minus(plan.sideDepth)], change: 'curve' }
-      : { change: 'curve' };
-  });
-  const lining = clearDarts(below, inner.path);
+  const lining = clearDarts(liningBelow(piece, lower, inner, plan), inner.path);
   const top = endOf(inner.path);
   const above = named('facing above', innerDown(piece, depth, top.y));
   const crossing = lining.darts.filter((dart) => intrusion(tipOf(lining, dart), inner.path) > DART_CLEAR);
