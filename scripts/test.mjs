@@ -2,6 +2,7 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync, chmodSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { build } from './build.mjs';
 import { ensureChromium, ensurePackages } from './packages.mjs';
 import { freePort } from './postgres.mjs';
 import { root, runKept, runShown } from './run.mjs';
@@ -43,20 +44,24 @@ async function jest(folder) {
   count('Jest', results.numPassedTests, results.numFailedTests, code);
 }
 
-async function playwright(folder) {
-  const report = path.join(root, 'test-results/playwright.json');
-  rmSync(report, { force: true });
+/** Journeys run in so many parts side by side, each against a server and a database of its own. */
+const PARTS = 2;
+
+async function playwright(folder, part) {
+  const report = path.join(folder, `playwright-${part}.json`);
   const env = {
     ...process.env,
     CHROMIUM: ensureChromium(),
     E2E_PORT: String(await freePort()),
-    E2E_DATA_DIR: path.join(folder, 'e2e'),
+    E2E_DATA_DIR: path.join(folder, `e2e-${part}`),
+    E2E_REPORT: report,
+    E2E_RESULTS: `test-results/${part}`,
   };
-  const code = await runShown(bin('playwright'), ['test'], { env });
+  const code = await runShown(bin('playwright'), ['test', `--shard=${part}/${PARTS}`], { env });
   const { stats = { expected: 0, unexpected: 0 } } = existsSync(report)
     ? JSON.parse(readFileSync(report, 'utf8'))
     : {};
-  count('Playwright', stats.expected, stats.unexpected, code);
+  count(`Playwright, part ${part} of ${PARTS}`, stats.expected, stats.unexpected, code);
 }
 
 await ensurePackages();
@@ -73,8 +78,11 @@ try {
     '0',
     '.',
   ]);
+  // The servers of all parts serve one build.
+  await build();
   // Journeys wait for a page most of the time: beside them one processor runs everything else.
-  await Promise.all([jest(folder), playwright(folder)]);
+  const parts = Array.from({ length: PARTS }, (_, index) => playwright(folder, index + 1));
+  await Promise.all([jest(folder), ...parts]);
 } finally {
   rmSync(folder, { recursive: true, force: true });
 }
