@@ -1,4 +1,4 @@
-import { optionsInOrder, type Choice } from '../src/styles/style.ts';
+import { optionsInOrder, type Choice } from '../src/garment/choice.ts';
 import { styleBook } from '../src/styles/style-book.ts';
 import type { Answer } from './answer.ts';
 

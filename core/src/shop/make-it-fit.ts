@@ -11,7 +11,7 @@ import { layObstacle, planLay } from '../lay/plan/plan-lay.ts';
 import type { LayTask } from '../lay/model/lay-task.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
-import { isAsked, type LengthChoice } from '../styles/style.ts';
+import { isAsked, type LengthChoice } from '../garment/choice.ts';
 import { formatNumber } from '../units/format-length.ts';
 import { inches, type Unit } from '../units/length.ts';
 import { parseLength } from '../units/parse-length.ts';

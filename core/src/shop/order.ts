@@ -4,7 +4,8 @@ import type { HandFigures } from '../pieces/hand-figure.ts';
 import type { Cloth } from '../lay/model/cloth.ts';
 import type { ClientKind } from '../measures/measure-set.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
-import type { ChoiceValues, Style } from '../styles/style.ts';
+import type { Style } from '../styles/style.ts';
+import type { ChoiceValues } from '../garment/choice.ts';
 import type { Unit } from '../units/length.ts';
 
 /** An order that was read: every length in mm, every name known. */

@@ -14,7 +14,7 @@ import type { ClientKind } from '../measures/measure-set.ts';
 import { ruleSet, type RuleOverrides } from '../rules/catalogue.ts';
 import type { SignOffs } from './sign-off.ts';
 import { styleOf } from '../styles/style-book.ts';
-import type { ChoiceValues } from '../styles/style.ts';
+import type { ChoiceValues } from '../garment/choice.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 import type { Unit } from '../units/length.ts';
 

@@ -6,7 +6,8 @@ import { ordinaryRanges, randomBodies } from '../testing/random-bodies.ts';
 import { findingWords } from '../words/finding-words.ts';
 import { recipeOf } from './recipe-book.ts';
 import { styleBook } from './style-book.ts';
-import type { ChoiceValues, Style } from './style.ts';
+import type { Style } from './style.ts';
+import type { ChoiceValues } from '../garment/choice.ts';
 
 const DRAFTS = 25;
 

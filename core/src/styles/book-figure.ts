@@ -1,7 +1,7 @@
 import { usualObservations, type MeasureValues } from '../measures/measure-set.ts';
 import { ruleSet } from '../rules/catalogue.ts';
 import { inches } from '../units/length.ts';
-import type { DraftInput } from './style.ts';
+import type { DraftInput } from '../garment/draft-input.ts';
 
 /** An ordinary figure, in inches: what the pictures of the style book are drafted on. Common practice, no source. */
 const figure = {

@@ -5,7 +5,8 @@ import { inches } from '../units/length.ts';
 import { choiceHandles } from './choice-handles.ts';
 import { recipeOf } from './recipe-book.ts';
 import { styleBook } from './style-book.ts';
-import type { ChoiceValues, Style } from './style.ts';
+import type { Style } from './style.ts';
+import type { ChoiceValues } from '../garment/choice.ts';
 
 const handlesOf = (style: Style, choices: ChoiceValues = {}) => {
   const recipe = recipeOf(style);

@@ -2,7 +2,8 @@ import type { Draft } from '../drafting/draft.ts';
 import { endOf, pointWhere, startOf, type Curve } from '../geometry/curve.ts';
 import { OUT, DOWN, add, type Point, scale } from '../geometry/point.ts';
 import type { EdgeRole } from '../pieces/piece.ts';
-import type { ChoiceValues, Style } from './style.ts';
+import type { Style } from './style.ts';
+import type { ChoiceValues } from '../garment/choice.ts';
 
 /** A place of the finished garment that sets a length which the client chooses: moved along its way, the choice follows. */
 export interface ChoiceHandle {

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { draftInput } from '../testing/bodies.ts';
 import { billionth, nudged, tenth, type Nudge } from '../testing/nudges.ts';
 import { extremeRanges, ordinaryRanges, randomBodies, type BodyRanges } from '../testing/random-bodies.ts';
-import type { DraftInput } from './style.ts';
+import type { DraftInput } from '../garment/draft-input.ts';
 import { recipeOf } from './recipe-book.ts';
 import { styleBook } from './style-book.ts';
 

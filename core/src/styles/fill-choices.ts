@@ -1,6 +1,7 @@
 import type { Body } from '../drafting/body.ts';
 import { bodiceFrame, type BodiceChoices, type BodiceFrame } from '../drafting/bodice/frame.ts';
-import { withDefaults, type Choice, type ChosenOf, type DraftInput } from './style.ts';
+import type { DraftInput } from '../garment/draft-input.ts';
+import { withDefaults, type Choice, type ChosenOf } from '../garment/choice.ts';
 
 type WithNeck = { readonly [id: string]: Choice } & { readonly neckWidth: Choice };
 

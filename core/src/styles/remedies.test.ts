@@ -7,7 +7,8 @@ import { parseLength } from '../units/parse-length.ts';
 import type { Unit } from '../units/length.ts';
 import { recipeOf } from './recipe-book.ts';
 import { styleBook } from './style-book.ts';
-import type { ChoiceValues, Style } from './style.ts';
+import type { Style } from './style.ts';
+import type { ChoiceValues } from '../garment/choice.ts';
 
 type SetChoice = Extract<Remedy, { kind: 'set-choice' }> & { readonly mm: number };
 

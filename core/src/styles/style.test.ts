@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { plainBodice } from './plain-bodice/plain-bodice.ts';
 import { styleBook } from './style-book.ts';
-import { isAsked, optionsInOrder, withDefaults, type ChoiceValues } from './style.ts';
+import { isAsked, optionsInOrder, withDefaults, type ChoiceValues } from '../garment/choice.ts';
 
 describe('what a style asks', () => {
   test.each(Object.values(styleBook))('$name: what only goes with another choice names one that there is', ({ choices }) => {

@@ -14,7 +14,7 @@ import { point } from '../geometry/point.ts';
 import { edgeOf, type Piece } from '../pieces/piece.ts';
 import { readPlace } from '../pieces/read-place.ts';
 import { recipeOf } from './recipe-book.ts';
-import type { DraftInput } from './style.ts';
+import type { DraftInput } from '../garment/draft-input.ts';
 import { styleBook } from './style-book.ts';
 
 const schools = ['solved', 'table'] as const;

@@ -1,6 +1,7 @@
 import { usualObservations, type MeasureValues } from '../measures/measure-set.ts';
 import { ruleSet } from '../rules/catalogue.ts';
-import type { ChoiceValues, DraftInput } from '../styles/style.ts';
+import type { DraftInput } from '../garment/draft-input.ts';
+import type { ChoiceValues } from '../garment/choice.ts';
 import { inches } from '../units/length.ts';
 
 /** What an ordinary body varies in, in inches. */

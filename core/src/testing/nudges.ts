@@ -1,6 +1,7 @@
 import type { Draft } from '../drafting/draft.ts';
 import { measureIds } from '../measures/catalogue.ts';
-import type { DraftInput, Recipe, Style } from '../styles/style.ts';
+import type { Recipe, Style } from '../styles/style.ts';
+import type { DraftInput } from '../garment/draft-input.ts';
 import { draftGap, type DraftGap } from './draft-gap.ts';
 
 /** What became of a draft when one measure or choice was moved by a little. */

@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
 import type { Draft } from '../drafting/draft.ts';
 import { ruleSet } from '../rules/catalogue.ts';
-import type { ChoiceValues, Recipe, Style } from '../styles/style.ts';
+import type { Recipe, Style } from '../styles/style.ts';
+import type { ChoiceValues } from '../garment/choice.ts';
 import { findingWords } from '../words/finding-words.ts';
 import { draftInput, middleBody } from './bodies.ts';
 import { expectCuttable, expectTrue } from './expect-sound.ts';

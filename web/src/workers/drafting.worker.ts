@@ -9,7 +9,7 @@ import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { openStops } from '@ample-bolt/core/shop/sign-off';
 import type { DraftStanding } from '@ample-bolt/core/shop/stations';
 import { chalkMannerOf, orderOfTicket, type Ticket, type TicketInputs } from '@ample-bolt/core/shop/ticket';
-import type { ChoiceValues } from '@ample-bolt/core/styles/style';
+import type { ChoiceValues } from '@ample-bolt/core/garment/choice';
 import { bookInput } from '@ample-bolt/core/styles/book-figure';
 import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
 import { styleOf } from '@ample-bolt/core/styles/style-book';

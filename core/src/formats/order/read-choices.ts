@@ -1,5 +1,6 @@
 import { seamRoles, type Allowances, type SeamRole } from '../../pieces/allowances.ts';
-import type { Choice, ChoiceValues, Style } from '../../styles/style.ts';
+import type { Style } from '../../styles/style.ts';
+import type { Choice, ChoiceValues } from '../../garment/choice.ts';
 import { inches, type Unit } from '../../units/length.ts';
 import { read, refuse, type Read } from '../../input/input-fault.ts';
 import { readLength } from '../../input/read-length.ts';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { draftOrder } from '../../shop/draft-order.ts';
-import type { Choice } from '../../styles/style.ts';
+import type { Choice } from '../../garment/choice.ts';
 import { measureIds } from '../../measures/catalogue.ts';
 import { ruleSet } from '../../rules/catalogue.ts';
 import { orderOfTicket, type EnteredById, type EnteredChoices, type Ticket } from '../../shop/ticket.ts';

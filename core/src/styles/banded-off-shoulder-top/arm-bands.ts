@@ -9,10 +9,10 @@ import { edgesWithRole, roleLength, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
 import { changed, divided, drawn, minus, plus, sum } from '../../workings/working.ts';
-import { choiceTerm } from '../choice-term.ts';
+import { choiceTerm } from '../../garment/choice-term.ts';
 import { bandedOffShoulderTopChoices } from './choices.ts';
 import type { PrincessShell } from '../princess-shell/princess-shell.ts';
-import { edgesOf } from '../seam-parts.ts';
+import { edgesOf } from '../../garment/seam-parts.ts';
 
 /** The bands around the arms, and the shell with their places notched. */
 export interface ArmBands {

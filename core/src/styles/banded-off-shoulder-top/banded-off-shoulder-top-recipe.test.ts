@@ -5,7 +5,7 @@ import { edgeLength, edgeOf } from '../../pieces/piece.ts';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { expectStyleSound } from '../../testing/style-suite.ts';
 import { inches } from '../../units/length.ts';
-import type { ChoiceValues } from '../style.ts';
+import type { ChoiceValues } from '../../garment/choice.ts';
 import { bandedOffShoulderTop } from './banded-off-shoulder-top.ts';
 import { bandedOffShoulderTopRecipe } from './banded-off-shoulder-top-recipe.ts';
 

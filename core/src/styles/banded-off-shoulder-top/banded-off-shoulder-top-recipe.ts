@@ -3,7 +3,7 @@ import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
-import { choiceTerm } from '../choice-term.ts';
+import { choiceTerm } from '../../garment/choice-term.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
@@ -18,7 +18,8 @@ import {
   type StraplessPlan,
 } from '../princess-shell/strapless.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
-import { withDefaults, type DraftInput } from '../style.ts';
+import type { DraftInput } from '../../garment/draft-input.ts';
+import { withDefaults } from '../../garment/choice.ts';
 import { armBands } from './arm-bands.ts';
 import { bandedOffShoulderTop } from './banded-off-shoulder-top.ts';
 import { bandedOffShoulderTopChoices, type BandedOffShoulderTopChosen } from './choices.ts';

@@ -1,6 +1,6 @@
 import { inches } from '../../units/length.ts';
 import { armholeChoices, facedBodiceChoices } from '../faced-bodice/choices.ts';
-import type { Choice, ChosenOf } from '../style.ts';
+import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
 /** What a client chooses of a bustier: where its seams leave, and how they are shaped under the bust. Common practice. */
 // prettier-ignore

@@ -1,6 +1,6 @@
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import type { FacedBodicePieces } from '../faced-bodice/faced-bodice.ts';
-import { edgesOf } from '../seam-parts.ts';
+import { edgesOf } from '../../garment/seam-parts.ts';
 import type { PrincessShell } from '../princess-shell/princess-shell.ts';
 
 /** The facings of the bustier on both panels of front and back. */

@@ -1,6 +1,6 @@
 import { necklineShapes } from '../../drafting/bodice/neckline.ts';
 import { inches } from '../../units/length.ts';
-import type { Choice, ChosenOf } from '../style.ts';
+import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
 /** What a client chooses of any sleeveless bodice with a neckline. Ranges and defaults are common practice. */
 // prettier-ignore

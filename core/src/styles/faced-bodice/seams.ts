@@ -1,5 +1,5 @@
 import type { Seam } from '../../pieces/seam.ts';
-import { dartSeams, joined } from '../seam-parts.ts';
+import { dartSeams, joined } from '../../garment/seam-parts.ts';
 import type { FacedBodicePieces, InsidePieces } from './faced-bodice.ts';
 
 /** The seams inside: facings with each other and with the lining. The stay is fused and has none. */

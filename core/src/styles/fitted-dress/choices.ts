@@ -1,6 +1,6 @@
 import { inches } from '../../units/length.ts';
 import { armholeChoices, facedBodiceChoices } from '../faced-bodice/choices.ts';
-import type { Choice, ChosenOf } from '../style.ts';
+import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
 /** Ranges and defaults are common practice for a sleeveless fitted dress. */
 // prettier-ignore

@@ -12,7 +12,7 @@ import { draftInput, middleBody, ordinaryBody } from '../../testing/bodies.ts';
 import { expectCuttable, expectTrue } from '../../testing/expect-sound.ts';
 import { missesBody, missesSizes } from '../../testing/misses-size-table.ts';
 import { inches } from '../../units/length.ts';
-import type { ChoiceValues } from '../style.ts';
+import type { ChoiceValues } from '../../garment/choice.ts';
 import { fittedDressRecipe } from './fitted-dress-recipe.ts';
 
 const draft = (values: MeasureValues = middleBody, choices: ChoiceValues = {}) =>

@@ -1,6 +1,6 @@
 import type { Seam } from '../../pieces/seam.ts';
 import { facedBodiceSeams } from '../faced-bodice/seams.ts';
-import { dartSeams, joined } from '../seam-parts.ts';
+import { dartSeams, joined } from '../../garment/seam-parts.ts';
 import type { DressPieces } from './pieces.ts';
 
 /** Every seam of the dress on its half: those of its bodice, the skirt's, and the waist that joins them. */

@@ -6,8 +6,8 @@ import { strip } from '../../drafting/operations/pieces/strip.ts';
 import { edgeLength, edgeOf, roleLength, type Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { divided, edgeOfPiece, plus, sum } from '../../workings/working.ts';
-import { choiceTerm } from '../choice-term.ts';
-import { edgesOf } from '../seam-parts.ts';
+import { choiceTerm } from '../../garment/choice-term.ts';
+import { edgesOf } from '../../garment/seam-parts.ts';
 import { keyholeShirtBodiceChoices, type KeyholeShirtBodiceChosen } from './choices.ts';
 
 export interface CollarAndPlacket {

@@ -7,7 +7,7 @@ import { trimCentre } from '../../drafting/operations/panels/trim-centre.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { divided } from '../../workings/working.ts';
-import { choiceTerm } from '../choice-term.ts';
+import { choiceTerm } from '../../garment/choice-term.ts';
 import { panelsOf, type PrincessShell } from '../princess-shell/princess-shell.ts';
 import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';

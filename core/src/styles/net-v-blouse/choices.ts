@@ -1,6 +1,6 @@
 import { inches } from '../../units/length.ts';
 import { blouseChoices } from '../princess-shell/shell-choices.ts';
-import type { Choice, ChosenOf } from '../style.ts';
+import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
 /** What a client chooses of a blouse with net laid over it: a V, or two bands that cross. Common practice. */
 // prettier-ignore

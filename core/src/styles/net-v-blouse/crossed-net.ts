@@ -3,7 +3,7 @@ import type { WornPart } from '../../drafting/draft.ts';
 import { point } from '../../geometry/point.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
-import { choiceTerm } from '../choice-term.ts';
+import { choiceTerm } from '../../garment/choice-term.ts';
 import type { ShellContext } from '../princess-shell/shell-recipe.ts';
 import { netVBlouseChoices, type NetVBlouseChosen } from './choices.ts';
 

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { edgeLength, edgeOf } from '../../pieces/piece.ts';
-import type { ChoiceValues } from '../style.ts';
+import type { ChoiceValues } from '../../garment/choice.ts';
 import { expectStyleSound } from '../../testing/style-suite.ts';
 import { inches } from '../../units/length.ts';
 import { netVBlouse } from './net-v-blouse.ts';

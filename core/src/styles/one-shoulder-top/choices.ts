@@ -1,6 +1,6 @@
 import { inches } from '../../units/length.ts';
 import { facedBodiceChoices } from '../faced-bodice/choices.ts';
-import type { Choice, ChosenOf } from '../style.ts';
+import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
 /** What a client chooses of a top with one shoulder. Ranges and defaults are common practice. */
 // prettier-ignore

@@ -5,7 +5,7 @@ import { edgeOf, edgesWithRole, roleLength, type Piece } from '../../pieces/piec
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { expectStyleSound } from '../../testing/style-suite.ts';
 import { inches } from '../../units/length.ts';
-import type { ChoiceValues } from '../style.ts';
+import type { ChoiceValues } from '../../garment/choice.ts';
 import { oneShoulderTop } from './one-shoulder-top.ts';
 import { oneShoulderTopRecipe } from './one-shoulder-top-recipe.ts';
 

@@ -12,12 +12,13 @@ import { girthOf } from '../../pieces/girth.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
-import { assembleDraft } from '../assemble-draft.ts';
+import { assembleDraft } from '../../garment/assemble-draft.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
-import { dartSeams, edgesOf, joined } from '../seam-parts.ts';
-import type { DraftInput, Recipe } from '../style.ts';
-import { hangsWhole } from '../worn.ts';
+import { dartSeams, edgesOf, joined } from '../../garment/seam-parts.ts';
+import type { Recipe } from '../style.ts';
+import type { DraftInput } from '../../garment/draft-input.ts';
+import { hangsWhole } from '../../garment/worn.ts';
 import { oneShoulderTopChoices, type OneShoulderTopChosen } from './choices.ts';
 import { oneShoulderTop } from './one-shoulder-top.ts';
 

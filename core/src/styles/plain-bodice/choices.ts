@@ -1,5 +1,5 @@
 import { armholeChoices, belowWaistChoices, facedBodiceChoices } from '../faced-bodice/choices.ts';
-import type { Choice, ChosenOf } from '../style.ts';
+import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
 /** A bodice by itself: with darts it is fitted, without them it hangs from the bust. */
 // prettier-ignore

@@ -10,7 +10,7 @@ import { missesBody, missesSizes } from '../../testing/misses-size-table.ts';
 import { extremeRanges, ordinaryRanges, randomBodies } from '../../testing/random-bodies.ts';
 import { inches } from '../../units/length.ts';
 import type { MeasureValues } from '../../measures/measure-set.ts';
-import type { ChoiceValues } from '../style.ts';
+import type { ChoiceValues } from '../../garment/choice.ts';
 import { plainBodiceRecipe } from './plain-bodice-recipe.ts';
 
 const draft = (values: MeasureValues = middleBody, choices: ChoiceValues = {}) =>

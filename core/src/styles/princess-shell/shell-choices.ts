@@ -1,6 +1,6 @@
 import { inches } from '../../units/length.ts';
 import { facedBodiceChoices } from '../faced-bodice/choices.ts';
-import type { Choice } from '../style.ts';
+import type { Choice } from '../../garment/choice.ts';
 
 const { neckWidth, neckDepthFront, neckDepthBack, easeBust, easeWaist } = facedBodiceChoices;
 

@@ -1,5 +1,5 @@
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
-import { edgesOf, joined } from '../seam-parts.ts';
+import { edgesOf, joined } from '../../garment/seam-parts.ts';
 import type { PrincessShell } from './princess-shell.ts';
 
 /** The seams of a shell's panels on its half; shoulders only where it has them. */

@@ -1,6 +1,6 @@
 import type { WornPart } from '../../drafting/draft.ts';
 import type { Named } from '../../checks/rounds.ts';
-import { hangTogether } from '../worn.ts';
+import { hangTogether } from '../../garment/worn.ts';
 import type { PrincessShell } from './princess-shell.ts';
 
 /** The panels of a shell as they hang. */

@@ -5,7 +5,7 @@ import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { expectCuttable } from '../../testing/expect-sound.ts';
 import { expectStyleSound } from '../../testing/style-suite.ts';
 import { inches } from '../../units/length.ts';
-import type { ChoiceValues } from '../style.ts';
+import type { ChoiceValues } from '../../garment/choice.ts';
 import { surpliceCropTop } from './surplice-crop-top.ts';
 import { surpliceCropTopRecipe } from './surplice-crop-top-recipe.ts';
 

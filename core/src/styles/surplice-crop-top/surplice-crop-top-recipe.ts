@@ -24,13 +24,15 @@ import {
   sum,
   times,
 } from '../../workings/working.ts';
-import { assembleDraft } from '../assemble-draft.ts';
-import { choiceTerm } from '../choice-term.ts';
+import { assembleDraft } from '../../garment/assemble-draft.ts';
+import { choiceTerm } from '../../garment/choice-term.ts';
 import type { FacedBodiceChosen } from '../faced-bodice/choices.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
-import { dartSeams, edgesOf, joined } from '../seam-parts.ts';
-import { withDefaults, type DraftInput, type Recipe } from '../style.ts';
-import { hangs } from '../worn.ts';
+import { dartSeams, edgesOf, joined } from '../../garment/seam-parts.ts';
+import type { Recipe } from '../style.ts';
+import type { DraftInput } from '../../garment/draft-input.ts';
+import { withDefaults } from '../../garment/choice.ts';
+import { hangs } from '../../garment/worn.ts';
 import { surpliceCropTopChoices, type SurpliceCropTopChosen } from './choices.ts';
 import { crossedShell, type CrossedPlan, FRONT_EDGE, mostShorter, roundAboveWaist } from './crossed-shell.ts';
 import { surpliceCropTop } from './surplice-crop-top.ts';

@@ -1,7 +1,7 @@
 import { inches } from '../../units/length.ts';
 import { facedBodiceChoices } from '../faced-bodice/choices.ts';
 import { topEdgeChoices } from '../princess-shell/shell-choices.ts';
-import type { Choice, ChosenOf } from '../style.ts';
+import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
 const { topEdge, ...topEdgeLengths } = topEdgeChoices;
 

@@ -6,8 +6,8 @@ import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
 import type { PrincessShell } from '../princess-shell/princess-shell.ts';
 import type { Named } from '../../checks/rounds.ts';
-import { hangTogether } from '../worn.ts';
-import { edgesOf, joined } from '../seam-parts.ts';
+import { hangTogether } from '../../garment/worn.ts';
+import { edgesOf, joined } from '../../garment/seam-parts.ts';
 
 /** A front of cups above and a band below. */
 export interface CupFront extends CupPanels {

@@ -5,7 +5,7 @@ import { expectStyleSound } from '../../testing/style-suite.ts';
 import { inches } from '../../units/length.ts';
 import { findingWords } from '../../words/finding-words.ts';
 import { edgeLength, edgeOf } from '../../pieces/piece.ts';
-import type { ChoiceValues } from '../style.ts';
+import type { ChoiceValues } from '../../garment/choice.ts';
 import { tubeTop } from './tube-top.ts';
 import { tubeTopRecipe } from './tube-top-recipe.ts';
 

@@ -4,7 +4,7 @@ import type { Body } from '../../drafting/body.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import { sum } from '../../workings/working.ts';
-import { choiceTerm } from '../choice-term.ts';
+import { choiceTerm } from '../../garment/choice-term.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
@@ -18,7 +18,8 @@ import {
 } from '../princess-shell/strapless.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
-import { withDefaults, type DraftInput } from '../style.ts';
+import type { DraftInput } from '../../garment/draft-input.ts';
+import { withDefaults } from '../../garment/choice.ts';
 import { tubeTopChoices, type TubeTopChosen } from './choices.ts';
 import { cupsOf, cupSeams, cupWorn, type CupFront } from './cups.ts';
 import { tubeTop } from './tube-top.ts';

@@ -4,7 +4,7 @@ import { edgeOf, roleLength } from '../../pieces/piece.ts';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { expectStyleSound } from '../../testing/style-suite.ts';
 import { inches } from '../../units/length.ts';
-import type { ChoiceValues } from '../style.ts';
+import type { ChoiceValues } from '../../garment/choice.ts';
 import { waistcoat } from './waistcoat.ts';
 import { waistcoatRecipe } from './waistcoat-recipe.ts';
 

@@ -4,7 +4,7 @@ import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { expectCuttable } from '../../testing/expect-sound.ts';
 import { expectStyleSound } from '../../testing/style-suite.ts';
 import { inches } from '../../units/length.ts';
-import type { ChoiceValues } from '../style.ts';
+import type { ChoiceValues } from '../../garment/choice.ts';
 import { yokeBlouse } from './yoke-blouse.ts';
 import { yokeBlouseRecipe } from './yoke-blouse-recipe.ts';
 

@@ -1,5 +1,6 @@
 import { choiceHandles } from '@ample-bolt/core/styles/choice-handles';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
+import type { Style } from '@ample-bolt/core/styles/style';
 import {
   choiceGroups,
   isAsked,
@@ -7,8 +8,7 @@ import {
   type Choice,
   type LengthChoice,
   type OptionChoice,
-  type Style,
-} from '@ample-bolt/core/styles/style';
+} from '@ample-bolt/core/garment/choice';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { useEffect, useRef, useState, type ReactNode } from 'react';

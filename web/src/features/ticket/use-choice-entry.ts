@@ -1,6 +1,7 @@
 import { readChoice } from '@ample-bolt/core/formats/order/read-choices';
 import type { EnteredChoices, Ticket } from '@ample-bolt/core/shop/ticket';
-import { isAsked, type Style } from '@ample-bolt/core/styles/style';
+import type { Style } from '@ample-bolt/core/styles/style';
+import { isAsked } from '@ample-bolt/core/garment/choice';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { useState } from 'react';
 import type { TicketActions } from '../../api/tickets.ts';

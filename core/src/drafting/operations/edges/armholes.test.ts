@@ -6,7 +6,7 @@ import { edgeLength, edgeOf, roleLength, stitchRing, type Piece } from '../../..
 import { ruleSet } from '../../../rules/catalogue.ts';
 import { bustierBodiceRecipe } from '../../../styles/bustier-bodice/bustier-bodice-recipe.ts';
 import { plainBodiceRecipe } from '../../../styles/plain-bodice/plain-bodice-recipe.ts';
-import type { ChoiceValues } from '../../../styles/style.ts';
+import type { ChoiceValues } from '../../../garment/choice.ts';
 import { draftInput, middleBody } from '../../../testing/bodies.ts';
 import { inches } from '../../../units/length.ts';
 import { closeWedge } from '../darts/close-wedge.ts';

@@ -17,7 +17,7 @@ import type { Girth } from '../pieces/girth.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
 import { lengthOf } from './seam-parts.ts';
-import type { DraftInput } from './style.ts';
+import type { DraftInput } from './draft-input.ts';
 
 /** A garment as its recipe drew it, before figures by hand and checks. */
 export interface DrawnGarment {

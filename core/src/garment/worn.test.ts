@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { boxOf, countSelfCrossings, signedArea } from '../geometry/ring.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
-import { recipeOf } from './recipe-book.ts';
-import { styleBook } from './style-book.ts';
+import { recipeOf } from '../styles/recipe-book.ts';
+import { styleBook } from '../styles/style-book.ts';
 
 describe.each(Object.values(styleBook))('$name, as it hangs', (style) => {
   const { worn, pieces } = recipeOf(style).draft(draftInput(middleBody));

@@ -1,0 +1,58 @@
+/** What choices are about, in the order in which they are asked. */
+export const choiceGroups = ['Shape', 'Neck', 'Ease', 'Skirt'] as const;
+
+interface ChoiceWords {
+  readonly label: string;
+  readonly group: (typeof choiceGroups)[number];
+  readonly help: string;
+  /** Asked only where another choice is so: an option by its id. */
+  readonly when?: { readonly [choice: string]: string };
+}
+
+/** A length that the client chooses, mm. A choice without a default of its own follows from the body. */
+export interface LengthChoice extends ChoiceWords {
+  readonly kind: 'length';
+  readonly least: number;
+  readonly most: number;
+  readonly usual: number | 'from-body';
+}
+
+/** One of a few ways to make it, each with its words. */
+export interface OptionChoice extends ChoiceWords {
+  readonly kind: 'option';
+  readonly options: { readonly [id: string]: string };
+  readonly usual: string;
+}
+
+/** The options of a choice as they are offered: those that are numbers from the least, the others as they are written. */
+export const optionsInOrder = ({ options }: OptionChoice): (readonly [id: string, words: string])[] =>
+  Object.entries(options).sort(([a], [b]) => Number(a) - Number(b) || 0);
+
+export type Choice = LengthChoice | OptionChoice;
+
+/** Whether a choice is asked at all: an option of one word leaves nothing to choose, and some only go with another. */
+export const isAsked = (choice: Choice, chosen: ChoiceValues): boolean =>
+  (choice.kind !== 'option' || Object.keys(choice.options).length > 1) &&
+  Object.entries(choice.when ?? {}).every(([id, option]) => chosen[id] === option);
+
+/** What was chosen: lengths in mm, options by id. */
+export type ChoiceValues = { readonly [id: string]: number | string };
+
+/** The types that the values of a style's choices have. */
+export type ChosenOf<Choices extends { readonly [id: string]: Choice }> = {
+  readonly [Id in keyof Choices]: Choices[Id] extends { readonly options: infer Options }
+    ? keyof Options & string
+    : number;
+};
+
+/** The choices with what was chosen laid over their defaults; a length that follows from the body is 0 until it is filled. */
+export function withDefaults<Choices extends { readonly [id: string]: Choice }>(
+  choices: Choices,
+  values: ChoiceValues,
+): ChosenOf<Choices> {
+  const filled = Object.entries(choices).map(([id, { usual }]) => [
+    id,
+    values[id] ?? (usual === 'from-body' ? 0 : usual),
+  ]);
+  return Object.fromEntries(filled) as ChosenOf<Choices>;
+}

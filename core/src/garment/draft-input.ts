@@ -1,0 +1,15 @@
+import type { Person } from '../drafting/body.ts';
+import type { Allowances } from '../pieces/allowances.ts';
+import type { HandFigures } from '../pieces/hand-figure.ts';
+import type { RuleSet } from '../rules/catalogue.ts';
+import type { ChoiceValues } from './choice.ts';
+
+export interface DraftInput {
+  readonly person: Person;
+  /** Only what was chosen, mm; the rest is the style's default. */
+  readonly choices: ChoiceValues;
+  readonly allowances: Partial<Allowances>;
+  readonly rules: RuleSet;
+  /** Figures set by hand, by id. */
+  readonly figures: HandFigures;
+}
