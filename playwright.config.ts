@@ -4,13 +4,13 @@ const port = Number(process.env['E2E_PORT'] ?? 5391);
 
 export default defineConfig({
   testDir: 'e2e',
-  outputDir: process.env['E2E_RESULTS'] ?? 'test-results',
+  outputDir: 'test-results',
   workers: 1,
   // Generous: a shared machine may stand still for seconds, and a slow answer is not a wrong one.
   timeout: 120_000,
   expect: { timeout: 20_000 },
   forbidOnly: process.env['CI'] !== undefined,
-  reporter: [['list'], ['json', { outputFile: process.env['E2E_REPORT'] ?? 'test-results/playwright.json' }]],
+  reporter: [['list'], ['json', { outputFile: 'test-results/playwright.json' }]],
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },

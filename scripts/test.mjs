@@ -2,7 +2,6 @@
 import { existsSync, mkdtempSync, readFileSync, rmSync, chmodSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { build } from './build.mjs';
 import { ensureChromium, ensurePackages } from './packages.mjs';
 import { freePort } from './postgres.mjs';
 import { root, runKept, runShown } from './run.mjs';
@@ -44,24 +43,20 @@ async function jest(folder) {
   count('Jest', results.numPassedTests, results.numFailedTests, code);
 }
 
-/** Journeys run in so many parts side by side, each against a server and a database of its own. */
-const PARTS = 2;
-
-async function playwright(folder, part) {
-  const report = path.join(folder, `playwright-${part}.json`);
+async function playwright(folder) {
+  const report = path.join(root, 'test-results/playwright.json');
+  rmSync(report, { force: true });
   const env = {
     ...process.env,
     CHROMIUM: ensureChromium(),
     E2E_PORT: String(await freePort()),
-    E2E_DATA_DIR: path.join(folder, `e2e-${part}`),
-    E2E_REPORT: report,
-    E2E_RESULTS: `test-results/${part}`,
+    E2E_DATA_DIR: path.join(folder, 'e2e'),
   };
-  const code = await runShown(bin('playwright'), ['test', `--shard=${part}/${PARTS}`], { env });
+  const code = await runShown(bin('playwright'), ['test'], { env });
   const { stats = { expected: 0, unexpected: 0 } } = existsSync(report)
     ? JSON.parse(readFileSync(report, 'utf8'))
     : {};
-  count(`Playwright, part ${part} of ${PARTS}`, stats.expected, stats.unexpected, code);
+  count('Playwright', stats.expected, stats.unexpected, code);
 }
 
 await ensurePackages();
@@ -78,11 +73,8 @@ try {
     '0',
     '.',
   ]);
-  // The servers of all parts serve one build.
-  await build();
   // Journeys wait for a page most of the time: beside them one processor runs everything else.
-  const parts = Array.from({ length: PARTS }, (_, index) => playwright(folder, index + 1));
-  await Promise.all([jest(folder), ...parts]);
+  await Promise.all([jest(folder), playwright(folder)]);
 } finally {
   rmSync(folder, { recursive: true, force: true });
 }
