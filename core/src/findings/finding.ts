@@ -80,6 +80,15 @@ interface FindingKinds {
   readonly 'facing-meets-dart': About<'piece' | 'choice'>;
   readonly 'zip-too-short': Compared;
   readonly 'opening-too-small': About<'measure'> & Of<'armhole'> & Compared;
+  readonly 'sleeve-wider': About<'piece' | 'choice'> & Compared;
+  readonly 'sleeve-too-narrow': About<'piece' | 'choice'> & Compared;
+  readonly 'sleeve-end-small': About<'piece' | 'measure'> & Compared;
+  readonly 'skirt-tight-at-hip': About<'piece' | 'choice' | 'measure'> & Compared;
+  readonly 'part-without-join': About<'choice'> & Of<'armhole' | 'waist'>;
+  readonly 'part-needs-measures': About<'choice' | 'measure'> & {
+    readonly part: string;
+    readonly needs: readonly MeasureId[];
+  };
   readonly 'figure-unreachable': About<'piece' | 'figure'> & Compared;
   readonly 'figure-not-a-point': About<'piece' | 'figure'> & Compared;
   readonly 'figure-unknown': About<'figure'>;

@@ -1,6 +1,7 @@
 import { inches } from '../units/length.ts';
 import { edgeLength, edgeOf, type Piece } from './piece.ts';
-import type { Seam, SeamRelation } from './seam.ts';
+import type { Fullness, Seam } from './seam.ts';
+import { walkSeam, type WalkedSide } from './walk-seam.ts';
 
 /** A seam may miss its relation by ⅛ in: what a careful hand eases in without a pucker. Common practice. */
 export const SEAM_TOLERANCE = inches(1 / 8);
@@ -20,16 +21,51 @@ function lengthOf(pieces: readonly Piece[], reference: string): number {
   return edgeLength(edgeOf(piece, edgeId));
 }
 
-function wantedOfA(relation: SeamRelation, lengthB: number): number {
-  switch (relation.kind) {
+/** What side a should measure against so much of side b, mm. */
+function withFullness(fullness: Fullness, lengthB: number): number {
+  switch (fullness.kind) {
     case 'equal':
       return lengthB;
     case 'ease':
-      return lengthB + relation.mm;
+      return lengthB + fullness.mm;
     case 'gather':
-      return lengthB * relation.ratio;
+      return lengthB * fullness.ratio;
+    case 'pleats':
+      return lengthB + 2 * fullness.count * fullness.depth;
+  }
+}
+
+/** The lengths from notch to notch along one side of a seam, mm. */
+const intervals = ({ length, notches }: WalkedSide): number[] => {
+  const stops = [0, ...notches, length];
+  return stops.slice(1).map((stop, index) => stop - (stops[index] ?? 0));
+};
+
+/** How far the intervals of side a are from what is wanted of them, the worst of them: its sign says which side is too long, mm. */
+function betweenNotches(pieces: readonly Piece[], seam: Seam, fullness: readonly Fullness[]): number {
+  const { a, b } = walkSeam(pieces, seam);
+  const [ofA, ofB] = [intervals(a), intervals(b)];
+  if (ofA.length !== fullness.length || ofB.length !== fullness.length)
+    throw new Error(
+      `${seam.id} has ${ofA.length} and ${ofB.length} intervals where it says ${fullness.length}`,
+    );
+  return fullness
+    .map((each, index) => (ofA[index] ?? 0) - withFullness(each, ofB[index] ?? 0))
+    .reduce((worst, each) => (Math.abs(each) > Math.abs(worst) ? each : worst), 0);
+}
+
+function differenceOf(pieces: readonly Piece[], seam: Seam, lengthA: number, lengthB: number): number {
+  const { relation } = seam;
+  switch (relation.kind) {
+    case 'equal':
+    case 'ease':
+    case 'gather':
+    case 'pleats':
+      return lengthA - withFullness(relation, lengthB);
+    case 'between-notches':
+      return betweenNotches(pieces, seam, relation.fullness);
     case 'part':
-      return (lengthB - relation.free) * relation.layers;
+      return lengthA - (lengthB - relation.free) * relation.layers;
   }
 }
 
@@ -40,7 +76,7 @@ export function checkSeams(pieces: readonly Piece[], seams: readonly Seam[]): Ch
       references.reduce((sum, reference) => sum + lengthOf(pieces, reference), 0);
     const lengthA = total(seam.a);
     const lengthB = total(seam.b);
-    const difference = lengthA - wantedOfA(seam.relation, lengthB);
+    const difference = differenceOf(pieces, seam, lengthA, lengthB);
     return { ...seam, lengthA, lengthB, difference, ok: Math.abs(difference) <= SEAM_TOLERANCE };
   });
 }

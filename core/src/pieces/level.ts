@@ -28,6 +28,7 @@ interface LevelKind {
 
 const underarm = { point: 'underarm', words: 'Underarm' } as const;
 const hipSide = { point: 'hip-side', words: 'Hip at the side' } as const;
+const upperArmSeam = { point: 'upper-arm-seam', words: 'Upper arm, at the seam' } as const;
 const sleeveSeam = { point: 'sleeve-hem-seam', words: 'Lower end of the sleeve, at its seam' } as const;
 
 /** Every level of a garment, from the top of the torso down, then those of limbs. A bust line above the underarm comes of the armhole. */
@@ -80,6 +81,14 @@ export const levelKinds = {
     governing: 'hip',
     atSide: { point: 'hem-side', words: 'Hem at the side' },
     atSeam: { point: 'hem-seam', words: 'Hem at the seam' },
+  },
+  upperArm: {
+    around: 'arm',
+    words: 'upper arm line',
+    girth: 'upper arm',
+    governing: 'upperArm',
+    atSide: upperArmSeam,
+    atSeam: upperArmSeam,
   },
   sleeveHem: {
     around: 'arm',

@@ -22,6 +22,8 @@ export type EdgeRole =
   | 'shoulder'
   | 'armhole'
   | 'side'
+  /** The seam of a sleeve. */
+  | 'underarm'
   | 'waist'
   | 'princess'
   | 'dart'
@@ -80,8 +82,8 @@ export interface Notch {
   /** mm along the edge from its start. */
   readonly at: number;
   readonly kind: 'single' | 'double';
-  /** What is sewn there, where it is not just another edge. */
-  readonly marks?: 'loop';
+  /** What meets it there, where that is not a notch of the edge that it is sewn to. */
+  readonly marks?: 'loop' | 'shoulder seam' | 'side seam';
 }
 
 /** A dart is two edges of the loop, mouth to tip and tip to mouth. */

@@ -1,10 +1,25 @@
 import type { MeasureId } from '../measures/catalogue.ts';
 
-/** What two joined edges owe each other, lengths in mm. */
-export type SeamRelation =
+/** How much longer side a is than side b between two notches. */
+export type Fullness =
   | { readonly kind: 'equal' }
   | { readonly kind: 'ease'; readonly mm: number }
   | { readonly kind: 'gather'; readonly ratio: number }
+  /** Folded away in so many pleats, each this deep: twice the depth is taken up by one. */
+  | { readonly kind: 'pleats'; readonly count: number; readonly depth: number };
+
+/** What two joined edges owe each other, lengths in mm. */
+export type SeamRelation =
+  | Fullness
+  /**
+   * Both sides have notches that meet: from one to the next, side a has so much more than side b, in the order of both sides.
+   * `reversed` says whose edges are sewn against the loops of their pieces.
+   */
+  | {
+      readonly kind: 'between-notches';
+      readonly fullness: readonly Fullness[];
+      readonly reversed: { readonly a: boolean; readonly b: boolean };
+    }
   /** Sewn over a part of side b only: `free` mm of it stay finished apart; side a is `layers` thick, folded on itself. */
   | { readonly kind: 'part'; readonly free: number; readonly layers: number };
 

@@ -67,7 +67,8 @@ function sideOf(pieces: readonly Piece[], references: readonly string[], against
     const whole = edgeLength(edge);
     if (place > 0) joins.push(length);
     for (const notch of piece.notches)
-      if (notch.edge === edge.id) notches.push(length + (against ? whole - notch.at : notch.at));
+      if (notch.edge === edge.id && notch.marks === undefined)
+        notches.push(length + (against ? whole - notch.at : notch.at));
     length += whole;
   });
   const [first, last] = [references[0] ?? '', references.at(-1) ?? ''].map((each) => cornersOf(pieces, each));
@@ -110,18 +111,29 @@ const runsOn = (a: WalkedSide, b: WalkedSide): RunsOn[] =>
 const fit = ({ apart: off, runsOn: on }: WalkedSeam): number => (off ?? 1e6) - on.length;
 
 /**
- * Lays both sides of a seam out straight from the end where they start together. Which way each edge runs in its piece is no
- * matter: sides are turned the way round in which their notches meet and most edges run on.
+ * Lays both sides of a seam out straight from the end where they start together. Unless the seam says so, which way each
+ * edge runs in its piece is no matter: sides are turned the way round in which their notches meet and most edges run on.
  */
-export function walkSeam(pieces: readonly Piece[], seam: Pick<Seam, 'a' | 'b'>): WalkedSeam {
+export function walkSeam(
+  pieces: readonly Piece[],
+  seam: Pick<Seam, 'a' | 'b'> & Partial<Pick<Seam, 'relation'>>,
+): WalkedSeam {
+  const pair = (a: WalkedSide, b: WalkedSide): WalkedSeam => ({
+    a,
+    b,
+    apart: apart(a, b),
+    runsOn: runsOn(a, b),
+  });
+  if (seam.relation?.kind === 'between-notches') {
+    const { reversed: against } = seam.relation;
+    return pair(sideOf(pieces, seam.a, against.a), sideOf(pieces, seam.b, against.b));
+  }
   const ways = (references: readonly string[]) => {
     const along = sideOf(pieces, references, false);
     const against = sideOf(pieces, references, true);
     return references.length > 1 ? [along, against, reversed(along), reversed(against)] : [along, against];
   };
   const firsts = seam.a.length > 1 ? ways(seam.a) : [sideOf(pieces, seam.a, false)];
-  const pairs = firsts.flatMap((a) =>
-    ways(seam.b).map((b): WalkedSeam => ({ a, b, apart: apart(a, b), runsOn: runsOn(a, b) })),
-  );
-  return pairs.reduce((best, pair) => (fit(pair) < fit(best) ? pair : best));
+  const pairs = firsts.flatMap((a) => ways(seam.b).map((b) => pair(a, b)));
+  return pairs.reduce((best, each) => (fit(each) < fit(best) ? each : best));
 }

@@ -1,3 +1,4 @@
+import { styleOf } from '../styles/style-book.ts';
 import { expect, test } from '@jest/globals';
 import { measureIds } from '../measures/catalogue.ts';
 import { homeMeasures, noEntries, setFromHome } from './home-set.ts';
@@ -37,7 +38,7 @@ test('lengths that the shop took from another start are left out, or they would 
 });
 
 test('at home a sequence is asked without what nobody can take there', () => {
-  const asked = homeMeasures('full', 'fitted-dress');
+  const asked = homeMeasures('full', styleOf('fitted-dress'));
   expect(asked).not.toContain('crotchDepth');
   expect(asked.length).toBe(measureIds.length - 3);
 });

@@ -1,9 +1,9 @@
+import type { MeasuresUsed } from '../measures/sequences.ts';
 import { isMeasureId, type MeasureId } from '../measures/catalogue.ts';
 import type { MeasuredFrom } from '../measures/measure-set.ts';
 import type { ClientKind } from '../measures/measure-set.ts';
 import { measuresIn, type SequenceId } from '../measures/sequences.ts';
 import { startsAtShoulder } from '../measures/steps.ts';
-import { styleOf } from '../styles/style-book.ts';
 import type { Unit } from '../units/length.ts';
 import type { EnteredById, MeasureSet } from './ticket.ts';
 
@@ -58,8 +58,8 @@ export const PICTURES_MOST = 3;
 const onlyInTheShop: readonly MeasureId[] = ['crotchDepth', 'centreFrontLength', 'sideLength'];
 
 /** What a client is asked to measure at home, in taking order. */
-export const homeMeasures = (sequence: SequenceId, styleId: string): MeasureId[] =>
-  measuresIn(sequence, styleOf(styleId)).filter((id) => !onlyInTheShop.includes(id));
+export const homeMeasures = (sequence: SequenceId, used: MeasuresUsed | undefined): MeasureId[] =>
+  measuresIn(sequence, used).filter((id) => !onlyInTheShop.includes(id));
 
 /**
  * The ticket's next set, from what a client entered: her figures over those that the ticket had. A ticket that had none

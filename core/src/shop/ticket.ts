@@ -1,3 +1,5 @@
+import { measuresWithParts } from '../parts/part-book.ts';
+import type { MeasuresUsed } from '../measures/sequences.ts';
 import { chalkMannerIn, type ChalkManner } from '../chalk/chalk-manner.ts';
 import type { DraftableOrder } from './draft-order.ts';
 import type { HandFigures } from '../pieces/hand-figure.ts';
@@ -148,6 +150,15 @@ export const choiceValuesOf = (entered: EnteredChoices): ChoiceValues =>
 export function missingMeasures({ styleId, measures }: Pick<Ticket, 'styleId' | 'measures'>): MeasureId[] {
   const required = styleOf(styleId)?.requires ?? [];
   return measureIds.filter((id) => required.includes(id) && measures.values[id] === undefined);
+}
+
+/** What a ticket's garment asks to be measured, the parts that were chosen for it included. */
+export function measuresUsed({
+  styleId,
+  choices,
+}: Pick<Ticket, 'styleId' | 'choices'>): MeasuresUsed | undefined {
+  const style = styleOf(styleId);
+  return style && measuresWithParts(style, choiceValuesOf(choices ?? {}));
 }
 
 /** What of a ticket its draft depends on. */

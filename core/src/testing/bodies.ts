@@ -62,3 +62,14 @@ export const middleBody: MeasureValues = ordinaryBody({
   height: 66,
   cup: 2,
 });
+
+/** A body with the measures of its arm, from its bust and height. Common practice: an upper arm is just under a third of the bust. */
+export const withArm = (values: MeasureValues): MeasureValues => {
+  const [bust = inches(36), length = inches(16)] = [values.bust, values.backWaistLength];
+  return {
+    ...values,
+    upperArm: 0.25 * bust + inches(2.5),
+    armLength: 1.42 * length,
+    wrist: 0.1 * bust + inches(2.75),
+  };
+};

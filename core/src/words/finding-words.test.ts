@@ -15,6 +15,7 @@ const subjects: { readonly [code in FindingCode]?: string } = {
   'opening-too-small': 'armhole',
   'round-differs': 'waist',
   'seam-too-narrow': 'side',
+  'part-without-join': 'waist',
 };
 
 /** A finding of any kind with every place and figure that one may have. */
@@ -35,6 +36,8 @@ const sample = (code: FindingCode): Finding =>
     roles: ['neck', 'shoulder'],
     parts: 3,
     joins: [60, 120],
+    part: 'Set-in sleeve',
+    needs: ['upperArm', 'wrist'],
     remedy: { kind: 'set-choice', choice: 'neckDepthFront', mm: inches(4) },
   }) as Finding;
 

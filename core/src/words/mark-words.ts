@@ -101,6 +101,7 @@ export const fromOrigin = ({ points, origin }: Pick<Mark, 'points' | 'origin'>):
 
 const notchName = ({ notch, marks }: Extract<Mark, { kind: 'notch' }>): string => {
   if (marks === 'loop') return 'Notch for a loop';
+  if (marks) return `Notch for the ${marks}`;
   return notch === 'double' ? 'Double notch' : 'Notch';
 };
 

@@ -30,6 +30,7 @@ export const roleName: { readonly [role in EdgeRole]: string } = {
   shoulder: 'shoulder',
   armhole: 'armhole',
   side: 'side',
+  underarm: 'underarm seam',
   waist: 'waist',
   dart: 'dart',
   princess: 'princess seam',

@@ -1,3 +1,5 @@
+import type { ChoiceValues } from '../../garment/choice.ts';
+import { measuresWithParts } from '../../parts/part-book.ts';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { usualObservations, type MeasureValues } from '../../measures/measure-set.ts';
 import { readMeasures } from '../../measures/read-measure.ts';
@@ -20,8 +22,10 @@ const validate = new Ajv2020({ allErrors: false, allowUnionTypes: true }).compil
 
 const HEEL_BOUNDS = { least: 0, most: inches(9) };
 
-function missingMeasure(style: Style, values: MeasureValues): Read<MeasureValues> {
-  const missing = style.requires.find((id) => values[id] === undefined);
+/** A garment of a style with the parts that were chosen for it needs what all of them need. */
+function missingMeasure(style: Style, choices: ChoiceValues, values: MeasureValues): Read<MeasureValues> {
+  const { requires } = measuresWithParts(style, choices);
+  const missing = requires.find((id) => values[id] === undefined);
   if (!missing) return read(values);
   return refuse(
     'missing-measure',
@@ -48,8 +52,6 @@ export function readOrder(file: unknown): Read<Order> {
     );
   const values = readMeasures(order.measures, unit);
   if (!values.ok) return values;
-  const complete = missingMeasure(style, values.value);
-  if (!complete.ok) return complete;
   const heel = readLength(
     order.measured?.heelHeight ?? 0,
     unit,
@@ -60,6 +62,8 @@ export function readOrder(file: unknown): Read<Order> {
   if (!heel.ok) return heel;
   const chosen = readChoices(style, garment, unit, 'garments.0.choices');
   if (!chosen.ok) return chosen;
+  const complete = missingMeasure(style, chosen.value.choices, values.value);
+  if (!complete.ok) return complete;
   const rules = readRules(order.rules, unit);
   if (!rules.ok) return rules;
   const figures = readFigures(garment.figures, unit, 'garments.0.figures', rules.value);

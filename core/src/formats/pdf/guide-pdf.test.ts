@@ -1,3 +1,4 @@
+import { measuresUsed } from '../../shop/ticket.ts';
 import { expect, test } from '@jest/globals';
 import { PDFDocument } from 'pdf-lib';
 import { measureOf } from '../../measures/catalogue.ts';
@@ -10,7 +11,7 @@ test('the guide leads through every measure that is asked, with room for its fig
   const ticket = sampleTicket({ client: { ...sampleTicket().client, name: 'Somebody Known' } });
   const bytes = await guidePdf(ticket, 'dress');
   const text = (await pdfText(bytes)).join('\n').replaceAll('\u00a0', ' ');
-  const asked = homeMeasures('dress', ticket.styleId);
+  const asked = homeMeasures('dress', measuresUsed(ticket));
   for (const id of asked) expect(text).toContain(measureOf(id).names[0]);
   expect(text.match(/in \/ cm/g)).toHaveLength(asked.length);
   expect(text).toContain('Tie a string');

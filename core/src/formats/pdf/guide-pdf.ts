@@ -1,3 +1,4 @@
+import { measuresUsed } from '../../shop/ticket.ts';
 import { measureOf, type MeasureId } from '../../measures/catalogue.ts';
 import type { SequenceId } from '../../measures/sequences.ts';
 import { stepsFor } from '../../measures/steps.ts';
@@ -38,6 +39,8 @@ export async function guidePdf(ticket: Ticket, sequence: SequenceId): Promise<Ui
   for (const line of measuringAtHome) write(paper, `- ${line}`, { size: 11 });
   write(paper, 'Worn under the tape: ______________________   Heel: ____________', { size: 11 });
   skip(paper, 12);
-  homeMeasures(sequence, ticket.styleId).forEach((id, index) => measureRow(paper, ticket, id, index + 1));
+  homeMeasures(sequence, measuresUsed(ticket)).forEach((id, index) =>
+    measureRow(paper, ticket, id, index + 1),
+  );
   return paper.document.save();
 }

@@ -1,7 +1,8 @@
-import { measureIds, measureOf, type MeasureId } from '../../measures/catalogue.ts';
+import { measuresIn } from '../../measures/sequences.ts';
+import { measuresUsed } from '../../shop/ticket.ts';
+import { measureOf, type MeasureId } from '../../measures/catalogue.ts';
 import { stepsFor } from '../../measures/steps.ts';
 import type { Ticket } from '../../shop/ticket.ts';
-import { styleOf } from '../../styles/style-book.ts';
 import { formatLength } from '../../units/format-length.ts';
 import { newPaper, roomBelow, skip, turnPage, write, type Paper } from './pdf-page.ts';
 
@@ -11,13 +12,9 @@ const ROOM = 44;
 const BLANK = '____________';
 
 /** The measures that a sheet has room for: all that the ticket's style uses, in taking order. */
-function measuresFor({ styleId }: Ticket): { readonly id: MeasureId; readonly required: boolean }[] {
-  const style = styleOf(styleId);
-  if (!style) return [];
-  const used = [...style.requires, ...style.derives, ...style.checks];
-  return measureIds
-    .filter((id) => used.includes(id))
-    .map((id) => ({ id, required: style.requires.includes(id) }));
+function measuresFor(ticket: Ticket): { readonly id: MeasureId; readonly required: boolean }[] {
+  const used = measuresUsed(ticket);
+  return measuresIn('style', used).map((id) => ({ id, required: used?.requires.includes(id) ?? false }));
 }
 
 function measureLines(paper: Paper, ticket: Ticket, id: MeasureId, required: boolean): void {

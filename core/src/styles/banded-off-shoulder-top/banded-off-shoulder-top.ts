@@ -13,4 +13,5 @@ export const bandedOffShoulderTop: Style = {
   derives: [...facedBodiceMeasures.derives, 'waistToHip', 'offShoulderRound'],
   checks: ['upperArm', 'highHip'],
   choices: bandedOffShoulderTopChoices,
+  lacks: { armhole: 'off-shoulder', waist: 'hem-below' },
 };

@@ -1,3 +1,4 @@
+import { partChoices } from '../../parts/part-book.ts';
 import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import type { Style } from '../style.ts';
 import { bustierBodiceChoices } from './choices.ts';
@@ -12,5 +13,6 @@ export const bustierBodice: Style = {
   ...facedBodiceMeasures,
   derives: [...facedBodiceMeasures.derives, 'underBust'],
   checks: facedBodiceMeasures.checks.filter((id) => id !== 'underBust'),
-  choices: bustierBodiceChoices,
+  choices: { ...bustierBodiceChoices, ...partChoices('armhole', 'waist') },
+  lacks: {},
 };

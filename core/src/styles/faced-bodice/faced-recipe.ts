@@ -1,3 +1,4 @@
+import { chosenOfParts, withParts } from '../../parts/with-parts.ts';
 import { armholeFindings } from '../../checks/openings.ts';
 import type { Named } from '../../checks/rounds.ts';
 import { allowancesFrom, type Allowances } from '../../pieces/allowances.ts';
@@ -56,21 +57,27 @@ export function facedRecipe<Chosen extends FacedBodiceChosen>(spec: FacedStyle<C
     const halves = [faced.pieces.bodiceFront, faced.pieces.bodiceBack];
     const bodice = (named: Named) => [named('bodice-front'), named('bodice-back')];
     return assembleDraft(
-      {
-        pieces: [...Object.values<Piece>({ ...faced.pieces }), ...added.pieces],
-        seams: [...facedBodiceSeams(faced.pieces), ...added.seams],
-        girths: [
-          girthOf('bust', halves, body.mm('bust'), chosen.easeBust),
-          girthOf('waist', halves, body.mm('waist'), chosen.easeWaist),
-          ...(hem ? [girthOf('hem', halves, hem.body, hem.ease)] : []),
-        ],
-        covering: ['bodice-front', 'bodice-back'],
-        worn: (named) => [hangs(named('bodice-front'), 'front'), hangs(named('bodice-back'), 'back')],
-        checks: (named) => armholeFindings(bodice(named), (id) => body.taken(id)),
-        findings: [...faced.findings, ...ofHem, ...findings],
-      },
+      withParts(
+        {
+          pieces: [...Object.values<Piece>({ ...faced.pieces }), ...added.pieces],
+          seams: [...facedBodiceSeams(faced.pieces), ...added.seams],
+          girths: [
+            girthOf('bust', halves, body.mm('bust'), chosen.easeBust),
+            girthOf('waist', halves, body.mm('waist'), chosen.easeWaist),
+            ...(hem ? [girthOf('hem', halves, hem.body, hem.ease)] : []),
+          ],
+          covering: ['bodice-front', 'bodice-back'],
+          worn: (named) => [hangs(named('bodice-front'), 'front'), hangs(named('bodice-back'), 'back')],
+          checks: (named) => armholeFindings(bodice(named), (id) => body.taken(id)),
+          findings: [...faced.findings, ...ofHem, ...findings],
+        },
+        input,
+      ),
       input,
     );
   };
-  return { draft, chosen: (input) => spec.fill(bodyOf(input).body, input) };
+  return {
+    draft,
+    chosen: (input) => ({ ...spec.fill(bodyOf(input).body, input), ...chosenOfParts(input) }),
+  };
 }

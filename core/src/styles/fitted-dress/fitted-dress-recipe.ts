@@ -1,3 +1,4 @@
+import { chosenOfParts, withParts } from '../../parts/with-parts.ts';
 import { armholeFindings, zipFindings } from '../../checks/openings.ts';
 import type { Named } from '../../checks/rounds.ts';
 import { allowancesFrom } from '../../pieces/allowances.ts';
@@ -43,32 +44,37 @@ function draft(input: DraftInput): Draft {
   const skirt = (named: Named) => [named('skirt-front'), named('skirt-back')];
   const zipEnd = body.mm('waistToHip') - rules['zip.aboveHip'];
   return assembleDraft(
-    {
-      pieces: Object.values<Piece>({ ...dress.pieces }),
-      seams: dressSeams(dress.pieces),
-      girths: [
-        girthOf('bust', [bodiceFront, bodiceBack], body.mm('bust'), choices.easeBust),
-        girthOf('waist', [bodiceFront, bodiceBack], body.mm('waist'), choices.easeWaist),
-        girthOf('hip', [skirtFront, skirtBack], body.mm('hip'), choices.easeHip),
-      ],
-      covering: ['bodice-front', 'bodice-back'],
-      worn: (named) =>
-        (['front', 'back'] as const).flatMap((half) => [
-          hangs(named(`bodice-${half}`), half),
-          hangs(named(`skirt-${half}`), half, point(0, dress.bodice.frame.waist[half])),
-        ]),
-      checks: (named) => [
-        ...zipFindings(skirt(named), zipEnd, body.mm('bust'), body.mm('hip')),
-        ...armholeFindings(bodice(named), (id) => body.taken(id)),
-      ],
-      findings: [...dress.findings, ...findings],
-    },
+    withParts(
+      {
+        pieces: Object.values<Piece>({ ...dress.pieces }),
+        seams: dressSeams(dress.pieces),
+        girths: [
+          girthOf('bust', [bodiceFront, bodiceBack], body.mm('bust'), choices.easeBust),
+          girthOf('waist', [bodiceFront, bodiceBack], body.mm('waist'), choices.easeWaist),
+          girthOf('hip', [skirtFront, skirtBack], body.mm('hip'), choices.easeHip),
+        ],
+        covering: ['bodice-front', 'bodice-back'],
+        worn: (named) =>
+          (['front', 'back'] as const).flatMap((half) => [
+            hangs(named(`bodice-${half}`), half),
+            hangs(named(`skirt-${half}`), half, point(0, dress.bodice.frame.waist[half])),
+          ]),
+        checks: (named) => [
+          ...zipFindings(skirt(named), zipEnd, body.mm('bust'), body.mm('hip')),
+          ...armholeFindings(bodice(named), (id) => body.taken(id)),
+        ],
+        findings: [...dress.findings, ...findings],
+      },
+      input,
+    ),
     input,
   );
 }
 
 export const fittedDressRecipe: Recipe = {
   draft,
-  chosen: (input): ChoiceValues =>
-    fillChoices(resolveBody(input.person, fittedDress.derives, input.rules).body, input),
+  chosen: (input): ChoiceValues => ({
+    ...fillChoices(resolveBody(input.person, fittedDress.derives, input.rules).body, input),
+    ...chosenOfParts(input),
+  }),
 };

@@ -1,3 +1,4 @@
+import { partChoices } from '../../parts/part-book.ts';
 import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import type { Style } from '../style.ts';
 import { fittedDressChoices } from './choices.ts';
@@ -12,5 +13,6 @@ export const fittedDress: Style = {
   requires: [...facedBodiceMeasures.requires, 'hip'],
   derives: [...facedBodiceMeasures.derives, 'waistToHip', 'waistToKnee'],
   checks: facedBodiceMeasures.checks,
-  choices: fittedDressChoices,
+  choices: { ...fittedDressChoices, ...partChoices('armhole') },
+  lacks: { waist: 'own-skirt' },
 };

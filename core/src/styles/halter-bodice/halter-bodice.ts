@@ -11,5 +11,6 @@ export const halterBodice: Style = {
   cloths: ['outer', 'lining', 'stay'],
   ...facedBodiceMeasures,
   choices: halterBodiceChoices,
+  lacks: { armhole: 'no-back', waist: 'no-back' },
   neckCord: true,
 };

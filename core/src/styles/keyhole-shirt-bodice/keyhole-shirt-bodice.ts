@@ -1,3 +1,4 @@
+import { partChoices } from '../../parts/part-book.ts';
 import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import type { Style } from '../style.ts';
 import { keyholeShirtBodiceChoices } from './choices.ts';
@@ -10,5 +11,6 @@ export const keyholeShirtBodice: Style = {
     'Buttons in front on a separate placket; princess seams; a heart cut out below a shirt collar; to the waist; lined',
   cloths: ['outer', 'lining', 'stay'],
   ...facedBodiceMeasures,
-  choices: keyholeShirtBodiceChoices,
+  choices: { ...keyholeShirtBodiceChoices, ...partChoices('armhole') },
+  lacks: { waist: 'over-the-head' },
 };

@@ -11,4 +11,5 @@ export const oneShoulderTop: Style = {
   cloths: ['outer', 'lining'],
   ...facedBodiceMeasures,
   choices: oneShoulderTopChoices,
+  lacks: { armhole: 'one-shoulder', waist: 'one-shoulder' },
 };

@@ -1,3 +1,4 @@
+import { partChoices } from '../../parts/part-book.ts';
 import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import type { Style } from '../style.ts';
 import { plainBodiceChoices } from './choices.ts';
@@ -11,5 +12,6 @@ export const plainBodice: Style = {
   cloths: ['outer', 'lining', 'stay'],
   ...facedBodiceMeasures,
   checks: [...facedBodiceMeasures.checks, 'hip', 'highHip', 'waistToHip'],
-  choices: plainBodiceChoices,
+  choices: { ...plainBodiceChoices, ...partChoices('armhole', 'waist') },
+  lacks: {},
 };

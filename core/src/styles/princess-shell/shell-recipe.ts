@@ -1,3 +1,4 @@
+import { chosenOfParts, withParts } from '../../parts/with-parts.ts';
 import type { Finding } from '../../findings/finding.ts';
 import { allowancesFrom, type Allowances } from '../../pieces/allowances.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
@@ -58,19 +59,25 @@ export function shellRecipe<Chosen extends ChoiceValues>(spec: ShellStyle<Chosen
     const context: ShellContext = { body, allowances, rules, plan, shell };
     const garment = spec.finish(context, chosen);
     return assembleDraft(
-      {
-        pieces: [...garment.panels, ...garment.others].sort(
-          (a, b) => clothRoles.indexOf(a.role) - clothRoles.indexOf(b.role),
-        ),
-        seams: garment.seams,
-        girths: shellGirths(context, garment.panels),
-        covering: garment.covering,
-        worn: garment.worn,
-        checks: (named) => garment.checks?.(named) ?? [],
-        findings: [...shell.findings, ...garment.findings, ...findings],
-      },
+      withParts(
+        {
+          pieces: [...garment.panels, ...garment.others].sort(
+            (a, b) => clothRoles.indexOf(a.role) - clothRoles.indexOf(b.role),
+          ),
+          seams: garment.seams,
+          girths: shellGirths(context, garment.panels),
+          covering: garment.covering,
+          worn: garment.worn,
+          checks: (named) => garment.checks?.(named) ?? [],
+          findings: [...shell.findings, ...garment.findings, ...findings],
+        },
+        input,
+      ),
       input,
     );
   };
-  return { draft, chosen: (input) => spec.fill(bodyOf(input).body, input) };
+  return {
+    draft,
+    chosen: (input) => ({ ...spec.fill(bodyOf(input).body, input), ...chosenOfParts(input) }),
+  };
 }

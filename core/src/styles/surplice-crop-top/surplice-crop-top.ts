@@ -12,4 +12,5 @@ export const surpliceCropTop: Style = {
   derives: [...facedBodiceMeasures.derives, 'underBust'],
   checks: ['shoulderLength', 'neck', 'upperArm', 'hand'],
   choices: surpliceCropTopChoices,
+  lacks: { armhole: 'own-sleeve', waist: 'hem-above' },
 };

@@ -1,3 +1,4 @@
+import { partChoices } from '../../parts/part-book.ts';
 import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import type { Style } from '../style.ts';
 import { tubeTopChoices } from './choices.ts';
@@ -12,5 +13,6 @@ export const tubeTop: Style = {
   requires: facedBodiceMeasures.requires,
   derives: [...facedBodiceMeasures.derives, 'underBust'],
   checks: ['shoulderToUnderBust'],
-  choices: tubeTopChoices,
+  choices: { ...tubeTopChoices, ...partChoices('waist') },
+  lacks: { armhole: 'strapless' },
 };

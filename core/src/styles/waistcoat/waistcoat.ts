@@ -1,3 +1,4 @@
+import { partChoices } from '../../parts/part-book.ts';
 import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import type { Style } from '../style.ts';
 import { waistcoatChoices } from './choices.ts';
@@ -12,5 +13,6 @@ export const waistcoat: Style = {
   requires: [...facedBodiceMeasures.requires, 'hip'],
   derives: [...facedBodiceMeasures.derives, 'waistToHip'],
   checks: ['shoulderLength', 'neck', 'highHip', 'upperArm', 'hand'],
-  choices: waistcoatChoices,
+  choices: { ...waistcoatChoices, ...partChoices('armhole') },
+  lacks: { waist: 'hem-below' },
 };

@@ -6,6 +6,13 @@ import { capital } from '../../text/capital.ts';
 import { pieceName, roleName } from '../names.ts';
 import { figureWords, type WordedTable } from './say.ts';
 
+/** Why a part that was chosen cannot be sewn to the bodice as it is chosen now. */
+const missingJoin = {
+  armhole: 'As it is chosen now the bodice has no armhole that a sleeve can be set into.',
+  waist:
+    'As it is chosen now the bodice has no seam at the waist for a skirt: it goes on to a hem, or ends above.',
+} as const;
+
 /** Findings about the draft: where measures and choices do not make the garment that is meant. */
 export const draftFindings: WordedTable<
   | 'shoulder-length-differs'
@@ -36,6 +43,12 @@ export const draftFindings: WordedTable<
   | 'facing-meets-dart'
   | 'zip-too-short'
   | 'opening-too-small'
+  | 'sleeve-wider'
+  | 'sleeve-too-narrow'
+  | 'sleeve-end-small'
+  | 'skirt-tight-at-hip'
+  | 'part-without-join'
+  | 'part-needs-measures'
   | 'figure-unreachable'
   | 'figure-not-a-point'
   | 'figure-unknown'
@@ -103,6 +116,19 @@ export const draftFindings: WordedTable<
     `Below the zip the dress stays ${length(found)} round; it must pass ${length(expected)}.`,
   'opening-too-small': ({ where, found, expected }, length) =>
     `The ${where.subject} is ${length(found)} round; ${measureName(where.measure)} is ${length(expected)} and does not pass.`,
+  'sleeve-wider': ({ found, expected }, length) =>
+    `The sleeve comes out ${length(found)} round at the upper arm where ${length(expected)} is meant: the armhole is large for the arm, and the cap no higher than it can be.`,
+  'sleeve-too-narrow': ({ found, expected }, length) =>
+    `The sleeve comes out ${length(found)} round at the upper arm where ${length(expected)} is meant: the armhole is small for the arm.`,
+  'sleeve-end-small': ({ where, found, expected }, length) =>
+    `The closed end of the sleeve is ${length(found)} round; ${measureName(where.measure)} is ${length(expected)} and does not pass.`,
+  'skirt-tight-at-hip': ({ found, expected }, length) =>
+    `The skirt is ${length(found)} round at the hip, which is ${length(expected)}.`,
+  'part-without-join': ({ where }) => missingJoin[where.subject],
+  'part-needs-measures': ({ part, needs }) => ({
+    message: `The ${part.toLowerCase()} is not drawn: ${needs.map(measureName).join(', ')} ${needs.length === 1 ? 'was' : 'were'} not measured.`,
+    remedy: `Measure ${needs.map(measureName).join(', ')}, or leave it off.`,
+  }),
   'figure-unreachable': ({ where, found, expected }, length) =>
     `${figureWords(where.figure)} cannot be set to ${length(found)}; computed it is ${length(expected)}.`,
   'figure-not-a-point': ({ where }) =>

@@ -52,6 +52,10 @@ export const remedyWords = (remedy: Remedy, unit: Unit): string => {
       return remedy.mm === undefined
         ? `Change ${choiceWords(remedy.choice)}.`
         : `Set ${choiceWords(remedy.choice)} to ${length(remedy.mm)}.`;
+    case 'set-option':
+      return remedy.option === 'none'
+        ? `Leave the ${choiceWords(remedy.choice)} off.`
+        : `Change ${choiceWords(remedy.choice)}.`;
     case 'set-rule':
       return `Set the rule ${ruleOf(remedy.rule).label} to ${ruleValueWords(remedy.rule, remedy.value, unit)}.`;
     case 'clear-figure':

@@ -1,3 +1,4 @@
+import { measuresUsed } from '@ample-bolt/core/shop/ticket';
 import { homeMeasures, PICTURES_MOST, type GuestPage } from '@ample-bolt/core/shop/home-set';
 import { notFound, Problem } from '../../http/problem.ts';
 import { readMeasureEntries } from '../tickets/read-edits.ts';
@@ -43,10 +44,10 @@ const picturesOf = async (link: HomeLinkModel): Promise<string[]> => {
 };
 
 async function pageOf(link: HomeLinkModel): Promise<GuestPage> {
-  const { client, styleId } = await ticketById(link.ticketId);
+  const ticket = await ticketById(link.ticketId);
   return {
-    asked: homeMeasures(link.sequence, styleId),
-    kind: client.kind,
+    asked: homeMeasures(link.sequence, measuresUsed(ticket)),
+    kind: ticket.client.kind,
     entries: link.entries,
     pictures: await picturesOf(link),
     expiresAt: link.expiresAt.toISOString(),

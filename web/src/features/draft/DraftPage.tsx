@@ -156,7 +156,7 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
             <BesideTable here={draft} other={other.draft} names={other.names} piece={current.piece.id} />
           )}
           <SeamSummary seams={seams} unit={ticket.unit} />
-          <FindingList findings={findings} tryChoice={entry.move} />
+          <FindingList findings={findings} tryChoice={{ length: entry.move, option: entry.type }} />
           <SeamTable seams={seams} unit={ticket.unit} current={seamId} onShow={show} />
         </div>
       </div>

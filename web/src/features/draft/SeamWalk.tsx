@@ -136,6 +136,12 @@ function relationWords({ relation, ok, difference }: CheckedSeam, length: (mm: n
       return `The first is eased in by ${length(relation.mm)}${off}`;
     case 'gather':
       return `The first is gathered, ${relation.ratio} to 1${off}`;
+    case 'pleats':
+      return `The first is laid in ${relation.count} pleats, each ${length(relation.depth)} deep${off}`;
+    case 'between-notches': {
+      const eased = relation.fullness.reduce((sum, each) => sum + (each.kind === 'ease' ? each.mm : 0), 0);
+      return `Flat on each other to the notch, then ${length(eased)} eased in up to the shoulder${off}`;
+    }
     case 'part':
       return `Sewn over a part; ${length(relation.free)} of the second stay free${off}`;
   }

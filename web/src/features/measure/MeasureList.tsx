@@ -1,3 +1,4 @@
+import { measuresUsed } from '@ample-bolt/core/shop/ticket';
 import { measureOf, measuresCalled, type MeasureId } from '@ample-bolt/core/measures/catalogue';
 import { sequenceIds, sequenceNames, type SequenceId } from '@ample-bolt/core/measures/sequences';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
@@ -19,7 +20,7 @@ export function MeasureList({ measuring, onChoose }: MeasureListProps) {
   const { ticket } = useTicketContext();
   const [sought, seek] = useState('');
   const looking = sought.trim() !== '';
-  const shown = looking ? asAsked(measuresCalled(sought), ticket.styleId) : measuring.asked;
+  const shown = looking ? asAsked(measuresCalled(sought), measuresUsed(ticket)) : measuring.asked;
   const choose = (id: MeasureId) => {
     seek('');
     onChoose(id);

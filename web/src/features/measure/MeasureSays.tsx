@@ -40,6 +40,7 @@ function MeantButton({ finding: { remedy }, measuring: { entry }, unit }: MeantB
     }
     case 'measure-again':
     case 'set-choice':
+    case 'set-option':
     case 'set-rule':
     case 'clear-figure':
     case 'set-figure':

@@ -1,11 +1,10 @@
 import { measureIds, type MeasureId } from '@ample-bolt/core/measures/catalogue';
-import { measuresIn, type SequenceId } from '@ample-bolt/core/measures/sequences';
-import { styleOf } from '@ample-bolt/core/styles/style-book';
+import { measuresIn, type MeasuresUsed, type SequenceId } from '@ample-bolt/core/measures/sequences';
 
 export interface AskedMeasure {
   readonly id: MeasureId;
   readonly group: string;
-  /** What happens when it is left out; `more` is one that the style does not use. */
+  /** What happens when it is left out; `more` is one that the garment does not use. */
   readonly need: 'required' | 'derived' | 'check' | 'more';
 }
 
@@ -22,13 +21,12 @@ const placeOf = (id: MeasureId): number => measureIds.indexOf(id);
 const groupOf = (id: MeasureId): string =>
   parts.find(({ from }) => placeOf(id) >= placeOf(from))?.group ?? 'Across and down';
 
-/** Measures with what each is to the style, in taking order. */
-export function asAsked(ids: readonly MeasureId[], styleId: string): AskedMeasure[] {
-  const style = styleOf(styleId);
+/** Measures with what each is to the garment, in taking order. */
+export function asAsked(ids: readonly MeasureId[], used: MeasuresUsed | undefined): AskedMeasure[] {
   const needOf = (id: MeasureId): AskedMeasure['need'] => {
-    if (style?.requires.includes(id)) return 'required';
-    if (style?.derives.includes(id)) return 'derived';
-    return style?.checks.includes(id) ? 'check' : 'more';
+    if (used?.requires.includes(id)) return 'required';
+    if (used?.derives.includes(id)) return 'derived';
+    return used?.checks.includes(id) ? 'check' : 'more';
   };
   return measureIds
     .filter((id) => ids.includes(id))
@@ -36,5 +34,8 @@ export function asAsked(ids: readonly MeasureId[], styleId: string): AskedMeasur
 }
 
 /** The measures of a sequence, and the one in hand wherever it was found. */
-export const measuresAsked = (sequence: SequenceId, styleId: string, inHand?: MeasureId): AskedMeasure[] =>
-  asAsked([...measuresIn(sequence, styleOf(styleId)), ...(inHand ? [inHand] : [])], styleId);
+export const measuresAsked = (
+  sequence: SequenceId,
+  used: MeasuresUsed | undefined,
+  inHand?: MeasureId,
+): AskedMeasure[] => asAsked([...measuresIn(sequence, used), ...(inHand ? [inHand] : [])], used);

@@ -5,7 +5,7 @@ import { checkMeasures, findingsAbout, oneSlipEach } from '@ample-bolt/core/chec
 import type { SequenceId } from '@ample-bolt/core/measures/sequences';
 import { startsAtShoulder } from '@ample-bolt/core/measures/steps';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
-import { valuesOf } from '@ample-bolt/core/shop/ticket';
+import { measuresUsed, valuesOf } from '@ample-bolt/core/shop/ticket';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { useSearchParams } from 'react-router';
 import { useKept } from '../../ui/use-kept.ts';
@@ -73,11 +73,11 @@ function useFindings(entry: MeasureEntry, current: MeasureId) {
 /** Where measuring stands: one measure at a time, in taking order. */
 export function useMeasuring(): Measuring {
   const { ticket, actions, goTo } = useTicketContext();
-  const { styleId } = ticket;
+  const used = measuresUsed(ticket);
   const [sequence = 'style', keepSequence] = useKept<SequenceId>(`sequence-${ticket.id}`);
   const entry = useMeasureEntry(ticket, actions);
   const firstOf = (which: SequenceId): MeasureId => {
-    const order = measuresAsked(which, styleId);
+    const order = measuresAsked(which, used);
     const open = order.filter(({ id }) => entry.values[id] === undefined);
     return (open.find(({ need }) => need === 'required') ?? open[0] ?? order[0])?.id ?? 'bust';
   };
@@ -86,7 +86,7 @@ export function useMeasuring(): Measuring {
   const [current, setCurrent] = useState<MeasureId>(
     () => measureIds.find((id) => id === search.get('measure')) ?? firstOf(sequence),
   );
-  const asked = measuresAsked(sequence, styleId, current);
+  const asked = measuresAsked(sequence, used, current);
   const index = asked.findIndex(({ id }) => id === current);
   const next = asked[index + 1];
   const field = useRef<HTMLInputElement>(null);
@@ -94,7 +94,7 @@ export function useMeasuring(): Measuring {
   const fault = entry.faultOf(current);
   const [held, setHeld] = useState<MeasureId>();
   const isNeeded = asked[index]?.need === 'required';
-  const missing = measuresAsked('style', styleId).filter(
+  const missing = measuresAsked('style', used).filter(
     ({ id, need }) => need === 'required' && entry.values[id] === undefined,
   );
   const skip = () => {

@@ -1,6 +1,8 @@
 import { choiceHandles } from '@ample-bolt/core/styles/choice-handles';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
 import type { Style } from '@ample-bolt/core/styles/style';
+import { joinKinds } from '@ample-bolt/core/garment/join';
+import { lackWords } from '@ample-bolt/core/words/lack-words';
 import {
   choiceGroups,
   isAsked,
@@ -104,6 +106,7 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
             </fieldset>
           ))}
         </div>
+        <Lacking style={style} />
         {entry.failure && <Notice tone="stop">{entry.failure}</Notice>}
         <Button type="submit" className="mt-2 min-h-12 w-full" hotkey="↵">
           {ticket.choices === null
@@ -133,7 +136,7 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
           )}
           {drafted && (
             <FindingList
-              tryChoice={entry.move}
+              tryChoice={{ length: entry.move, option: entry.type }}
               findings={drafted.draft.findings.filter(
                 ({ code, severity }) => severity !== 'note' && code !== 'cloth-missing',
               )}
@@ -143,6 +146,19 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
       </div>
     </div>
   );
+}
+
+/** What the style does not take, and why. */
+function Lacking({ style }: { readonly style: Style }) {
+  const lacking = joinKinds.flatMap((kind) => {
+    const lack = style.lacks[kind];
+    return lack ? [lackWords(kind, lack)] : [];
+  });
+  return lacking.map((words) => (
+    <p key={words} className="pt-1.5 text-[13px] text-walnut-2">
+      {words}
+    </p>
+  ));
 }
 
 interface ChoiceFieldProps {

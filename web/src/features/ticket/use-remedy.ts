@@ -9,7 +9,10 @@ export interface RemedyAction {
 }
 
 /** Sets a choice on trial, for pages where choices are typed or dragged before they are agreed; mm. */
-export type TryChoice = (choice: string, mm: number) => void;
+export interface TryChoice {
+  readonly length: (choice: string, mm: number) => void;
+  readonly option: (choice: string, option: string) => void;
+}
 
 /**
  * What a remedy's button says and does: carries the change out where it can, else leads to where a hand is needed. Where
@@ -19,6 +22,14 @@ export function useRemedy(tryChoice?: TryChoice): (remedy: Remedy) => RemedyActi
   const { ticket, actions, goTo, attempt } = useTicketContext();
   const typed = (mm: number) =>
     `${formatNumber(mm, ticket.unit, { denominator: 16, decimals: 2 })} ${ticket.unit}`;
+  const store = (choice: string, text: string) => {
+    const own = Object.entries(ticket.choices ?? {}).map(([id, entered]) => [
+      id,
+      'option' in entered ? entered.option : entered.typed,
+    ]);
+    const choices = { ...(Object.fromEntries(own) as { [id: string]: string }), [choice]: text };
+    attempt(actions.put('choices', { choices }), 'The choice was not stored.');
+  };
   return (remedy) => {
     switch (remedy.kind) {
       case 'measure-again':
@@ -30,12 +41,14 @@ export function useRemedy(tryChoice?: TryChoice): (remedy: Remedy) => RemedyActi
       case 'set-choice': {
         const { choice, mm } = remedy;
         if (mm === undefined) return { verb: 'Change', act: () => goTo('style') };
-        if (tryChoice) return { verb: 'Set it', act: () => tryChoice(choice, mm) };
-        const own = Object.entries(ticket.choices ?? {}).map(([id, entered]) => [id, entered.typed] as const);
-        const choices = { ...Object.fromEntries(own), [choice]: typed(mm) };
+        if (tryChoice) return { verb: 'Set it', act: () => tryChoice.length(choice, mm) };
+        return { verb: 'Set it', act: () => store(choice, typed(mm)) };
+      }
+      case 'set-option': {
+        const { choice, option } = remedy;
         return {
-          verb: 'Set it',
-          act: () => attempt(actions.put('choices', { choices }), 'The choice was not stored.'),
+          verb: option === 'none' ? 'Leave it off' : 'Set it',
+          act: () => (tryChoice ? tryChoice.option(choice, option) : store(choice, option)),
         };
       }
       case 'set-rule': {

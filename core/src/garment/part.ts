@@ -1,0 +1,46 @@
+import type { Body } from '../drafting/body.ts';
+import type { Allowances } from '../pieces/allowances.ts';
+import type { Notch, Piece } from '../pieces/piece.ts';
+import type { RuleSet } from '../rules/catalogue.ts';
+import type { MeasuresUsed } from '../measures/sequences.ts';
+import type { DrawnGarment } from './assemble-draft.ts';
+import type { Choice, ChoiceValues } from './choice.ts';
+import type { Join, JoinKind } from './join.ts';
+
+/** Where parts are chosen for a garment, by what they are sewn to. */
+export const slots = { sleeve: 'armhole', skirt: 'waist' } as const satisfies {
+  readonly [slot: string]: JoinKind;
+};
+export type Slot = keyof typeof slots;
+
+/** What is known of a part before it is drafted. */
+export interface Part extends MeasuresUsed {
+  readonly id: string;
+  readonly slot: Slot;
+  readonly name: string;
+  readonly choices: { readonly [id: string]: Choice };
+}
+
+/** What a part is drafted from. */
+export interface PartInput {
+  readonly body: Body;
+  readonly values: ChoiceValues;
+  readonly rules: RuleSet;
+  readonly allowances: Allowances;
+  /** What it is sewn to. */
+  readonly join: Join;
+  /** The pieces that it is sewn to. */
+  readonly carriers: readonly Piece[];
+}
+
+/** A part as it was drawn: pieces, seams, girths and findings of its own, and notches for what it is sewn to. */
+export interface DrawnPart extends Omit<DrawnGarment, 'covering'> {
+  readonly marks: readonly (Notch & { readonly piece: string })[];
+}
+
+/** How a part is drafted to its join. */
+export interface PartRecipe {
+  readonly draw: (input: PartInput) => DrawnPart;
+  /** The choices in force, defaults filled in, mm. */
+  readonly chosen: (body: Body, values: ChoiceValues) => ChoiceValues;
+}

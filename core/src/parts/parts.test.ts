@@ -1,0 +1,227 @@
+import { describe, expect, test } from '@jest/globals';
+import { Bezier } from 'bezier-js';
+import { draftGap } from '../testing/draft-gap.ts';
+import { addUpPrinted } from '../testing/add-up-printed.ts';
+import { draftInput, middleBody, withArm } from '../testing/bodies.ts';
+import { expectCuttable, expectTrue } from '../testing/expect-sound.ts';
+import { missesBody, missesSizes } from '../testing/misses-size-table.ts';
+import { ordinaryRanges, randomBodies } from '../testing/random-bodies.ts';
+import type { Draft } from '../drafting/draft.ts';
+import type { MeasureValues } from '../measures/measure-set.ts';
+import type { ChoiceValues } from '../garment/choice.ts';
+import { joinKinds } from '../garment/join.ts';
+import { slots, type Slot } from '../garment/part.ts';
+import { checkSeams } from '../pieces/check-seams.ts';
+import { edgeOf, type Edge, type Piece } from '../pieces/piece.ts';
+import { recipeOf } from '../styles/recipe-book.ts';
+import { styleBook } from '../styles/style-book.ts';
+import type { Style } from '../styles/style.ts';
+import { inches } from '../units/length.ts';
+import { findingWords } from '../words/finding-words.ts';
+import { lackWords } from '../words/lack-words.ts';
+import { renderWorking } from '../workings/render-working.ts';
+import { partBook } from './part-book.ts';
+
+const withSleeve: ChoiceValues = { sleeve: 'sleeve-set-in' };
+const withSkirt: ChoiceValues = { skirt: 'skirt-circle' };
+const body: MeasureValues = { ...withArm(middleBody), offShoulderRound: inches(41) };
+
+const styles = Object.values(styleBook);
+const takes = (slot: Slot): Style[] => styles.filter(({ lacks }) => lacks[slots[slot]] === undefined);
+const draftOf = ({ id }: Pick<Style, 'id'>, choices: ChoiceValues, values = body): Draft =>
+  recipeOf({ id }).draft(draftInput(values, choices));
+const pieceOf = ({ pieces }: Draft, id: string): Piece => {
+  const found = pieces.find(({ piece }) => piece.id === id);
+  if (!found) throw new Error(`no ${id}`);
+  return found.piece;
+};
+
+/** The length of an edge by a general reference library. */
+const lengthOf = ({ path }: Edge): number =>
+  path.reduce((sum, segment) => {
+    const { a, b } = segment;
+    return segment.kind === 'line'
+      ? sum + Math.hypot(b.x - a.x, b.y - a.y)
+      : sum + new Bezier([a, segment.c, segment.d, b]).length();
+  }, 0);
+
+describe('what a garment offers to be sewn to', () => {
+  test('is what its drafted pieces have: a style that lacks it says why, and the page as well', () => {
+    for (const slot of Object.keys(slots) as Slot[])
+      for (const style of styles) {
+        const kind = slots[slot];
+        const lack = style.lacks[kind];
+        const offers = style.choices[slot]?.kind === 'option';
+        expect([style.id, slot, offers]).toEqual([style.id, slot, lack === undefined]);
+        if (lack) expect(lackWords(kind, lack)).toMatch(/^No (sleeve|skirt): .*\.$/);
+        const part = partBook.find((each) => each.slot === slot)?.id ?? '';
+        if (!lack) expect(draftOf(style, { [slot]: part }).findings.map(({ code }) => code)).not.toContain('part-without-join');
+      }
+    expect(joinKinds).toHaveLength(Object.keys(slots).length);
+  }); // prettier-ignore
+
+  test('ends with the waist: a bodice that goes on to a hem stops the skirt and says how to go on', () => {
+    const draft = draftOf({ id: 'plain-bodice' }, { ...withSkirt, below: 'hem' });
+    const stop = draft.findings.find(({ code }) => code === 'part-without-join');
+    expect(stop).toMatchObject({ severity: 'stop', remedy: { choice: 'skirt', option: 'none' } });
+    expect(draft.pieces.some(({ piece }) => piece.part === 'skirt')).toBe(false);
+  });
+
+  test('a part whose measures were not taken is not drawn, and they are named', () => {
+    const draft = recipeOf({ id: 'plain-bodice' }).draft(draftInput(middleBody, withSleeve));
+    const [stop] = draft.findings.filter(({ code }) => code === 'part-needs-measures');
+    expect(stop && findingWords(stop, 'in')).toEqual({
+      message: 'The set-in sleeve is not drawn: upper arm, flexed, arm length, wrist were not measured.',
+      remedy: 'Measure upper arm, flexed, arm length, wrist, or leave it off.',
+    });
+  });
+});
+
+describe.each(takes('sleeve'))('a set-in sleeve on the $name', (style) => {
+  test('is true on published sizes and on bodies of all proportions, in every length', () => {
+    for (const size of missesSizes) expectSleeve(draftOf(style, withSleeve, withArm(missesBody(size))));
+    const bodies = randomBodies(ordinaryRanges, 31);
+    for (const sleeveTo of ['short', 'elbow', 'wrist'])
+      for (let count = 0; count < 2; count++)
+        expectSleeve(draftOf(style, { ...withSleeve, sleeveTo }, withArm(bodies.next().value.values)));
+  }, 90_000);
+
+  test('leaves the bodice as it was', () => {
+    const [bare, dressed] = [draftOf(style, {}), draftOf(style, withSleeve)];
+    const own = new Set(bare.pieces.map(({ piece }) => piece.id));
+    const pieces = dressed.pieces.filter(({ piece }) => own.has(piece.id));
+    expect(draftGap(bare, { ...dressed, pieces }).mm).toBe(0);
+  });
+});
+
+/** Sound, and its cap as long as both armholes with the ease, by another library's lengths. */
+function expectSleeve(draft: Draft): void {
+  expectCuttable(draft);
+  const stops = draft.findings.filter(
+    ({ severity, code }) => severity === 'stop' && code !== 'round-differs',
+  );
+  expect(stops).toEqual([]);
+  for (const { id, difference } of draft.seams) expect([id, Math.abs(difference) < 1]).toEqual([id, true]);
+  const sleeve = pieceOf(draft, 'sleeve');
+  const armhole = draft.seams
+    .filter(({ id }) => id.startsWith('sleeve to armhole'))
+    .flatMap(({ b }) => b)
+    .map((name) => name.split('/'))
+    .reduce((sum, [piece = '', edge = '']) => sum + lengthOf(edgeOf(pieceOf(draft, piece), edge)), 0);
+  const cap = lengthOf(edgeOf(sleeve, 'cap-back')) + lengthOf(edgeOf(sleeve, 'cap-front'));
+  expect(Math.abs(cap - armhole - inches(1))).toBeLessThan(0.05);
+}
+
+describe('the set-in sleeve', () => {
+  const draft = draftOf({ id: 'plain-bodice' }, withSleeve);
+
+  test('is as wide as the arm with its ease, and as long as the arm', () => {
+    const ofSleeve = (name: string) => draft.figures.find(({ id }) => id === `sleeve/${name}`)?.stitch ?? 0;
+    expect(ofSleeve('upper-arm')).toBeCloseTo((body.upperArm ?? 0) + inches(2), 1);
+    expect(ofSleeve('length')).toBeCloseTo(body.armLength ?? 0, 6);
+    // Common practice: a cap stands about a third of the armhole high.
+    const armhole = draft.seams.filter(({ id }) => id.startsWith('sleeve to')).reduce((sum, { lengthB }) => sum + lengthB, 0);
+    expect(ofSleeve('cap-height') / armhole).toBeGreaterThan(0.26);
+    expect(ofSleeve('cap-height') / armhole).toBeLessThan(0.4);
+  }); // prettier-ignore
+
+  test('lies flat on its armhole up to the notches: a notch that is moved is found out there', () => {
+    const pieces = draft.pieces.map(({ piece }) => piece);
+    const moved = pieces.map((piece) =>
+      piece.id === 'sleeve'
+        ? {
+            ...piece,
+            notches: piece.notches.map((notch) =>
+              notch.edge === 'cap-back' ? { ...notch, at: notch.at + 6 } : notch,
+            ),
+          }
+        : piece,
+    );
+    const seams = draft.seams.filter(({ id }) => id === 'sleeve to armhole, back');
+    expect(checkSeams(pieces, seams)[0]?.ok).toBe(true);
+    expect(checkSeams(moved, seams)[0]).toMatchObject({ ok: false });
+    expect(Math.abs(checkSeams(moved, seams)[0]?.difference ?? 0)).toBeCloseTo(6, 1);
+  });
+
+  test('a closed end that the hand does not pass is a stop', () => {
+    const { findings } = draftOf({ id: 'plain-bodice' }, withSleeve, { ...body, hand: inches(9.5) });
+    const stop = findings.find(({ code }) => code === 'sleeve-end-small');
+    expect(stop?.severity).toBe('stop');
+    expect(stop && findingWords(stop, 'in').message).toMatch(/does not pass/);
+  });
+
+  test('moves by a hair when a measure or a choice does', () => {
+    for (const nudge of [{ upperArm: (body.upperArm ?? 0) + 0.1 }, { armhole: (body.armhole ?? 0) + 0.1 }])
+      expect(
+        draftGap(draft, draftOf({ id: 'plain-bodice' }, withSleeve, { ...body, ...nudge })).mm,
+      ).toBeLessThan(3);
+    const eased = draftOf({ id: 'plain-bodice' }, { ...withSleeve, capEase: inches(1) + 0.1 });
+    expect(draftGap(draft, eased).mm).toBeLessThan(1);
+  });
+
+  test('an arm too thick for its armhole is stopped, a thin one in a large armhole is told', () => {
+    const codes = (upperArm: number) =>
+      draftOf({ id: 'plain-bodice' }, withSleeve, { ...body, upperArm }).findings.map(({ code }) => code);
+    expect(codes(inches(19))).toContain('sleeve-too-narrow');
+    expect(codes(inches(7))).toContain('sleeve-wider');
+  });
+});
+
+describe.each(takes('skirt'))('a circle skirt on the $name', (style) => {
+  test.each(['1', '0.5', '0.25'])('%s of a circle: its waist is the bodice’s, its hem as far below everywhere', (circle) => {
+    for (const skirtParts of ['2', '4']) {
+      const draft = draftOf(style, { ...withSkirt, circle, skirtParts });
+      expectTrue(draft);
+      const panels = draft.pieces.map(({ piece }) => piece).filter((piece) => piece.part === 'skirt');
+      const times = ({ cut }: Piece) => (cut.layers === 'fold' ? 2 : 1) * cut.copies;
+      const waist = panels.reduce((sum, panel) => sum + times(panel) * lengthOf(edgeOf(panel, 'waist')), 0);
+      const hem = panels.reduce((sum, panel) => sum + times(panel) * lengthOf(edgeOf(panel, 'hem')), 0);
+      const bodice = draft.seams
+        .filter(({ id }) => id.startsWith('skirt to waist'))
+        .reduce((sum, { lengthB }) => sum + 2 * lengthB, 0);
+      expect(Math.abs(waist - bodice)).toBeLessThan(0.05);
+      // Handbook arithmetic: a hem of f of a circle is 2π f times its length longer than its waist.
+      expect(Math.abs(hem - waist - 2 * Math.PI * Number(circle) * inches(22))).toBeLessThan(0.5);
+    }
+  }); // prettier-ignore
+});
+
+describe('the circle skirt', () => {
+  const style = { id: 'plain-bodice' };
+
+  test('no panel has a seam at centre front', () => {
+    for (const skirtParts of ['2', '4']) {
+      const front = pieceOf(draftOf(style, { ...withSkirt, skirtParts }), 'skirt-front');
+      expect(front.cut.layers).toBe('fold');
+    }
+  });
+
+  test('raised on the bias, both sides of every seam stay alike, and the centre stays as long', () => {
+    for (const skirtParts of ['2', '4']) {
+      const draft = draftOf(style, { ...withSkirt, skirtParts, circle: '1', biasDrop: inches(1) });
+      expectTrue(draft);
+      expect(lengthOf(edgeOf(pieceOf(draft, 'skirt-front'), 'centre'))).toBeCloseTo(inches(22), 6);
+    }
+    const flat = pieceOf(draftOf(style, { ...withSkirt, circle: '1' }), 'skirt-front');
+    const raised = pieceOf(draftOf(style, { ...withSkirt, circle: '1', biasDrop: inches(1) }), 'skirt-front');
+    expect(lengthOf(edgeOf(raised, 'hem'))).not.toBeCloseTo(lengthOf(edgeOf(flat, 'hem')), 0);
+  });
+
+  test('a quarter that the hip does not pass is a stop', () => {
+    const values = { ...body, hip: inches(48), waistToHip: inches(7) };
+    const stop = draftOf(style, { ...withSkirt, circle: '0.25' }, values).findings.find(({ code }) => code === 'skirt-tight-at-hip');
+    expect(stop).toMatchObject({ severity: 'stop', remedy: { choice: 'circle', option: '0.5' } });
+    expect(draftOf(style, withSkirt, values).findings.map(({ code }) => code)).not.toContain('skirt-tight-at-hip');
+  }); // prettier-ignore
+});
+
+test('every figure of both parts is the sum that is printed, within a sixteenth for each length', () => {
+  const { figures } = draftOf({ id: 'plain-bodice' }, { ...withSleeve, ...withSkirt, skirtParts: '4' });
+  const own = figures.filter(({ id }) => id.startsWith('sleeve/') || id.startsWith('skirt-'));
+  expect(own.length).toBeGreaterThan(12);
+  for (const { id, mm, working } of own) {
+    expect([id, Math.abs(working.mm - mm) < 0.05]).toEqual([id, true]);
+    const printed = renderWorking(working, 'in');
+    expect([printed, Math.abs(addUpPrinted(printed)) <= printed.split(/[+−×÷]/).length / 16]).toEqual([printed, true]);
+  }
+}); // prettier-ignore
