@@ -42,7 +42,7 @@ const lengthOf = ({ path }: Edge): number =>
     const { a, b } = segment;
     return segment.kind === 'line'
       ? sum + Math.hypot(b.x - a.x, b.y - a.y)
-      : sum + new Bezier([a, segment.c, segment.d, b]).length();
+      : sum + new Bezier([a.x, a.y, segment.c.x, segment.c.y, segment.d.x, segment.d.y, b.x, b.y]).length();
   }, 0);
 
 describe('what a garment offers to be sewn to', () => {
