@@ -1,5 +1,5 @@
 /** What choices are about, in the order in which they are asked. */
-export const choiceGroups = ['Shape', 'Neck', 'Ease', 'Sleeve', 'Skirt'] as const;
+export const choiceGroups = ['Shape', 'Neck', 'Sleeve', 'Skirt', 'Ease'] as const;
 
 interface ChoiceWords {
   readonly label: string;

@@ -1,5 +1,5 @@
 import { after } from '../geometry/loop.ts';
-import { startOf } from '../geometry/curve.ts';
+import { endOf, startOf } from '../geometry/curve.ts';
 import type { Point } from '../geometry/point.ts';
 import { edgeLength, edgesWithRole, type Edge, type PartName, type Piece } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
@@ -20,10 +20,11 @@ export interface JoinEdge {
 
 /** One side of a join, in front or behind: an armhole runs from the underarm up, a waist from the centre out. */
 export interface JoinSide {
-  readonly edges: readonly JoinEdge[];
+  readonly runs: readonly JoinEdge[];
   /** On the half garment, mm, with the sum of the edges that make it. */
   readonly length: Working;
-  /** Where it ends on its last piece: the tip of the shoulder, or the side of the waist. */
+  /** Where it begins on its first piece, and ends on its last: from the underarm to the tip of the shoulder, from the centre of a waist to its side. */
+  readonly start: Point;
   readonly end: Point;
 }
 
@@ -79,8 +80,9 @@ function sideOf(pieces: readonly Piece[], kind: JoinKind): JoinSide | undefined 
   const fromTheSide = runs.map(({ piece, edge, isReversed }) => joinEdge(piece, edge, isReversed));
   const edges = kind === 'armhole' ? fromTheSide : fromTheSide.map(turned).reverse();
   return {
-    edges,
+    runs: edges,
     length: sum(...runs.map(({ piece, edge }) => plus(edgeOfPiece(piece.name, kind, edgeLength(edge))))),
+    start: kind === 'armhole' ? endOf(first.edge.path) : endOf(last.edge.path),
     end: kind === 'armhole' ? startOf(last.edge.path) : startOf(first.edge.path),
   };
 }
@@ -122,7 +124,7 @@ export function joinOf(kind: JoinKind, pieces: readonly Piece[], seams: readonly
   if (!front || !back) return undefined;
   if (kind === 'armhole' && !(['front', 'back'] as const).every((face) => reachesShoulder(faced(face), sewn)))
     return undefined;
-  const own = new Set([...front.edges, ...back.edges].map(reference));
+  const own = new Set([...front.runs, ...back.runs].map(reference));
   const isTaken = seams
     .filter(({ a, b }) => [...a, ...b].some((name) => own.has(name)))
     .some(({ a, b }) => [...a, ...b].some((name) => sewnOn.has(partOf(pieces, name))));
@@ -130,12 +132,12 @@ export function joinOf(kind: JoinKind, pieces: readonly Piece[], seams: readonly
 }
 
 /** The edges of a side as seams name them. */
-export const joinEdges = ({ edges }: JoinSide): string[] => edges.map(reference);
+export const joinEdges = ({ runs }: JoinSide): string[] => runs.map(reference);
 
 /** The notches of a side, mm from its start. */
-export function joinNotches({ edges }: JoinSide): number[] {
+export function joinNotches({ runs }: JoinSide): number[] {
   let before = 0;
-  return edges.flatMap(({ length, notches }) => {
+  return runs.flatMap(({ length, notches }) => {
     const start = before;
     before += length;
     return notches.map((at) => start + at);
@@ -143,9 +145,9 @@ export function joinNotches({ edges }: JoinSide): number[] {
 }
 
 /** Where so many mm of a side have been walked: the edge, and how far along it from where the join reaches it. */
-export function alongJoin({ edges }: JoinSide, mm: number): { readonly edge: JoinEdge; readonly at: number } {
+export function alongJoin({ runs }: JoinSide, mm: number): { readonly edge: JoinEdge; readonly at: number } {
   let left = mm;
-  for (const edge of edges) {
+  for (const edge of runs) {
     if (left <= edge.length) return { edge, at: left };
     left -= edge.length;
   }

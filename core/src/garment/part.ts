@@ -1,4 +1,6 @@
+import type { Named } from '../checks/rounds.ts';
 import type { Body } from '../drafting/body.ts';
+import type { WornPart } from '../drafting/draft.ts';
 import type { Allowances } from '../pieces/allowances.ts';
 import type { Notch, Piece } from '../pieces/piece.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
@@ -34,7 +36,9 @@ export interface PartInput {
 }
 
 /** A part as it was drawn: pieces, seams, girths and findings of its own, and notches for what it is sewn to. */
-export interface DrawnPart extends Omit<DrawnGarment, 'covering'> {
+export interface DrawnPart extends Omit<DrawnGarment, 'covering' | 'worn'> {
+  /** How it hangs, beside the parts that it is sewn to as they do. */
+  readonly worn: (named: Named, others: readonly WornPart[]) => readonly WornPart[];
   readonly marks: readonly (Notch & { readonly piece: string })[];
 }
 

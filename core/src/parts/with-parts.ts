@@ -49,7 +49,7 @@ function withPart(garment: DrawnGarment, part: Part, input: DraftInput): DrawnGa
     };
   const { rules } = input;
   const { body, findings } = resolveBody(input.person, part.derives, rules);
-  const carrying = new Set([...join.front.edges, ...join.back.edges].map(({ piece }) => piece));
+  const carrying = new Set([...join.front.runs, ...join.back.runs].map(({ piece }) => piece));
   const drawn = partRecipeOf(part).draw({
     body,
     values: input.choices,
@@ -63,7 +63,10 @@ function withPart(garment: DrawnGarment, part: Part, input: DraftInput): DrawnGa
     seams: [...garment.seams, ...drawn.seams],
     girths: [...garment.girths, ...drawn.girths],
     covering: garment.covering,
-    worn: (named) => [...drawn.worn(named), ...garment.worn(named)],
+    worn: (named) => {
+      const others = garment.worn(named);
+      return [...drawn.worn(named, others), ...others];
+    },
     checks: (named) => [...garment.checks(named), ...drawn.checks(named)],
     findings: [...garment.findings, ...findings, ...drawn.findings],
   };

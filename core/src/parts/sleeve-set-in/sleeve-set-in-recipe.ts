@@ -4,11 +4,11 @@ import type { Body } from '../../drafting/body.ts';
 import type { WornPart } from '../../drafting/draft.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import { withDefaults } from '../../garment/choice.ts';
-import { joinEdges, type JoinSide } from '../../garment/join.ts';
+import { joinEdges, type JoinEdge, type JoinSide } from '../../garment/join.ts';
 import { pitchedSide, type PitchedSide } from '../../garment/join-notches.ts';
 import type { DrawnPart, PartInput, PartRecipe } from '../../garment/part.ts';
 import { reverseCurve } from '../../geometry/curve.ts';
-import { add, point, rotate } from '../../geometry/point.ts';
+import { add, distance, point, rotate, type Point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import { girthOf } from '../../pieces/girth.ts';
@@ -261,21 +261,28 @@ function endFindings(body: Body, named: Named): Finding[] {
 }
 
 /** How far an arm hangs from upright, radians. */
-const ARM_HANGS = 0.2;
+const ARM_HANGS = 0.24;
 
-/** The sleeve as it hangs beside the body, drawn flat from the tip of the shoulder down. */
-function hanging(face: Face, plan: SleevePlan, tip: JoinSide['end'], underarm: number): WornPart {
+/** A point of a join as its piece hangs: what is drawn of a piece has a point for each of its stitch line. */
+function hung(p: Point, run: JoinEdge | undefined, named: Named, others: readonly WornPart[]): Point {
+  const part = others.find(({ piece }) => piece === run?.piece);
+  if (!run || !part) return p;
+  const gaps = named(run.piece).stitch.map((each) => distance(each, p));
+  return part.ring[gaps.indexOf(Math.min(...gaps))] ?? p;
+}
+
+/** The sleeve as it hangs beside the body, drawn flat: from the tip of the shoulder and the underarm down the arm. */
+function hanging(
+  face: Face,
+  { end, length }: SleevePlan,
+  side: JoinSide,
+  named: Named,
+  others: readonly WornPart[],
+): WornPart {
+  const tip = hung(side.end, side.runs.at(-1), named, others);
+  const underarm = hung(side.start, side.runs[0], named, others);
   const along = (out: number, down: number) => add(tip, rotate(point(out, down), point(0, 0), -ARM_HANGS));
-  const depth = underarm - tip.y;
-  const half = plan.end.mm / 2;
-  const ring = [
-    tip,
-    along(0, depth * 0.1),
-    along(0, plan.length.mm),
-    along(-half, plan.length.mm),
-    along(-(plan.cap.width.front + plan.cap.width.back) / 2, plan.cap.height),
-    point(tip.x - 0.02 * depth, underarm),
-  ];
+  const ring = [tip, along(0, length.mm), along(-end.mm / 2, length.mm), underarm];
   return { piece: 'sleeve', half: face, ring, by: point(0, 0), onFold: false };
 }
 
@@ -301,7 +308,6 @@ function draw(input: PartInput): DrawnPart {
     end: sum(plus(arm.round), plus(term('easeSleeveEnd'))),
   };
   const sleeve = sleevePiece(plan, input);
-  const underarm = (side: JoinSide): number => side.end.y + curveLengthDown(side);
   return {
     pieces: [sleeve],
     seams: [
@@ -316,20 +322,23 @@ function draw(input: PartInput): DrawnPart {
       },
     ],
     girths: [
-      girthOf('upperArm', [sleeve], body.mm('upperArm'), 0, 'at-least'),
+      girthOf(
+        'upperArm',
+        [sleeve],
+        body.mm('upperArm'),
+        chosen.easeUpperArm,
+        cap.off < 0 ? 'not' : 'at-least',
+      ),
       girthOf('sleeveHem', [sleeve], arm.round.mm, chosen.easeSleeveEnd),
     ],
-    worn: () => [
-      hanging('front', plan, join.front.end, underarm(join.front)),
-      hanging('back', plan, join.back.end, underarm(join.back)),
+    worn: (named, others) => [
+      hanging('front', plan, join.front, named, others),
+      hanging('back', plan, join.back, named, others),
     ],
     checks: (named) => endFindings(body, named),
     findings: capFindings(plan),
     marks: [...halves.front.marks, ...halves.back.marks],
   };
 }
-
-/** About how far below the tip of the shoulder an armhole reaches, from its length, mm: it is a third longer than it is deep. */
-const curveLengthDown = ({ length }: JoinSide): number => length.mm / 1.3;
 
 export const sleeveSetInRecipe: PartRecipe = { draw, chosen: (_, values) => fill(values) };

@@ -8,7 +8,7 @@ export const fittedDress: Style = {
   id: 'fitted-dress',
   name: 'Fitted dress',
   summary:
-    'Sleeveless, neckline chosen, waist and bust darts; pegged skirt, back slit and zip; faced and lined',
+    'Neckline chosen, waist and bust darts; pegged skirt, back slit and zip; faced and lined',
   cloths: ['outer', 'lining', 'stay'],
   requires: [...facedBodiceMeasures.requires, 'hip'],
   derives: [...facedBodiceMeasures.derives, 'waistToHip', 'waistToKnee'],

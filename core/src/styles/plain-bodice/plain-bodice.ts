@@ -8,7 +8,7 @@ export const plainBodice: Style = {
   id: 'plain-bodice',
   name: 'Plain bodice',
   summary:
-    'Sleeveless, to the waist or below, with or without darts, neckline chosen; zip at the back; faced and lined',
+    'To the waist or below, with or without darts, neckline chosen; zip at the back; faced and lined',
   cloths: ['outer', 'lining', 'stay'],
   ...facedBodiceMeasures,
   checks: [...facedBodiceMeasures.checks, 'hip', 'highHip', 'waistToHip'],

@@ -8,7 +8,7 @@ export const turtleneckBodice: Style = {
   id: 'turtleneck-bodice',
   name: 'Turtleneck bodice',
   summary:
-    'Sleeveless, to the waist or below; a raised strip stands around the measured neck; zip at the back; faced and lined',
+    'To the waist or below; a raised strip stands around the measured neck; zip at the back; faced and lined',
   cloths: ['outer', 'lining', 'stay'],
   ...facedBodiceMeasures,
   checks: [...facedBodiceMeasures.checks, 'hip', 'highHip', 'waistToHip'],

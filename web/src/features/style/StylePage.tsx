@@ -1,6 +1,7 @@
 import { choiceHandles } from '@ample-bolt/core/styles/choice-handles';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
 import type { Style } from '@ample-bolt/core/styles/style';
+import { chosenParts } from '@ample-bolt/core/parts/part-book';
 import { joinKinds } from '@ample-bolt/core/garment/join';
 import { lackWords } from '@ample-bolt/core/words/lack-words';
 import {
@@ -8,6 +9,7 @@ import {
   isAsked,
   optionsInOrder,
   type Choice,
+  type ChoiceValues,
   type LengthChoice,
   type OptionChoice,
 } from '@ample-bolt/core/garment/choice';
@@ -88,6 +90,7 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
             {bookButton}
           </div>
           <p className="text-sm text-walnut-2">{style.summary}</p>
+          <SewnOn choices={drafted?.chosen ?? {}} />
           {groups.map((group) => (
             <fieldset key={group} className="mt-1.5 border-t border-linen-2 pt-1">
               <legend className="sr-only">{group}</legend>
@@ -146,6 +149,12 @@ function AgreeStyle({ style, bookButton }: { readonly style: Style; readonly boo
       </div>
     </div>
   );
+}
+
+/** The parts that are sewn to the style now. */
+function SewnOn({ choices }: { readonly choices: ChoiceValues }) {
+  const parts = chosenParts(choices).map(({ name }) => name.toLowerCase());
+  return parts.length > 0 ? <p className="text-sm font-semibold">With {parts.join(' and ')}</p> : null;
 }
 
 /** What the style does not take, and why. */

@@ -3,6 +3,7 @@ import { isMet, type Round } from '@ample-bolt/core/checks/rounds';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { levelKind } from '@ample-bolt/core/pieces/level';
+import { capital } from '@ample-bolt/core/text/capital';
 
 /** The longest bar stands for this much ease, mm. */
 const FULL = 100;
@@ -44,10 +45,10 @@ function EaseRow({ round, unit }: { readonly round: Round; readonly unit: Unit }
   const number = (mm: number) => formatNumber(Math.abs(mm), unit, { style: 'typeset' });
   return (
     <p
-      className="grid grid-cols-[44px_1fr_auto] items-center gap-2 py-1 text-sm"
+      className="grid grid-cols-[76px_1fr_auto] items-center gap-2 py-1 text-sm"
       title={`Finished ${formatNumber(finished, unit)} ${unit}; ${held === 'at-least' ? 'least' : 'wanted'} ease ${number(wantedEase)} ${unit}`}
     >
-      <span className="capitalize">{levelKind(level).girth}</span>
+      <span>{capital(levelKind(level).girth)}</span>
       <span className="relative h-2.5 rounded-[2px] bg-linen-2">
         <span
           className={`block h-full rounded-[2px] ${right ? 'bg-woad' : 'bg-madder'}`}

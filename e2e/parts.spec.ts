@@ -1,0 +1,142 @@
+import { expect, test } from '@playwright/test';
+import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
+import { draftOrder } from '@ample-bolt/core/shop/draft-order';
+import { chalkMannerOf, orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
+import { styleBook } from '@ample-bolt/core/styles/style-book';
+import { openTicket, putPart, readings, takeMeasures, ticketId } from './ticket.ts';
+
+/** A sloping, long-armed body made up for these journeys. */
+const body = {
+  shoulder: '15 1/4', bustSpan: '7 5/8', shoulderToBust: '10 3/4', frontWaistLength: '17 1/8', backWaistLength: '16 1/4',
+  bust: '38 3/4', highBust: '36', underBust: '33', waist: '30 1/2', hip: '41 1/4', waistToHip: '8 1/2',
+  upperArm: '12 1/4', armLength: '23 3/4', wrist: '6 7/8', hand: '8 1/4',
+}; // prettier-ignore
+
+test('a princess bodice with set-in sleeves and a half-circle skirt is composed, laid and chalked', async ({
+  page,
+  request,
+}) => {
+  await openTicket(page, 'Isolde Fenn', 'Harvest dress');
+  const id = await ticketId(request, 'Harvest dress');
+  const station = (name: RegExp) =>
+    page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name }).click();
+  await takeMeasures(page, readings);
+
+  // The style comes from the book; the parts are chosen beside it, and ask for the measures that they need.
+  await station(/Style/);
+  await page.getByRole('button', { name: 'Style book' }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Bustier bodice/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Make this style' }).click();
+  await page.getByRole('radio', { name: 'set-in sleeve' }).click();
+  await expect(page.getByText('The set-in sleeve is not drawn')).toBeVisible();
+  await page.getByRole('radio', { name: 'circle skirt' }).click();
+  await expect(page.getByText('With set-in sleeve and circle skirt')).toBeVisible();
+  await page.getByRole('radio', { name: 'half', exact: true }).click();
+  await page.getByRole('button', { name: /^Agree/ }).click();
+  await expect(page).toHaveURL(/figures$/);
+
+  // What the sleeve needs is asked for by its name.
+  await station(/Measure/);
+  await takeMeasures(page, [
+    ['Upper arm, flexed', '12'],
+    ['Wrist', '6 1/2'],
+    ['Arm length', '23'],
+  ]);
+  await station(/Draft/);
+  await expect(page.getByRole('button', { name: /^Sleeve/ })).toBeVisible();
+  await expect(page.getByText('seams true.')).toBeVisible();
+  const seam = page.getByRole('button', { name: /sleeve to armhole, front/ });
+  await seam.click();
+  await expect(page.getByText('Flat on each other to the notch')).toBeVisible();
+
+  const cloths = (styleBook['bustier-bodice']?.cloths ?? []).map((role) => ({
+    role,
+    name: `Harvest ${role}`,
+    width: role === 'stay' ? '36in' : '58in',
+  }));
+  await putPart(request, id, 'cloths', { cloths });
+  await page.goto(`/tickets/${id}/lay`);
+  for (const [cloth] of cloths.entries()) {
+    const take = page.getByRole('button', { name: 'Take this plan' });
+    await expect(take).toBeEnabled({ timeout: 30_000 });
+    await take.click();
+    if (cloth < cloths.length - 1)
+      await expect(page.getByRole('tab', { name: /laid/ })).toHaveCount(cloth + 1, { timeout: 30_000 });
+  }
+  await expect(page.getByRole('heading', { name: 'Where it starts' })).toBeVisible({ timeout: 30_000 });
+
+  // The marks of the page are those that Node makes of the same ticket, sleeve and skirt among them.
+  const ticket = (await (await request.get(`/api/tickets/${id}`)).json()) as Ticket;
+  const order = orderOfTicket(ticket);
+  if (!order) throw new Error('the ticket is not measured');
+  const { pieces } = draftOrder(order);
+  const marks = chalkLaid(pieces, chalkMannerOf(ticket), Object.values(ticket.lays), ticket.cloths);
+  expect(marks).toHaveLength(ticket.marksInAll);
+  const chalked = new Set(marks.map(({ piece }) => piece));
+  for (const piece of ['sleeve', 'skirt-front', 'skirt-back']) expect([...chalked]).toContain(piece);
+  const last = Object.fromEntries(marks.slice(0, -1).map(({ piece, order: place }) => [piece, place]));
+  await putPart(request, id, 'chalk', { chalked: last });
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Label it' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'All chalked' })).toBeVisible();
+});
+
+/** A ticket of a style with a sleeve, measured. */
+const sleeved = Object.values(styleBook).filter(({ lacks }) => lacks.armhole === undefined);
+
+test('every bodice that has an armhole takes a sleeve, every other one says why it does not', async ({
+  page,
+  request,
+}) => {
+  for (const { id: styleId, name } of Object.values(styleBook)) {
+    const opened = await request.post('/api/tickets', {
+      data: { title: `Sleeved ${name}`, client: { name: 'Corin Tarn', kind: 'adult' }, dueOn: '2027-05-01', unit: 'in', styleId },
+    }); // prettier-ignore
+    const { id } = (await opened.json()) as { id: string };
+    await putPart(request, id, 'measures', {
+      from: 'neckSide',
+      startLine: 'stitch',
+      observations: { build: 'middle', tummy: 'flat', shoulders: 'middle' },
+      values: styleId === 'banded-off-shoulder-top' ? { ...body, offShoulderRound: '44' } : body,
+    });
+    await page.goto(`/tickets/${id}/style`);
+    if (!sleeved.some((style) => style.id === styleId)) {
+      await expect(page.getByText(/^No sleeve: /)).toBeVisible();
+      continue;
+    }
+    await page.getByRole('radio', { name: 'set-in sleeve' }).click();
+    await page.getByRole('button', { name: /^Agree/ }).click();
+    await expect(page).toHaveURL(/figures$/);
+    await page.goto(`/tickets/${id}/draft`);
+    await expect(page.getByRole('button', { name: /^Sleeve/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /sleeve to armhole, back/ })).toBeVisible();
+  }
+});
+
+test('a part that the bodice cannot carry any more stops it, and one press leaves the part off', async ({
+  page,
+  request,
+}) => {
+  const opened = await request.post('/api/tickets', {
+    data: { title: 'Lengthened bodice', client: { name: 'Corin Tarn', kind: 'adult' }, dueOn: '2027-05-01', unit: 'in', styleId: 'plain-bodice' },
+  }); // prettier-ignore
+  const { id } = (await opened.json()) as { id: string };
+  await putPart(request, id, 'measures', {
+    from: 'neckSide',
+    startLine: 'stitch',
+    observations: { build: 'middle', tummy: 'flat', shoulders: 'middle' },
+    values: body,
+  });
+  await page.goto(`/tickets/${id}/style`);
+  await page.getByRole('radio', { name: 'circle skirt' }).click();
+  await page.getByRole('radio', { name: 'below the waist' }).click();
+  await expect(page.getByText('has no seam at the waist for a skirt')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it off' }).click();
+  await expect(page.getByText('has no seam at the waist for a skirt')).toBeHidden();
+  await expect(page.getByRole('radio', { name: 'circle skirt' })).not.toBeChecked();
+});
