@@ -53,7 +53,7 @@ export function StylePage() {
           {bookButton}
         </div>
       )}
-      <StyleBookDialog key={ticket.styleId} open={looking} onClose={() => setLooking(false)} />
+      <StyleBookDialog key={`book ${ticket.styleId}`} open={looking} onClose={() => setLooking(false)} />
     </>
   );
 }
