@@ -1,4 +1,7 @@
 import { optionsInOrder, type Choice } from '../src/garment/choice.ts';
+import { joinKinds } from '../src/garment/join.ts';
+import { slots } from '../src/garment/part.ts';
+import { partBook } from '../src/parts/part-book.ts';
 import { styleBook } from '../src/styles/style-book.ts';
 import type { Answer } from './answer.ts';
 
@@ -23,10 +26,10 @@ function choiceJson(id: string, choice: Choice) {
   }
 }
 
-/** Every style of the book: what it needs, what it works out when that was not taken, and what is chosen of it. */
+/** Every style of the book and every part: what it needs and offers, what it works out when that was not taken, and what is chosen of it. */
 export function stylesCommand(): Answer {
   const styles = Object.values(styleBook).map(
-    ({ id, name, summary, cloths, requires, derives, checks, choices }) => ({
+    ({ id, name, summary, cloths, requires, derives, checks, choices, lacks }) => ({
       id,
       name,
       summary,
@@ -34,12 +37,30 @@ export function stylesCommand(): Answer {
       requires,
       derives,
       checks,
+      offers: joinKinds.filter((kind) => lacks[kind] === undefined),
+      lacks,
       choices: Object.entries(choices).map(([choice, what]) => choiceJson(choice, what)),
     }),
   );
+  const parts = partBook.map(({ id, slot, name, requires, derives, checks, choices }) => ({
+    id,
+    slot,
+    name,
+    needs: [slots[slot]],
+    offers: [],
+    requires,
+    derives,
+    checks,
+    choices: Object.entries(choices).map(([choice, what]) => choiceJson(choice, what)),
+  }));
   return {
-    json: { styles },
-    text: styles.map(({ id, name, summary }) => `${id.padEnd(26)}${name}. ${summary}`).join('\n'),
+    json: { styles, parts },
+    text: [
+      ...styles.map(({ id, name, summary }) => `${id.padEnd(26)}${name}. ${summary}`),
+      '',
+      'Parts, sewn to what a bodice offers:',
+      ...parts.map(({ id, name, needs }) => `${id.padEnd(26)}${name}. Needs the ${needs.join(', ')}`),
+    ].join('\n'),
     stopped: false,
   };
 }

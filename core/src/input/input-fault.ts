@@ -10,6 +10,8 @@ export type InputFaultCode =
   | 'unknown-measure'
   | 'missing-measure'
   | 'unknown-style'
+  | 'unknown-part'
+  | 'no-join'
   | 'unknown-choice'
   | 'unknown-option'
   | 'unknown-rule'

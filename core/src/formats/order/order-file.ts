@@ -24,8 +24,14 @@ export interface OrderFile {
 
 export type WrittenLength = number | string;
 
+/** A part by its id, with what is chosen of it. */
+export type PartFile =
+  string | { readonly part: string; readonly options?: { readonly [id: string]: WrittenLength } };
+
+/** A garment: a style of the book, or the bodice of one, and the parts that are sewn to it. */
 export interface GarmentFile {
-  readonly style: string;
+  readonly style?: string;
+  readonly parts?: { readonly [slot: string]: PartFile };
   readonly choices?: { readonly [id: string]: WrittenLength | { readonly [role: string]: WrittenLength } };
   readonly figures?: {
     readonly [id: string]: {

@@ -50,9 +50,20 @@ export const orderSchema = {
       minItems: 1,
       items: {
         type: 'object',
-        required: ['style'],
+        anyOf: [{ required: ['style'] }, { required: ['parts'] }],
         properties: {
           style: { type: 'string' },
+          parts: {
+            type: 'object',
+            additionalProperties: {
+              type: ['string', 'object'],
+              required: ['part'],
+              properties: {
+                part: { type: 'string' },
+                options: { type: 'object', additionalProperties: length },
+              },
+            },
+          },
           choices: { type: 'object' },
           figures: {
             type: 'object',

@@ -34,6 +34,45 @@ const faultOf = (file: unknown) => {
   return result.ok ? undefined : { code: result.fault.code, field: result.fault.field };
 };
 
+describe('a garment composed of parts', () => {
+  const composed = (garment: object) =>
+    readOrder(
+      order({
+        measures: { ...(order()['measures'] as object), upperArm: 12, armLength: 23, wrist: 6.5 },
+        garments: [garment],
+      }),
+    );
+
+  test('is the style of its bodice with its parts chosen, and their options with them', () => {
+    const result = composed({
+      parts: {
+        bodice: 'plain-bodice',
+        sleeve: { part: 'sleeve-set-in', options: { capEase: '3/4', sleeveTo: 'elbow' } },
+        skirt: 'skirt-circle',
+      },
+      choices: { circle: '1' },
+    });
+    if (!result.ok) throw new Error(result.fault.message);
+    expect(result.value.style.id).toBe('plain-bodice');
+    expect(result.value.choices).toEqual({
+      circle: '1',
+      sleeve: 'sleeve-set-in',
+      capEase: inches(0.75),
+      sleeveTo: 'elbow',
+      skirt: 'skirt-circle',
+    });
+    const ids = draftOrder(result.value).pieces.map(({ piece }) => piece.id);
+    expect(ids).toEqual(expect.arrayContaining(['sleeve', 'skirt-front', 'skirt-back']));
+  });
+
+  test('says of a join that is not there what is needed and why it is missing', () => {
+    const result = composed({ style: 'tube-top', parts: { sleeve: 'sleeve-set-in' } });
+    expect(result.ok ? '' : result.fault.message).toBe(
+      'The set-in sleeve needs the armhole of a bodice, and the tube top offers none. No sleeve: it is strapless and has no armhole to set one into.',
+    );
+  });
+});
+
 describe('readOrder', () => {
   test('reads lengths in any form, with defaults for what is not said', () => {
     const result = readOrder(order({ cloths: [{ role: 'outer', width: '1.4m' }] }));
@@ -55,6 +94,49 @@ describe('readOrder', () => {
     ['a measure that is a list', withMeasure('bust', [36]), 'wrong-shape', 'measures.bust'],
     ['an unknown measure', withMeasure('bustt', 36), 'unknown-measure', 'measures.bustt'],
     ['a missing required measure', order({ measures: { bust: 36 } }), 'missing-measure', 'measures.shoulder'],
+    ['no style and no bodice', order({ garments: [{ parts: {} }] }), 'unknown-style', 'garments.0.style'],
+    [
+      'a bodice that is none',
+      order({ garments: [{ parts: { bodice: 'toga' } }] }),
+      'unknown-style',
+      'garments.0.parts.bodice',
+    ],
+    [
+      'a style and another bodice',
+      order({ garments: [{ style: 'tube-top', parts: { bodice: 'waistcoat' } }] }),
+      'unknown-style',
+      'garments.0.parts.bodice',
+    ],
+    [
+      'a part that is none',
+      order({ garments: [{ style: 'plain-bodice', parts: { sleeve: 'wing' } }] }),
+      'unknown-part',
+      'garments.0.parts.sleeve',
+    ],
+    [
+      'a part in another slot',
+      order({ garments: [{ style: 'plain-bodice', parts: { skirt: 'sleeve-set-in' } }] }),
+      'unknown-part',
+      'garments.0.parts.skirt',
+    ],
+    [
+      'a sleeve on a tube top',
+      order({ garments: [{ style: 'tube-top', parts: { sleeve: 'sleeve-set-in' } }] }),
+      'no-join',
+      'garments.0.parts.sleeve',
+    ],
+    [
+      'a collar apart from its style',
+      order({ garments: [{ style: 'plain-bodice', parts: { collar: 'stand' } }] }),
+      'not-yet',
+      'garments.0.parts.collar',
+    ],
+    [
+      'a sleeve whose measures are missing',
+      order({ garments: [{ style: 'plain-bodice', parts: { sleeve: 'sleeve-set-in' } }] }),
+      'missing-measure',
+      'measures.upperArm',
+    ],
     ['another version', order({ version: 2 }), 'wrong-version', 'version'],
     ['another format', order({ format: 'something' }), 'wrong-format', 'format'],
     ['an unknown unit', order({ unit: 'ell' }), 'wrong-shape', 'unit'],

@@ -1,10 +1,10 @@
+import { readParts } from './read-parts.ts';
 import type { ChoiceValues } from '../../garment/choice.ts';
 import { measuresWithParts } from '../../parts/part-book.ts';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { usualObservations, type MeasureValues } from '../../measures/measure-set.ts';
 import { readMeasures } from '../../measures/read-measure.ts';
 import { measureOf } from '../../measures/catalogue.ts';
-import { styleBook, styleOf } from '../../styles/style-book.ts';
 import type { Style } from '../../styles/style.ts';
 import { inches } from '../../units/length.ts';
 import { checkFile, parseFile } from '../check-file.ts';
@@ -43,13 +43,9 @@ export function readOrder(file: unknown): Read<Order> {
   const [garment, second] = order.garments;
   if (!garment || second)
     return refuse('not-yet', 'garments', 'An order holds one garment for now; write one file for each.');
-  const style = styleOf(garment.style);
-  if (!style)
-    return refuse(
-      'unknown-style',
-      'garments.0.style',
-      `${garment.style} is not in the style book; there is ${Object.keys(styleBook).join(', ')}.`,
-    );
+  const composed = readParts(garment, 'garments.0');
+  if (!composed.ok) return composed;
+  const { style, choices } = composed.value;
   const values = readMeasures(order.measures, unit);
   if (!values.ok) return values;
   const heel = readLength(
@@ -60,7 +56,7 @@ export function readOrder(file: unknown): Read<Order> {
     HEEL_BOUNDS,
   );
   if (!heel.ok) return heel;
-  const chosen = readChoices(style, garment, unit, 'garments.0.choices');
+  const chosen = readChoices(style, { ...garment, choices }, unit, 'garments.0.choices');
   if (!chosen.ok) return chosen;
   const complete = missingMeasure(style, chosen.value.choices, values.value);
   if (!complete.ok) return complete;

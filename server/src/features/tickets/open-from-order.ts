@@ -1,6 +1,7 @@
 import { seamRoles } from '@ample-bolt/core/pieces/allowances';
 import type { OrderFile } from '@ample-bolt/core/formats/order/order-file';
 import type { Order } from '@ample-bolt/core/shop/order';
+import { readParts } from '@ample-bolt/core/formats/order/read-parts';
 import { readOrder } from '@ample-bolt/core/formats/order/read-order';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { badInput } from '../../http/problem.ts';
@@ -63,7 +64,9 @@ async function enter(opened: Ticket, file: OrderFile, { person, startLine }: Ord
   const [garment] = file.garments;
   const rules = rulesOf(file);
   if (Object.keys(rules).length > 0) ticket = await setRules(id, { ...on(), rules });
-  if (garment?.choices) ticket = await setChoices(id, { ...on(), choices: texts(garment.choices) });
+  const composed = garment && readParts(garment, 'garments.0');
+  if (composed?.ok && (garment?.choices || garment?.parts))
+    ticket = await setChoices(id, { ...on(), choices: texts(composed.value.choices) });
   if (file.cloths?.length) {
     const cloths = file.cloths.map((cloth) => ({
       ...cloth,

@@ -1,0 +1,84 @@
+import { slots, type Part, type Slot } from '../../garment/part.ts';
+import { read, refuse, type Read } from '../../input/input-fault.ts';
+import { partBook } from '../../parts/part-book.ts';
+import { styleBook, styleOf } from '../../styles/style-book.ts';
+import type { Style } from '../../styles/style.ts';
+import { lackWords } from '../../words/lack-words.ts';
+import type { GarmentFile, PartFile } from './order-file.ts';
+
+/** A garment of a file as a style of the book with its choices, those of its parts among them. */
+export interface ComposedGarment {
+  readonly style: Style;
+  readonly choices: NonNullable<GarmentFile['choices']>;
+}
+
+const slotNames = Object.keys(slots) as Slot[];
+
+/** Parts that the contract knows and that no garment takes apart yet. */
+const notYet = ['collar', 'closure', 'layers'] as const;
+
+const idOf = (written: PartFile): string => (typeof written === 'string' ? written : written.part);
+
+function readStyle(garment: GarmentFile, field: string): Read<Style> {
+  const bodice = garment.parts?.bodice;
+  const [id, place] = bodice === undefined ? [garment.style, 'style'] : [idOf(bodice), 'parts.bodice'];
+  if (garment.style !== undefined && id !== garment.style)
+    return refuse(
+      'unknown-style',
+      `${field}.parts.bodice`,
+      `The garment is of the style ${garment.style} and of the bodice ${id ?? ''}; name one of them.`,
+    );
+  const style = id === undefined ? undefined : styleOf(id);
+  return style
+    ? read(style)
+    : refuse(
+        'unknown-style',
+        `${field}.${place}`,
+        `${id ?? 'No style'} is not in the style book; there is ${Object.keys(styleBook).join(', ')}.`,
+      );
+}
+
+function readPart(style: Style, slot: Slot, written: PartFile, field: string): Read<Part> {
+  const part = partBook.find(({ id }) => id === idOf(written));
+  if (!part || part.slot !== slot)
+    return refuse(
+      'unknown-part',
+      field,
+      `${idOf(written)} is no ${slot}; there is ${partBook
+        .filter((each) => each.slot === slot)
+        .map(({ id }) => id)
+        .join(', ')}.`,
+    );
+  const kind = slots[slot];
+  const lack = style.lacks[kind];
+  return lack === undefined
+    ? read(part)
+    : refuse(
+        'no-join',
+        field,
+        `The ${part.name.toLowerCase()} needs the ${kind} of a bodice, and the ${style.name.toLowerCase()} offers none. ${lackWords(kind, lack)}`,
+      );
+}
+
+/** Reads what a garment is composed of: a style of the book, or a bodice, with parts that its joins fit. */
+export function readParts(garment: GarmentFile, field: string): Read<ComposedGarment> {
+  const style = readStyle(garment, field);
+  if (!style.ok) return style;
+  let choices = garment.choices ?? {};
+  for (const slot of slotNames) {
+    const written = garment.parts?.[slot];
+    if (written === undefined) continue;
+    const part = readPart(style.value, slot, written, `${field}.parts.${slot}`);
+    if (!part.ok) return part;
+    const options = typeof written === 'string' ? {} : (written.options ?? {});
+    choices = { ...choices, [slot]: part.value.id, ...options };
+  }
+  const early = notYet.find((slot) => garment.parts?.[slot] !== undefined);
+  if (early)
+    return refuse(
+      'not-yet',
+      `${field}.parts.${early}`,
+      `The ${early} of a garment comes with its style for now; leave it out.`,
+    );
+  return read({ style: style.value, choices });
+}
