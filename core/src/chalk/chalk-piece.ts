@@ -1,5 +1,6 @@
 import { endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts';
-import { distance, point, type Point } from '../geometry/point.ts';
+import { circleThrough } from '../geometry/circle-through.ts';
+import { distance, point, subtract, type Point } from '../geometry/point.ts';
 import { boxOf } from '../geometry/ring.ts';
 import type { Cloth } from '../lay/model/cloth.ts';
 import { chalkedPlacements, type Lay } from '../lay/model/lay.ts';
@@ -107,8 +108,23 @@ function innerMarks({ path }: Edge, mark: (name: PointName, p: Point) => Unorder
   return centre && side ? [mark('inner-centre', centre), mark('inner-side', side)] : [];
 }
 
-function edgeMarks(piece: Piece): UnorderedMark[] {
-  const drawn = piece.edges.filter(({ role }) => role !== 'fold' && role !== 'dart');
+/** Marks this near to a circle lie on it to the chalk, mm. */
+const ON_CIRCLE = 0.5;
+/** A tape is swung no further than this, mm. */
+const LONGEST_SWING = 1600;
+
+/** The point that a tape is swung from along an edge that is sewn along an arc, and how far the line that is chalked lies from it. */
+function swingOf(stitched: Edge | undefined, chalked: readonly Point[], origin: Point) {
+  const circle = stitched && circleThrough(curvePoints(stitched.path), ON_CIRCLE);
+  const middle = chalked[Math.floor(chalked.length / 2)];
+  if (!circle || !middle || circle.radius > LONGEST_SWING) return undefined;
+  const { x, y } = subtract(circle.centre, origin);
+  return { radius: distance(middle, circle.centre), down: y, out: x };
+}
+
+/** The slopes and curves of the line that is chalked. */
+function edgeMarks(chalked: Piece, stitched: Piece, origin: Point): UnorderedMark[] {
+  const drawn = chalked.edges.filter(({ role }) => role !== 'fold' && role !== 'dart');
   const slopes = drawn.filter(isStraight).map((edge): UnorderedMark => ({
     kind: 'slope',
     edge: edge.id,
@@ -117,12 +133,15 @@ function edgeMarks(piece: Piece): UnorderedMark[] {
   }));
   const curves = drawn
     .filter((edge) => !isStraight(edge))
-    .map((edge): UnorderedMark => ({
-      kind: 'curve',
-      edge: edge.id,
-      mm: edgeLength(edge),
-      points: curvePoints(edge.path),
-    }));
+    .map((edge): UnorderedMark => {
+      const points = curvePoints(edge.path);
+      const swing = swingOf(
+        stitched.edges.find(({ id }) => id === edge.id),
+        points,
+        origin,
+      );
+      return { kind: 'curve', edge: edge.id, mm: edgeLength(edge), ...(swing && { swing }), points };
+    });
   return [...slopes, ...curves];
 }
 
@@ -214,7 +233,7 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
     { kind: 'start-line', out: widest, below: origin.below, points: across(at.y) },
     ...levels.filter((mark) => mark.kind !== 'level' || mark.down > Math.max(0, -at.y)),
     ...pointMarks(chalked, at),
-    ...edgeMarks(chalked),
+    ...edgeMarks(chalked, piece, at),
     ...dartMarks(piece, at),
     ...allowanceMarks(piece, options.line),
     ...notchMarks(chalked),

@@ -1,5 +1,13 @@
-import { curveLength, endDirection, placeAtLength, startDirection, type Curve } from '../geometry/curve.ts';
-import { angleBetween, type Point } from '../geometry/point.ts';
+import {
+  curveLength,
+  endDirection,
+  endOf,
+  placeAtLength,
+  startDirection,
+  startOf,
+  type Curve,
+} from '../geometry/curve.ts';
+import { angleBetween, cross, subtract, unitVector, type Point } from '../geometry/point.ts';
 import { inches } from '../units/length.ts';
 
 /** A free hand joins marks fairly when they are about this far apart; common practice. mm. */
@@ -25,11 +33,23 @@ export const cornersOf = (curve: Curve): Point[] =>
     .slice(1)
     .flatMap(([first]) => (first ? [first.a] : []));
 
+/** A run of straight segments that strays no further than this from the line between its ends is a straight line to the chalk, mm. */
+const STRAIGHT = 0.3;
+
+/** Whether a fair line is straight; a curve may have been given as chords, as a cut line is. */
+function isStraight(run: Curve): boolean {
+  const [from, to] = [startOf(run), endOf(run)];
+  const along = unitVector(subtract(to, from));
+  return (
+    run.every(({ kind }) => kind === 'line') &&
+    run.every(({ b }) => Math.abs(cross(along, subtract(b, from))) <= STRAIGHT)
+  );
+}
+
 /** Points of one fair line, evenly spread: a straight one needs none between its ends. */
 function pointsOf(run: Curve): Point[] {
   const length = curveLength(run);
-  const isStraight = run.every(({ kind }) => kind === 'line');
-  const steps = isStraight ? 1 : Math.max(3, Math.ceil(length / HAND_SPACING));
+  const steps = isStraight(run) ? 1 : Math.max(3, Math.ceil(length / HAND_SPACING));
   return Array.from(
     { length: steps },
     (_, index) => placeAtLength(run, (length * (index + 1)) / steps).point,

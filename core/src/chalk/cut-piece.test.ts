@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { endOf, startOf } from '../geometry/curve.ts';
-import { distance } from '../geometry/point.ts';
+import { distance, point } from '../geometry/point.ts';
 import { signedArea } from '../geometry/ring.ts';
 import { edgeOf, stitchRing } from '../pieces/piece.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
@@ -35,6 +35,24 @@ describe('a piece by its cut line', () => {
         for (const p of points) expect([p, distanceToRing(p, drafted.outline) < 0.6]).toEqual([p, true]);
     }
   });
+
+  test.each(Object.values(styleBook))(
+    '$name: a curve of the cut line is chalked by as many points as it bends, and joined they lie on it',
+    (style) => {
+      for (const drafted of piecesOf(style)) {
+        const curves = chalkPiece(drafted, onPattern).flatMap((mark) =>
+          mark.kind === 'curve' ? [mark] : [],
+        );
+        for (const { edge, points } of curves)
+          points.slice(1).forEach((to, index) => {
+            const from = points[index] ?? to;
+            const middle = point((from.x + to.x) / 2, (from.y + to.y) / 2);
+            const off = distanceToRing(middle, drafted.outline);
+            expect([drafted.piece.id, edge, off < 8]).toEqual([drafted.piece.id, edge, true]);
+          });
+      }
+    },
+  );
 
   test('edges follow each other, and notches stay on their edge', () => {
     const [front] = piecesOf(plainBodice);

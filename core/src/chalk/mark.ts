@@ -82,7 +82,13 @@ export type Mark =
       readonly out: number;
     })
   | (MarkBase & { readonly kind: 'slope'; readonly edge: Edge['id']; readonly mm: number })
-  | (MarkBase & { readonly kind: 'curve'; readonly edge: Edge['id']; readonly mm: number })
+  | (MarkBase & {
+      readonly kind: 'curve';
+      readonly edge: Edge['id'];
+      readonly mm: number;
+      /** An arc of a circle: how far its marks lie from one point, and where that is. */
+      readonly swing?: { readonly radius: number; readonly down: number; readonly out: number };
+    })
   | (MarkBase & {
       readonly kind: 'dart';
       readonly dart: Dart['id'];

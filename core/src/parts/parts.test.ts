@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { Bezier } from 'bezier-js';
+import { chalkPiece } from '../chalk/chalk-piece.ts';
 import { draftGap } from '../testing/draft-gap.ts';
 import { addUpPrinted } from '../testing/add-up-printed.ts';
 import { draftInput, middleBody, withArm } from '../testing/bodies.ts';
@@ -188,6 +189,26 @@ describe.each(takes('skirt'))('a circle skirt on the $name', (style) => {
 
 describe('the circle skirt', () => {
   const style = { id: 'plain-bodice' };
+
+  test('is chalked by swinging the tape from one point, for waist and hem alike', () => {
+    const draft = draftOf(style, { ...withSkirt, circle: '1', skirtParts: '4' });
+    const front = draft.pieces.find(({ piece }) => piece.id === 'skirt-front');
+    if (!front) throw new Error('no skirt front');
+    for (const line of ['cut', 'stitch'] as const) {
+      const arcs = chalkPiece(front, { line, startLine: 'stitch' }).flatMap((mark) =>
+        mark.kind === 'curve' && mark.swing ? [mark.swing] : [],
+      );
+      const [waist, hem] = arcs;
+      if (!waist || !hem) throw new Error('no arcs');
+      // Handbook arithmetic: the inner radius of a whole circle is its round over 2π.
+      const round = 2 * draft.seams.filter(({ id }) => id === 'skirt to waist').reduce((sum, { lengthB }) => sum + lengthB, 0);
+      const seam = line === 'cut' ? inches(0.5) : 0;
+      expect(waist.radius).toBeCloseTo(round / (2 * Math.PI) - seam, 0);
+      expect(hem.radius - waist.radius).toBeCloseTo(inches(22) + seam + (line === 'cut' ? inches(2) : 0), 0);
+      expect([waist.out, hem.out].every((out) => Math.abs(out) < 1)).toBe(true);
+      expect(waist.down).toBeCloseTo(hem.down, 0);
+    }
+  }); // prettier-ignore
 
   test('no panel has a seam at centre front', () => {
     for (const skirtParts of ['2', '4']) {

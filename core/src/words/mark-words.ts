@@ -125,6 +125,18 @@ function sayIn(unit: Unit, style: LengthFormat['style']): Say {
   };
 }
 
+/** Where the tape is held to swing an arc. */
+function swingWords({ swing, from }: Extract<Mark, { kind: 'curve' }>, { length }: Say): string {
+  if (!swing) return '';
+  const { down, out } = swing;
+  const height = down < 0 ? `${length(-down)} above the start line` : `${length(down)} down`;
+  const across =
+    Math.abs(out) < ON_CENTRE
+      ? `on the ${originWords[from]}`
+      : `${length(Math.abs(out))} ${out < 0 ? 'to the left' : 'across'}`;
+  return `Hold the tape ${height}, ${across}, and swing it. `;
+}
+
 /** Every kind of mark with its words. */
 const worded: {
   readonly [Kind in Mark['kind']]: (mark: Extract<Mark, { kind: Kind }>, say: Say) => MarkWords;
@@ -173,10 +185,13 @@ const worded: {
     text: 'A straight line between its two marks.',
     figures: [figure(mark.mm, 'long')],
   }),
-  curve: (mark, { figure }) => ({
+  curve: (mark, say) => ({
     title: capital(edgeName(mark.edge)),
-    text: `A fair curve through ${mark.points.length} marks; check it with the tape on edge.`,
-    figures: [figure(mark.mm, 'along')],
+    text: `${swingWords(mark, say)}A fair curve through ${mark.points.length} marks; check it with the tape on edge.`,
+    figures: [
+      ...(mark.swing ? [say.figure(mark.swing.radius, 'to swing')] : []),
+      say.figure(mark.mm, 'along'),
+    ],
   }),
   dart: (mark, { figure, out }) => ({
     title: dartLabel(ownId(mark.dart)),
