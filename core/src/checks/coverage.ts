@@ -4,7 +4,7 @@ import { inches } from '../units/length.ts';
 import { finding, type Finding } from '../findings/finding.ts';
 import { TYPED_WITHIN } from '../findings/remedy.ts';
 
-/** How much a neckline or a top edge covers: how far it lies above the bust line at the centre, mm; below it is negative. */
+/** Height of a neckline or a top edge above the bust line at the centre, mm; below it is negative. */
 export interface Coverage {
   readonly piece: string;
   readonly face: Piece['face'];

@@ -23,7 +23,7 @@ function lengthFromCentre(piece: Piece, role: EdgeRole, centre: Point | undefine
   return segments.length > 0 && centre ? sewn + Math.max(0, innermost - centre.x) : sewn;
 }
 
-/** How far down a level lies at a place, x in mm. */
+/** Depth of a level at a place, x in mm. */
 function heightAt(path: readonly Point[], x: number): number {
   const index = path.findIndex((p) => p.x >= x);
   const [from, to] = [path[Math.max(0, index - 1)], path.at(index)];

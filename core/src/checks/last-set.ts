@@ -19,7 +19,7 @@ const FAR_OFF = inches(3);
 /** A mended slip must come this near to the last set: an inch, or a twentieth of it. */
 const nearTo = (mm: number, last: number): boolean => Math.abs(mm - last) <= Math.max(inches(1), last / 20);
 
-/** What was meant by a figure that looks like a slip of the pen, from the last set's. */
+/** The meant value of a figure that looks like a slip of the pen, from the last set's. */
 const meant = (mm: number, last: number): Guess | undefined =>
   [...unitSlips(mm), ...digitSlips(mm)].find((guess) => nearTo(guess.mm, last));
 
@@ -50,7 +50,7 @@ function againstLast(
   );
 }
 
-/** What is odd in a set beside the last one of the same person: slips of the pen, and rounds that changed too fast. */
+/** Findings of a set against the last one of the same person: slips of the pen, and rounds that changed too fast. */
 export const checkAgainstLast = (
   values: MeasureValues,
   last: LastSet | undefined,

@@ -34,7 +34,7 @@ export function zipFindings(
   ];
 }
 
-/** What a closed armhole must pass, where it was measured: a hand, and the arm that stays in it. */
+/** Findings of a closed armhole that a hand, or the arm that stays in it, does not pass, where they were measured. */
 export function armholeFindings(
   bodice: readonly DraftedPiece[],
   taken: (id: MeasureId) => number | undefined,

@@ -41,7 +41,7 @@ function outOfRange(id: MeasureId, mm: number | undefined, rules: RuleSet): Find
   );
 }
 
-/** How far `of` may stand over `over`: by rules of the house, or merely not below it. */
+/** The allowed difference of two measures: by rules of the house, or merely not negative. */
 interface Gap {
   readonly of: MeasureId;
   readonly over: MeasureId;

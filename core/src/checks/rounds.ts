@@ -14,7 +14,7 @@ export const ROUND_TOLERANCE = inches(1 / 4);
 
 /** A girth as it is once sewn. */
 export interface Round extends Girth {
-  /** What the pieces give, measured on their stitch rings, mm. */
+  /** Girth of the finished pieces, measured on their stitch rings, mm. */
   readonly finished: number;
   readonly ease: number;
 }
@@ -43,7 +43,7 @@ export function isMet({ held, ease, wantedEase }: Round): boolean {
   }
 }
 
-/** How the pieces were made, where that decides what would clear a finding. */
+/** The making of the pieces, where that decides what would clear a finding. */
 export interface RoundsMade {
   readonly school: RuleSet['school.block'];
   readonly hand: HandFigures;

@@ -5,7 +5,7 @@ import type { MeasuredFrom, MeasureValues, Observations } from '../measures/meas
 import type { RuleSet } from '../rules/catalogue.ts';
 import { measured, type Working } from '../workings/working.ts';
 
-/** What a draft asks of a person: every measure has a value and says where it comes from. */
+/** The measures of a person for a draft: every one has a value and says where it comes from. */
 export interface Body {
   readonly from: MeasuredFrom;
   readonly observations: Observations;

@@ -20,7 +20,7 @@ export interface SeamToDraw {
   readonly arriving: Point;
   /** From the centre outwards. */
   readonly darts: readonly DartPlan[];
-  /** What the seam alone must measure once its darts are closed, mm. */
+  /** Target length of the seam once its darts are closed, mm. */
   readonly target: number;
 }
 
@@ -32,7 +32,7 @@ export interface DartMouth {
   readonly mm: number;
 }
 
-/** How wide an upright dart stands open at the level y, mm. */
+/** Opening of an upright dart at the level y, mm. */
 export function openingAt({ outer, tip, inner, mm }: DartMouth, y: number): number {
   const mouth = (outer.y + inner.y) / 2;
   return Math.max(0, (mm * (y - tip.y)) / (mouth - tip.y));
@@ -44,7 +44,7 @@ export interface OpenedSeam {
   /** From the side to the centre. */
   readonly mouths: readonly DartMouth[];
   readonly solved: boolean;
-  /** How far the closed seam is from its target, mm. */
+  /** Residual of the closed seam against its target, mm. */
   readonly residual: number;
 }
 
@@ -76,7 +76,7 @@ function closedCurve(seam: SeamToDraw, turns: readonly number[]): Curve {
   return [handleCurve(from, leaving, handle, seam.to, seam.arriving, handle)];
 }
 
-/** Where the closed seam meets the inner leg of dart `index`, as a length along it. */
+/** Length along the closed seam to the inner leg of dart `index`, mm. */
 function cutAt(seam: SeamToDraw, turns: readonly number[], index: number, closed: Curve): number | undefined {
   const dart = seam.darts[index];
   const [segment] = closed;

@@ -22,7 +22,7 @@ export interface Figure {
   readonly cut: number;
   /** The same on the stitch line, mm. */
   readonly stitch: number;
-  /** What the sum came to, mm: the same unless a hand moved the figure. */
+  /** Value of the sum, mm: the same unless a hand moved the figure. */
   readonly computed: number;
   readonly working: Working;
   /** The sum without allowances, to the stitch line. */
@@ -39,7 +39,7 @@ export interface WornPart {
   readonly piece: string;
   readonly half: 'front' | 'back';
   readonly ring: Ring;
-  /** How far it was moved as a whole from where it was drafted. */
+  /** Move of the whole piece from where it was drafted. */
   readonly by: Point;
   /** On the fold, so that it is drawn opened; else it hangs on both sides. */
   readonly onFold: boolean;

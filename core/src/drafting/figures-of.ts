@@ -46,7 +46,7 @@ function signAt(
 
 interface OnCut {
   readonly mm: number;
-  /** What the allowance adds there: out, or in. */
+  /** Direction in which the allowance lies there: out, or in. */
   readonly sign: 1 | -1;
   /** The name of what the cut line does there beside it. */
   readonly change: Change;

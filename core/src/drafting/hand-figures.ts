@@ -9,7 +9,7 @@ import { changed } from '../workings/working.ts';
 import type { Figure } from './draft.ts';
 import { movePoint } from './operations/edges/move-point.ts';
 
-/** What figures a piece has, measured on it as it is drawn. */
+/** Reads the figures of a piece on it as it is drawn. */
 export type FiguresOf = (drafted: DraftedPiece) => Figure[];
 
 export interface HandSet {
@@ -25,7 +25,7 @@ const SET = 0.05;
 /** The cut corner moves nearly as far as the stitch corner: a few rounds settle it, also where two figures share a corner. */
 const ROUNDS = 12;
 
-/** What a figure reads on the line that a hand meant, mm. */
+/** Reading of a figure on the line that a hand meant, mm. */
 export const readingOf = (figure: Figure, line: HandFigure['line']): number =>
   line === 'stitch' ? figure.stitch : figure.cut;
 

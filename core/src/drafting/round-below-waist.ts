@@ -1,6 +1,6 @@
 import type { Body } from './body.ts';
 
-/** Where the high hip lies between waist and hip, when it was measured: half-way. Common practice. */
+/** Place of the high hip between waist and hip, where it was measured: half-way. Common practice. */
 const HIGH_HIP = 0.5;
 
 /**

@@ -15,7 +15,7 @@ export interface SetGarment {
   readonly hand: HandFigures;
   /** The line that the shop works by. */
   readonly line: HandFigure['line'];
-  /** How many seams and rounds are off when the pieces are so. */
+  /** Number of seams and rounds that are off with such pieces. */
   readonly faults: (pieces: readonly DraftedPiece[]) => number;
 }
 
@@ -23,13 +23,13 @@ export interface SetGarment {
 const LEAST_PULL = 0.3;
 /** A trued seam is off by no more than this, mm. */
 const TRUE = 0.05;
-/** How far a figure is moved to learn what it does to the seam, mm. */
+/** Trial move of a figure, to learn its effect on the seam, mm. */
 const TRIAL = 1;
 
 /** Secant steps: edges are nearly straight for so small a move, and two or three do. */
 const STEPS = 6;
 
-/** Where a figure closes the seam: followed from where it stands by secants, undefined where it hardly pulls or leads too far. */
+/** The value of a figure that closes the seam, found by secants from its present one; undefined where it hardly pulls or leads too far. */
 function settle(off: (mm: number) => number, mm: number, difference: number): number | undefined {
   const pull = (off(mm + TRIAL) - difference) / TRIAL;
   if (Math.abs(pull) < LEAST_PULL) return undefined;

@@ -5,7 +5,7 @@ import type { ClothRole, EdgeRole } from '../pieces/piece.ts';
 import type { Remedy } from './remedy.ts';
 import { findingSeverities, type FindingCode, type Severity } from './severity.ts';
 
-/** Where a finding is. */
+/** Place of a finding. */
 export interface FindingPlace {
   readonly piece?: string;
   readonly edge?: string;
@@ -17,7 +17,7 @@ export interface FindingPlace {
   readonly subject?: string;
 }
 
-/** What a finding has whatever its code. Lengths in mm. */
+/** Fields of a finding of any code. Lengths in mm. */
 interface AnyFinding {
   readonly severity: Severity;
   readonly where: FindingPlace;
@@ -42,10 +42,10 @@ interface Compared extends Found {
   readonly expected: number;
 }
 
-/** What a measure does not go with, where that is not another measure. */
+/** Things other than a measure that a measure is held against. */
 export type Against = 'chest-and-back' | 'quarter-of-height' | 'outseam-less-inseam' | 'worked-out';
 
-/** What each kind of finding tells, by its code. */
+/** Payload of each kind of finding, by its code. */
 interface FindingKinds {
   readonly 'measure-derived': About<'measure'> & Found;
   readonly 'measure-out-of-range': About<'measure'> & Compared;
@@ -124,7 +124,7 @@ interface FindingKinds {
 /** A finding of one kind. */
 export type FindingOf<Code extends FindingCode> = AnyFinding & { readonly code: Code } & FindingKinds[Code];
 
-/** What a check found, where, and what would clear it. Wording lives in `words/`. */
+/** A result of a check: its code and payload, its place, and the change that would clear it. Wording lives in `words/`. */
 export type Finding = { readonly [Code in FindingCode]: FindingOf<Code> }[FindingCode];
 
 type Detail<Code extends FindingCode> = Omit<FindingOf<Code>, 'code' | 'severity' | 'where'>;

@@ -23,14 +23,14 @@ import type { DraftInput } from './draft-input.ts';
 export interface DrawnGarment {
   readonly pieces: readonly Piece[];
   readonly seams: readonly Seam[];
-  /** What goes all around, measured on the finished pieces. */
+  /** Closed girths of the garment; they are measured on the finished pieces. */
   readonly girths: readonly Girth[];
   /** Ids of the pieces whose neckline is held against the bust line. */
   readonly covering: readonly string[];
   readonly worn: (named: Named) => readonly WornPart[];
-  /** What the style itself checks on its finished pieces: what must pass its openings, what an edge covers. */
+  /** Checks of the style itself on its finished pieces: openings, coverage. */
   readonly checks: (named: Named) => readonly Finding[];
-  /** What the drafting itself found. */
+  /** Findings of the drafting. */
   readonly findings: readonly Finding[];
 }
 

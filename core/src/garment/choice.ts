@@ -1,4 +1,4 @@
-/** What choices are about, in the order in which they are asked. */
+/** Groups of choices, in the order in which they are asked. */
 export const choiceGroups = ['Shape', 'Neck', 'Sleeve', 'Skirt', 'Ease'] as const;
 
 interface ChoiceWords {
@@ -35,7 +35,7 @@ export const isAsked = (choice: Choice, chosen: ChoiceValues): boolean =>
   (choice.kind !== 'option' || Object.keys(choice.options).length > 1) &&
   Object.entries(choice.when ?? {}).every(([id, option]) => chosen[id] === option);
 
-/** What was chosen: lengths in mm, options by id. */
+/** Values of choices: lengths in mm, options by id. */
 export type ChoiceValues = { readonly [id: string]: number | string };
 
 /** The types that the values of a style's choices have. */

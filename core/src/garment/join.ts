@@ -5,7 +5,7 @@ import { edgeLength, edgesWithRole, type Edge, type PartName, type Piece } from 
 import type { Seam } from '../pieces/seam.ts';
 import { edgeOfPiece, plus, sum, type Working } from '../workings/working.ts';
 
-/** What another part can be sewn to. */
+/** Kinds of joins. */
 export const joinKinds = ['armhole', 'waist'] as const;
 export type JoinKind = (typeof joinKinds)[number];
 
@@ -23,12 +23,12 @@ export interface JoinSide {
   readonly runs: readonly JoinEdge[];
   /** On the half garment, mm, with the sum of the edges that make it. */
   readonly length: Working;
-  /** Where it begins on its first piece, and ends on its last: from the underarm to the tip of the shoulder, from the centre of a waist to its side. */
+  /** Its two ends, on its first piece and on its last: the underarm and the tip of the shoulder, or the centre of a waist and its side. */
   readonly start: Point;
   readonly end: Point;
 }
 
-/** What a garment offers to a part that is sewn on: both sides on the half garment. */
+/** A join that a garment offers to a part: both sides on the half garment. */
 export interface Join {
   readonly kind: JoinKind;
   readonly front: JoinSide;
@@ -144,7 +144,7 @@ export function joinNotches({ runs }: JoinSide): number[] {
   });
 }
 
-/** Where so many mm of a side have been walked: the edge, and how far along it from where the join reaches it. */
+/** The place so many mm along a side: the edge, and the length along it from where the join reaches it. */
 export function alongJoin({ runs }: JoinSide, mm: number): { readonly edge: JoinEdge; readonly at: number } {
   let left = mm;
   for (const edge of runs) {

@@ -9,13 +9,13 @@ import type { DrawnGarment } from './assemble-draft.ts';
 import type { Choice, ChoiceValues } from './choice.ts';
 import type { Join, JoinKind } from './join.ts';
 
-/** Where parts are chosen for a garment, by what they are sewn to. */
+/** Slots of a garment, each with the kind of join that its parts are sewn to. */
 export const slots = { sleeve: 'armhole', skirt: 'waist' } as const satisfies {
   readonly [slot: string]: JoinKind;
 };
 export type Slot = keyof typeof slots;
 
-/** What is known of a part before it is drafted. */
+/** A part of the book, as far as it is known before it is drafted. */
 export interface Part extends MeasuresUsed {
   readonly id: string;
   readonly slot: Slot;
@@ -23,13 +23,13 @@ export interface Part extends MeasuresUsed {
   readonly choices: { readonly [id: string]: Choice };
 }
 
-/** What a part is drafted from. */
+/** Input of a part's drafting. */
 export interface PartInput {
   readonly body: Body;
   readonly values: ChoiceValues;
   readonly rules: RuleSet;
   readonly allowances: Allowances;
-  /** What it is sewn to. */
+  /** The join that it is sewn to. */
   readonly join: Join;
   /** The pieces that it is sewn to. */
   readonly carriers: readonly Piece[];
@@ -37,12 +37,12 @@ export interface PartInput {
 
 /** A part as it was drawn: pieces, seams, girths and findings of its own, and notches for what it is sewn to. */
 export interface DrawnPart extends Omit<DrawnGarment, 'covering' | 'worn'> {
-  /** How it hangs, beside the parts that it is sewn to as they do. */
+  /** The part as it hangs, beside the parts that it is sewn to as they hang. */
   readonly worn: (named: Named, others: readonly WornPart[]) => readonly WornPart[];
   readonly marks: readonly (Notch & { readonly piece: string })[];
 }
 
-/** How a part is drafted to its join. */
+/** The drafting of a part to its join. */
 export interface PartRecipe {
   readonly draw: (input: PartInput) => DrawnPart;
   /** The choices in force, defaults filled in, mm. */

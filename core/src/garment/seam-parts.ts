@@ -16,7 +16,7 @@ const measureOfRole: { readonly [role in EdgeRole]?: MeasureId } = {
   waist: 'waist',
 };
 
-/** Where to look when the lengths of a piece do not come out: down the back for a bodice, to the hip for a skirt. */
+/** The measure that governs the lengths of a piece: down the back for a bodice, to the hip for a skirt. */
 export const lengthOf = (piece: Piece): MeasureId =>
   piece.part === 'skirt' ? 'waistToHip' : 'backWaistLength';
 

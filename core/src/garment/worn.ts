@@ -95,7 +95,7 @@ const seamDown = ({ piece }: DraftedPiece): Curve => pathDown(edgeOf(piece, 'pri
 /** A seam leaves its armhole sideways: what lies this little below its upper end, mm, is moved over by degrees. */
 const EASED = 45;
 
-/** How far a level of the side panel is moved, so that its seam lies along the centre panel's. */
+/** The move of a level of the side panel, so that its seam lies along the centre panel's. */
 function shiftAlong(centre: Curve, side: Curve): (p: Point) => Point {
   const parts = curveLength(centre) / curveLength(side);
   const [top, foot] = [startOf(side).y, endOf(side).y];

@@ -1,14 +1,14 @@
 import { clamp } from './clamp.ts';
 
-/** What is varied until all that is wanted of it is right at once. */
+/** A system of equations in some unknowns, for Broyden's method. */
 export interface BroydenPlan<Drawn> {
-  /** Where each unknown starts. */
+  /** First value of each unknown. */
   readonly start: readonly number[];
-  /** How much of each residual an unknown is moved by at first: the inverse of what moving it alone does. */
+  /** First step of each unknown for a residual of one: the inverse of its own effect. */
   readonly gains: readonly number[];
   /** `before` is the drawing of the round before, which is near: a drawing that is itself settled may start from it. */
   readonly draw: (unknowns: readonly number[], before: Drawn | undefined) => Drawn;
-  /** What each unknown should bring to nothing. */
+  /** The residuals, one for each unknown; all are zero at the solution. */
   readonly residuals: (drawn: Drawn, unknowns: readonly number[]) => readonly number[];
   readonly tolerance: number;
   /** No unknown is moved further than this in one round: a long stride leaves what can be drawn. */

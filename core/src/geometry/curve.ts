@@ -73,7 +73,7 @@ export function splitCurve(curve: Curve, length: number): [Curve, Curve] {
   ];
 }
 
-/** Where the coordinate `axis` first reaches `value`: the segment and its parameter there; undefined where it never does. */
+/** The first place at which the coordinate `axis` reaches `value`: the segment and its parameter there; undefined where it never does. */
 function passing(curve: Curve, axis: 'x' | 'y', value: number): { index: number; t: number } | undefined {
   for (const [index, segment] of curve.entries()) {
     const from = segment.a[axis] - value;
@@ -91,7 +91,7 @@ function passing(curve: Curve, axis: 'x' | 'y', value: number): { index: number;
   return undefined;
 }
 
-/** How far along the curve the coordinate `axis` first reaches `value`; the curve must pass it. */
+/** Length along the curve to where the coordinate `axis` first reaches `value`, mm; undefined where it never does. */
 export function lengthWhere(curve: Curve, axis: 'x' | 'y', value: number): number | undefined {
   const place = passing(curve, axis, value);
   return (
@@ -132,7 +132,7 @@ function nearestParameter(segment: Segment, target: Point): number {
   return (low + high) / 2;
 }
 
-/** How far along the curve it comes nearest to a point, and how near, mm. */
+/** The place of a curve that is nearest to a point: length along the curve, and distance from the point, mm. */
 export function nearestOn(curve: Curve, target: Point): { readonly along: number; readonly gap: number } {
   let nearest = { along: 0, gap: Infinity };
   let before = 0;

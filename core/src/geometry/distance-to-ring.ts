@@ -18,7 +18,7 @@ export function distanceToRing({ x, y }: Point, ring: Ring): number {
   return Math.sqrt(nearest);
 }
 
-/** How far two rings lie apart, mm: the greatest distance from a point of either to the other (Hausdorff's, on their corners). */
+/** Distance of two rings, mm: the greatest from a point of either to the other (Hausdorff's, on their corners). */
 export const ringGap = (a: Ring, b: Ring): number =>
   Math.max(...a.map((p) => distanceToRing(p, b)), ...b.map((p) => distanceToRing(p, a)));
 

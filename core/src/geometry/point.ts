@@ -48,7 +48,7 @@ export const reflectDirection = (direction: Point, axis: Point): Point =>
 /** Angle from `a` to `b` in radians, clockwise on screen positive, within ±π. */
 export const angleBetween = (a: Point, b: Point): number => Math.atan2(cross(a, b), dot(a, b));
 
-/** Where the lines a + t·da and b + t·db meet, or undefined when they run parallel within `tolerance` (sine). */
+/** The point in which the lines a + t·da and b + t·db meet; undefined when they run parallel within `tolerance` (sine). */
 export function meetLines(a: Point, da: Point, b: Point, db: Point, tolerance = 1e-6): Point | undefined {
   const area = cross(da, db);
   if (Math.abs(area) <= tolerance * norm(da) * norm(db)) return undefined;

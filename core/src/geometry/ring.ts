@@ -62,7 +62,7 @@ export function openHalf(ring: Ring): Point[] {
   return [...ends.slice(0, 1), ...inner, ...ends.slice(1), ...mirrorRing(inner)];
 }
 
-/** Where the level line y = `level` crosses the ring, as x values from the centre outwards. */
+/** Crossings of the level line y = `level` with the ring, as x values from the centre outwards. */
 export function crossingsAt(ring: Ring, level: number): number[] {
   const found: number[] = [];
   for (const [a, b] of sidesOf(ring)) {

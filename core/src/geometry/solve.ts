@@ -2,7 +2,7 @@ export interface Solution {
   readonly x: number;
   /** False when the bounds do not enclose a root; then `x` is the bound that comes nearer. */
   readonly ok: boolean;
-  /** What the function still gives at `x`. */
+  /** Value of the function at `x`. */
   readonly residual: number;
 }
 
@@ -11,7 +11,7 @@ export interface Solution {
  * nothing that a draft could show.
  */
 const CONVERGED = 1e-11;
-/** What `f` may still give at a root, where its own last digits are all that is left of it. */
+/** Largest residual of a root: the last digits of `f` itself. */
 const ROOT = 1e-5;
 
 /**

@@ -12,7 +12,7 @@ function quadraticRoots(a: number, b: number, c: number): number[] {
   return inside([q / a, c / q]);
 }
 
-/** Where the offset of a segment from a line turns back, as parameters in order; `offset` is linear in its point. */
+/** Extremes of the offset of a segment from a line, as parameters in order; `offset` is linear in its point. */
 export function turnsOf(segment: Segment, offset: (p: Point) => number): number[] {
   if (segment.kind === 'line') return [];
   const [a, c, d, b] = [segment.a, segment.c, segment.d, segment.b].map(offset) as [
@@ -25,7 +25,7 @@ export function turnsOf(segment: Segment, offset: (p: Point) => number): number[
   return quadraticRoots(p - 2 * q + r, 2 * (q - p), p).sort((s, t) => s - t);
 }
 
-/** How high up a curve reaches, y in mm: the least of it, at an end or where it turns back. */
+/** The highest point of a curve, y in mm: the least of it, at an end or where it turns back. */
 export const highestOn = (curve: Curve): number =>
   Math.min(
     ...curve.flatMap((segment) =>

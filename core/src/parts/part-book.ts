@@ -45,7 +45,7 @@ export const partChoices = (...offered: readonly JoinKind[]): { readonly [id: st
       }),
   );
 
-/** What a garment with these choices asks to be measured: what it asks itself, and what its parts do. */
+/** Measures that a garment with these choices uses: its own, and those of its parts. */
 export function measuresWithParts(used: MeasuresUsed, choices: ChoiceValues): MeasuresUsed {
   const parts = chosenParts(choices);
   return {

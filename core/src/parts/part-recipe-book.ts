@@ -9,7 +9,7 @@ const recipes: { readonly [id: string]: PartRecipe } = {
   [skirtCircle.id]: skirtCircleRecipe,
 };
 
-/** How a part of the book is drafted. It stands apart from the book, so that only what drafts loads it. */
+/** The recipe of a part of the book. It stands apart from the book, so that only what drafts loads it. */
 export function partRecipeOf({ id }: Pick<Part, 'id'>): PartRecipe {
   const recipe = recipes[id];
   if (!recipe) throw new Error(`the part book has ${id}, but no recipe for it`);

@@ -76,7 +76,7 @@ function withPart(garment: DrawnGarment, part: Part, input: DraftInput): DrawnGa
 export const withParts = (garment: DrawnGarment, input: DraftInput): DrawnGarment =>
   chosenParts(input.choices).reduce((made, part) => withPart(made, part, input), garment);
 
-/** What was chosen of those parts, their defaults filled in. */
+/** Choices of those parts, their defaults filled in. */
 export const chosenOfParts = (input: DraftInput): ChoiceValues =>
   chosenParts(input.choices).reduce<ChoiceValues>((filled, part) => {
     const { body } = resolveBody(input.person, part.derives, input.rules);

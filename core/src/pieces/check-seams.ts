@@ -9,7 +9,7 @@ export const SEAM_TOLERANCE = inches(1 / 8);
 export interface CheckedSeam extends Seam {
   readonly lengthA: number;
   readonly lengthB: number;
-  /** How far side a is from what the relation wants of it, mm; positive when a is too long. */
+  /** Length of side a less what the relation wants of it, mm; positive when a is too long. */
   readonly difference: number;
   readonly ok: boolean;
 }
@@ -21,7 +21,7 @@ function lengthOf(pieces: readonly Piece[], reference: string): number {
   return edgeLength(edgeOf(piece, edgeId));
 }
 
-/** What side a should measure against so much of side b, mm. */
+/** Length of side a that goes with so much of side b, mm. */
 function withFullness(fullness: Fullness, lengthB: number): number {
   switch (fullness.kind) {
     case 'equal':
@@ -41,7 +41,7 @@ const intervals = ({ length, notches }: WalkedSide): number[] => {
   return stops.slice(1).map((stop, index) => stop - (stops[index] ?? 0));
 };
 
-/** How far the intervals of side a are from what is wanted of them, the worst of them: its sign says which side is too long, mm. */
+/** The largest miss of any interval of side a against what is wanted of it, mm; positive when a is too long there. */
 function betweenNotches(pieces: readonly Piece[], seam: Seam, fullness: readonly Fullness[]): number {
   const { a, b } = walkSeam(pieces, seam);
   const [ofA, ofB] = [intervals(a), intervals(b)];

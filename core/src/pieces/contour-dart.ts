@@ -4,16 +4,16 @@ import { distance, type Point } from '../geometry/point.ts';
 export interface ContourDart {
   readonly id: string;
   readonly top: Point;
-  /** Where it is widest, away from the centre and towards it. */
+  /** Its widest points, away from the centre and towards it. */
   readonly outer: Point;
   readonly inner: Point;
   readonly bottom: Point;
 }
 
-/** What a contour dart takes in at its widest, mm. */
+/** Intake of a contour dart, at its widest, mm. */
 export const contourIntake = ({ outer, inner }: ContourDart): number => distance(outer, inner);
 
-/** How wide a contour dart stands open at a level, mm; nothing beyond its tips. */
+/** Opening of a contour dart at a level, mm; nothing beyond its tips. */
 export function contourOpening(dart: ContourDart, level: number): number {
   const { top, outer, inner, bottom } = dart;
   const middle = (outer.y + inner.y) / 2;

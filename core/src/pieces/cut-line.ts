@@ -21,7 +21,7 @@ import { chordsOf, directionAt, pointAt, type Segment } from '../geometry/segmen
 import { edgesUnderRoofs } from './dart-roof.ts';
 import { OUTLINE_TOLERANCE, type Edge, type EdgeRole, type Piece } from './piece.ts';
 
-/** What is cut along one edge, from corner to corner; a hem that turns up square has an edge more, its turn. */
+/** The cut line along one edge, from corner to corner; a hem that turns up square has an edge more, its turn. */
 export interface CutEdge {
   readonly id: string;
   readonly role: EdgeRole;
@@ -31,7 +31,7 @@ export interface CutEdge {
 export interface CutLine {
   /** The cut line, clockwise on screen, darts closed by their roofs. */
   readonly ring: readonly Point[];
-  /** Where the cut line turns the corner at the end of each edge, by edge id. */
+  /** Corners of the cut line at the end of each edge, by edge id. */
   readonly corners: ReadonlyMap<string, Point>;
   /** The cut line edge by edge, before loops are taken out of it. */
   readonly edges: readonly CutEdge[];
@@ -97,7 +97,7 @@ function hemCorner(edge: Edge, next: Edge): Point[] | undefined {
   return hemFirst ? [below, atHem] : [atHem, below];
 }
 
-/** How the cut lines of two edges that follow each other are joined, in mm. */
+/** The join of the cut lines of two edges that follow each other, in mm. */
 function joinCuts(edge: Edge, next: Edge): Point[] {
   const turned = hemCorner(edge, next);
   if (turned) return turned;

@@ -5,7 +5,7 @@ import type { EdgeRole } from './piece.ts';
 
 /** A place of a piece by its names, where a cut dimension is read. */
 export type Place =
-  /** Where the run of edges of a role begins or ends. */
+  /** The corner at the beginning or the end of the run of edges of a role. */
   | { readonly kind: 'corner'; readonly of: EdgeRole; readonly end: 'start' | 'end' }
   /** A level line at the centre or at the side: its depth there, or how far out it ends. */
   | { readonly kind: 'level'; readonly level: LevelName; readonly end: 'centre' | 'side' }
@@ -20,15 +20,15 @@ export type Place =
   /** The length of all edges of a role, or of one edge. */
   | { readonly kind: 'run'; readonly of: EdgeRole }
   | { readonly kind: 'edge'; readonly edge: string }
-  /** How much higher one end of an edge lies than the other. */
+  /** Difference in height of the two ends of an edge. */
   | { readonly kind: 'raise'; readonly of: EdgeRole }
-  /** How far apart buttons are sewn, centre to centre. */
+  /** Distance of buttons, centre to centre. */
   | { readonly kind: 'buttons' }
-  /** How far from the centre line an edge that took the centre's place lies, past it or inside of it. */
+  /** Distance of an edge that took the centre's place from the centre line, past it or inside of it. */
   | { readonly kind: 'from centre'; readonly of: EdgeRole; readonly side: 'past' | 'inside' }
-  /** Where one edge begins or ends. */
+  /** One end of one edge. */
   | { readonly kind: 'edge end'; readonly edge: string; readonly end: 'start' | 'end' }
-  /** How much further down one edge ends than another one begins. */
+  /** Difference in depth of the end of one edge and the beginning of another. */
   | { readonly kind: 'between'; readonly from: EdgeRole; readonly to: EdgeRole }
   /** A place inside the piece. */
   | { readonly kind: 'inside'; readonly x: number; readonly y: number };

@@ -8,7 +8,7 @@ export interface DraftedPiece {
   readonly piece: Piece;
   readonly stitch: Ring;
   readonly outline: Ring;
-  /** Where the cut line turns the corner at the end of each edge, by edge id. */
+  /** Corners of the cut line at the end of each edge, by edge id. */
   readonly corners: { readonly [edge: string]: Point };
 }
 

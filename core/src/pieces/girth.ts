@@ -4,7 +4,7 @@ import type { Piece } from './piece.ts';
 /** The run of a level over one piece. */
 export interface LevelRun {
   readonly piece: string;
-  /** How often its width, measured on the piece as it is drafted, lies in the girth. */
+  /** Number of times that its width, measured on the piece as it is drafted, counts in the girth. */
   readonly times: number;
 }
 
@@ -19,7 +19,7 @@ export interface Girth {
   readonly held: 'closely' | 'at-least' | 'not';
 }
 
-/** How often the drafted width of a piece goes around what a level goes around: a half is cut twice over, or opens from its fold. */
+/** Number of times that the drafted width of a piece counts in a girth: a half is cut twice over, or opens from its fold. */
 const timesAround = ({ cut }: Piece, level: LevelName): number =>
   ((cut.layers === 'fold' ? 2 : 1) * cut.copies) / timesOnBody[levelKind(level).around];
 

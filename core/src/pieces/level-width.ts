@@ -8,7 +8,7 @@ const AT_START = 0.2;
 /** The level is carried on past its end to be sure to meet the side, mm. */
 const BEYOND = 100;
 
-/** Where a closed outline crosses the line through `from` along `run`. */
+/** Crossings of a closed outline with the line through `from` along `run`. */
 export type Crossings = (from: Point, run: Point) => Point[];
 
 export const ringCrossings =

@@ -1,9 +1,9 @@
 import type { MeasureId } from '../measures/catalogue.ts';
 
-/** What a level of a garment goes around. */
+/** The part of the body that a level of a garment goes around. */
 export type Around = 'torso' | 'arm' | 'leg' | 'neck' | 'head';
 
-/** How often a body has it: a girth around a limb is one of two. */
+/** Number of such girths on a body: a limb is one of two. */
 export const timesOnBody: { readonly [around in Around]: 1 | 2 } = {
   torso: 1,
   arm: 2,

@@ -16,7 +16,7 @@ import type { LevelName } from './level.ts';
 export type EdgeRole =
   | 'fold'
   | 'centre'
-  /** Where a piece that would lie on the fold is cut in two and joined again, to save cloth. */
+  /** The join of a piece that would lie on the fold and is cut in two to save cloth. */
   | 'join'
   | 'neck'
   | 'shoulder'
@@ -43,10 +43,10 @@ export type EdgeRole =
   | 'free'
   /** The short end of a strip. */
   | 'end';
-/** What a piece is cut from, in the order in which cloths are laid and chalked. */
+/** Cloths of a garment, in the order in which they are laid and chalked. */
 export const clothRoles = ['outer', 'lining', 'stay', 'net', 'trim'] as const;
 export type ClothRole = (typeof clothRoles)[number];
-/** What a piece is a piece of. */
+/** Part of the garment that a piece belongs to. */
 export type PartName =
   | 'bodice'
   | 'cup'
@@ -82,7 +82,7 @@ export interface Notch {
   /** mm along the edge from its start. */
   readonly at: number;
   readonly kind: 'single' | 'double';
-  /** What meets it there, where that is not a notch of the edge that it is sewn to. */
+  /** The loop or seam that meets it there, where that is not a notch of the edge that it is sewn to. */
   readonly marks?: 'loop' | 'shoulder seam' | 'side seam';
 }
 
@@ -147,11 +147,11 @@ export interface Piece {
   readonly intakes: readonly Intake[];
   /** A piece with the same outline, which serves as the template for this one once it is cut. */
   readonly template?: string;
-  /** What is cut off again once it is traced around its template. */
+  /** Cloth that is cut off again once it is traced around its template. */
   readonly trims?: readonly Trim[];
-  /** What a cutter sets out of it with a tape, each with the sum that it was drawn by; undefined on a piece that is drawn to be measured alone. */
+  /** Cut dimensions, each with the sum that it was drawn by; undefined on a piece that is drawn to be measured alone. */
   readonly dimensions?: readonly Dimension[];
-  /** Where buttons are sewn, and on the other front their holes worked. */
+  /** Places of buttons, and on the other front of their holes. */
   readonly buttons?: readonly Point[];
 }
 
@@ -193,7 +193,7 @@ export function levelEnds(piece: Piece, level: LevelName): { readonly from: Poin
   return { from, to };
 }
 
-/** How far down a level lies on the centre line, mm; where it starts, on a piece that has none. */
+/** Depth of a level on the centre line, mm; at its start on a piece without a centre line. */
 export function levelDown({ name, path }: Level): number {
   const at = path.find(({ x }) => Math.abs(x) < 1e-6) ?? path[0];
   if (!at) throw new Error(`the ${name} level has no points`);

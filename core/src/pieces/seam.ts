@@ -1,6 +1,6 @@
 import type { MeasureId } from '../measures/catalogue.ts';
 
-/** How much longer side a is than side b between two notches. */
+/** Fullness of side a against side b between two notches. */
 export type Fullness =
   | { readonly kind: 'equal' }
   | { readonly kind: 'ease'; readonly mm: number }
@@ -8,7 +8,7 @@ export type Fullness =
   /** Folded away in so many pleats, each this deep: twice the depth is taken up by one. */
   | { readonly kind: 'pleats'; readonly count: number; readonly depth: number };
 
-/** What two joined edges owe each other, lengths in mm. */
+/** Relation of the lengths of two joined sides, mm. */
 export type SeamRelation =
   | Fullness
   /**

@@ -22,7 +22,7 @@ export interface WalkedSide {
 /** An edge that turns by less than this at a seam runs on smoothly to the eye, radians. The team's drafting study: 8°. */
 export const SMOOTH = (8 * Math.PI) / 180;
 
-/** How an edge runs on across a seam that is sewn: by how much it turns there, radians; 0 is smooth. */
+/** An edge that runs on across a seam that is sewn, with the angle by which it turns there, radians; 0 is smooth. */
 export interface RunsOn {
   readonly role: EdgeRole;
   readonly turn: number;
@@ -90,7 +90,7 @@ const reversed = ({ length, joins, notches, start, finish }: WalkedSide): Walked
   finish: start,
 });
 
-/** How far the notches of two sides lie apart where both have as many; undefined where they cannot be compared. */
+/** Largest distance between the notches of two sides, mm; undefined where one has more than the other, or neither has any. */
 function apart(a: WalkedSide, b: WalkedSide): number | undefined {
   if (a.notches.length === 0 || a.notches.length !== b.notches.length) return undefined;
   return Math.max(...a.notches.map((at, index) => Math.abs(at - (b.notches[index] ?? at))));

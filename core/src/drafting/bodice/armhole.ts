@@ -4,12 +4,12 @@ import { distance, point, quarterTurn, type Point } from '../../geometry/point.t
 import { handleCurve } from '../../geometry/segment.ts';
 import { inches } from '../../units/length.ts';
 
-/** How an armhole bends: where it is narrowest, and how hollow it runs from there to the underarm. */
+/** Bend of an armhole: its narrowest place, and its hollow from there to the underarm. */
 export interface ArmholeShape {
   /** Depth of the pitch point, as a part of the way from tip to chest line. */
   readonly pitchDepth: number;
   readonly hollow: number;
-  /** What the half across-measure gains at the pitch, mm. */
+  /** Gain of the half across-measure at the pitch, mm. */
   readonly pitchGain: number;
 }
 

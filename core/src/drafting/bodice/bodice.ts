@@ -59,7 +59,7 @@ function attempt(
   return { shape, front, back, armhole: { found, wanted } };
 }
 
-/** What each half-width lacks of what is wanted, mm. */
+/** Residual of each half-width, mm. */
 function shortfalls(frame: BodiceFrame, { front, back }: Attempt) {
   return {
     bust: { front: frame.bustWidth.front - front.bustWidth, back: frame.bustWidth.back - back.bustWidth },
@@ -70,7 +70,7 @@ function shortfalls(frame: BodiceFrame, { front, back }: Attempt) {
   };
 }
 
-/** Where the solver starts: from nothing, or from a bodice that was settled for nearly the same choices. */
+/** Start of the solver: nothing, or a bodice that was settled for nearly the same choices. */
 interface Start {
   readonly darts: BodiceShape['darts'];
   readonly unknowns: readonly number[];

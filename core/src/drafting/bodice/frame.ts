@@ -22,7 +22,7 @@ import {
 import type { Body } from '../body.ts';
 import type { NecklineShape } from './neckline.ts';
 
-/** What the client chooses of a bodice, mm. Depths are straight down from the start line. */
+/** Choices of a bodice, mm. Depths are straight down from the start line. */
 export interface BodiceChoices {
   /** The front's; the back is round. */
   readonly neckline: NecklineShape;
@@ -33,7 +33,7 @@ export interface BodiceChoices {
   readonly neckDepthBack: number;
   readonly easeBust: number;
   readonly easeWaist: number;
-  /** How far down the side the armhole ends, and what a wedge takes out of it in front. */
+  /** Depth of the armhole's end on the side, and the wedge that is taken out of it in front. */
   readonly armholeLower?: number;
   readonly armholeTight?: number;
   /** Given back to a round by the solver of a garment for what its seams take, mm of the whole round. */
@@ -132,7 +132,7 @@ export function shoulderLine(body: Body, rules: RuleSet): ShoulderLine {
   };
 }
 
-/** Where lengths from the shoulder start: at the neck base, or half-way to the bone. */
+/** The point at which lengths from the shoulder start: the neck base, or half-way to the bone. */
 export const shoulderStart = ({ base, tip }: ShoulderLine, from: MeasuredFrom): Point =>
   from === 'neckSide' ? base : scale(add(base, tip), 0.5);
 

@@ -44,9 +44,9 @@ interface Balance {
   /** Angle of the side dart about the bust point, radians; 0 when there is none. */
   readonly angle: number;
   readonly solved: boolean;
-  /** What remains between front and back side seams, mm. */
+  /** Difference that remains between front and back side seams, mm. */
   readonly residual: number;
-  /** Where the side meets the waist once all is open. */
+  /** The corner of side and waist once all is open. */
   readonly waistSide: Point;
 }
 
@@ -90,7 +90,7 @@ function solveBalance(frame: BodiceFrame, shape: BodiceShape, waistX: number, ba
   return { excess, angle: 0, solved: drop.ok, residual: drop.residual, waistSide: point(waistX, drop.x) };
 }
 
-/** Where along the closed side the dart opens: a little below the bust line, so that the line stays whole. mm. */
+/** Length along the closed side to the dart's mouth: a little below the bust line, so that the line stays whole. mm. */
 function dartPlace(frame: BodiceFrame, shape: BodiceShape, side: number): number {
   const lever = shape.underarm.front - frame.bustPoint.x;
   const below = frame.bustPoint.y - shape.chest + inches(0.6) * frame.scale + shape.wedge * lever;

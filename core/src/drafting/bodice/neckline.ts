@@ -21,7 +21,7 @@ export const necklineShapes = {
 
 export type NecklineShape = keyof typeof necklineShapes;
 
-/** Where a neckline starts at the centre and ends on the shoulder. */
+/** Ends of a neckline, at the centre and on the shoulder. */
 export interface NecklinePlan {
   readonly neckPoint: Point;
   /** Unit vector down the shoulder, from the neck. */
@@ -32,7 +32,7 @@ export interface NecklinePlan {
 
 /** A V runs out by this part of its length between its ends, so that it lies on a body that is not flat. The team's drafting study. */
 const V_BOW = 0.03;
-/** How far the upright of a square leans in at its foot, as a part of its depth. The team's drafting study. */
+/** Lean of the upright of a square neck at its foot, as a part of its depth. The team's drafting study. */
 const SQUARE_LEAN = 0.06;
 /** A sweetheart's peak: out as a part of the width, and above its dip as a part of the depth. The team's drafting study. */
 const PEAK = { out: 0.62, up: 0.3 };

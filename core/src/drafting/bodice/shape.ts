@@ -19,7 +19,7 @@ export interface BodiceShape {
   readonly wedge: number;
   /** Half-widths drawn at the underarm, mm: the wanted ones, plus what the side curve takes before the bust line. */
   readonly underarm: FrontBack;
-  /** How far the side's waist point is moved out where no dart can take up the difference, mm. */
+  /** Move of the side's waist point where no dart can take up the difference, mm. */
   readonly waistShift: FrontBack;
   readonly darts: DartsDrawn;
 }

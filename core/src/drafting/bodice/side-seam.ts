@@ -12,7 +12,7 @@ export function sideCurve(underarm: Point, waist: Point): Curve {
   return [handleCurve(underarm, point(0, 1), 0.36 * length, waist, aim, 0.28 * length)];
 }
 
-/** How far out the side lies at a level, mm; its end where it does not reach so far. */
+/** Distance of the side from the centre at a level, mm; its end where it does not reach so far. */
 export const sideOutAt = (side: Curve, level: number): number =>
   (pointWhere(side, 'y', level) ?? endOf(side)).x;
 
@@ -20,7 +20,7 @@ export const sideOutAt = (side: Curve, level: number): number =>
 const ALL_TO_SIDE = inches(0.5);
 const SIDE_LEAST = inches(0.3);
 
-/** How much of the drop from bust to waist width the side takes; the rest is the dart. mm. */
+/** Share of the side in the drop from bust to waist width, mm; the rest is the dart. */
 export function sideNip(drop: Working, rules: RuleSet, scale: number): Working {
   if (drop.mm <= ALL_TO_SIDE) return drop;
   const part = times(drop, rules['waist.sideNip']);

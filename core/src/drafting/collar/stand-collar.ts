@@ -13,10 +13,10 @@ export interface StandCollarPlan {
   readonly neck: Working;
   /** Which centre lies on the fold; the collar ends at the other. */
   readonly fold: 'front' | 'back';
-  /** Where the shoulder seam meets it, from the fold. */
+  /** Place of the shoulder seam on it, from the fold. */
   readonly shoulderAt: number;
   readonly height: Working;
-  /** How far its front is raised: a collar that is cut straight stands away from the neck there. */
+  /** Raise of its front: a collar that is cut straight stands away from the neck there. */
   readonly raise: Working;
   readonly allowance: number;
   /** Layers cut: the outer and the one inside. */
@@ -76,7 +76,7 @@ export function standCollar(plan: StandCollarPlan): Piece {
   return withDimensions(piece, ...collarDimensions(piece, plan));
 }
 
-/** What is set out of a collar: its neck edge, its span, its height and what it is raised by. */
+/** Cut dimensions of a collar: neck edge, span, height and raise. */
 function collarDimensions(piece: Piece, plan: StandCollarPlan): Dimension[] {
   return [
     {

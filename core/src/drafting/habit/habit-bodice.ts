@@ -150,7 +150,7 @@ function habitLines(frame: BodiceFrame, which: Which, chest: number, intake: num
   // Without a bust dart the front's waist rises to where the back's side ends, or the sides would not meet.
   const sideLevel = frame.darted ? frame.waist[which] : frame.waist.back;
   const waistSide = point(frame.waistWidth[which] + intake, sideLevel);
-  /** How far down the straight side the bust line lies, as a part of it. */
+  /** Place of the bust line on the straight side, as a part of it. */
   const bustAt = clamp((frame.bustPoint.y - chest) / (waistSide.y - chest), 0, 1);
   const bustSide = between(underarm, waistSide, bustAt);
   const bust =

@@ -31,24 +31,24 @@ import { drawClosedSeam, type DartPlan, type OpenedSeam } from '../closed-seam.t
 import { waistEdges } from '../waist-edges.ts';
 import { skirtDimensions, type SkirtSums } from './skirt-dimensions.ts';
 
-/** What one skirt panel is drawn from, mm on the half-piece; y = 0 is the waist at the centre front. */
+/** Plan of one skirt panel, mm on the half-piece; y = 0 is the waist at the centre front. */
 export interface PanelPlan {
   readonly which: 'front' | 'back';
   readonly scale: number;
-  /** What the waist seam must measure: the bodice's, so that the two join. */
+  /** Target length of the waist seam: the bodice's, so that the two join. */
   readonly waist: number;
   readonly hip: number;
   readonly hipDepth: number;
   readonly length: number;
-  /** How far the hem comes in from the hip at the side. */
+  /** Pegging: the hem inside of the hip at the side. */
   readonly pegging: number;
-  /** How far the waist dips at the centre. */
+  /** Dip of the waist at the centre. */
   readonly dip: number;
-  /** Where the bodice's dart meets the waist, from the centre, so that the first skirt dart meets it. */
+  /** Place of the bodice's dart on the waist, from the centre, so that the first skirt dart meets it. */
   readonly dartOut: number | undefined;
-  /** How far the centre back stays open above the hem; 0 without a slit. */
+  /** Length of the slit above the hem; 0 without one. */
   readonly slit: number;
-  /** Where the zip ends, down from the waist line; undefined where there is no zip. */
+  /** Depth of the end of the zip below the waist line; undefined without a zip. */
   readonly zipEnd: number | undefined;
   readonly sums: SkirtSums;
 }
@@ -58,7 +58,7 @@ export interface PanelDraft {
   readonly waist: OpenedSeam;
 }
 
-/** How the drop from hip to waist is shared out. From the team's drafting study; lengths mm. */
+/** Shares of the drop from hip to waist. From the team's drafting study; lengths mm. */
 const SHAPING = {
   noDart: inches(0.7),
   oneDart: inches(1.6),
@@ -178,7 +178,7 @@ export function extendSide(side: Curve, mm: number): Curve {
 /** The side seam of a panel and the darts its drop asks for. */
 export interface PlannedSide {
   readonly side: Curve;
-  /** What the side takes of the shaping, mm. */
+  /** Share of the shaping at the side, mm. */
   readonly sideIn: number;
   readonly darts: readonly SkirtDart[];
 }
@@ -214,7 +214,7 @@ export function centreEdges(plan: PanelPlan, allowances: Allowances): Edge[] {
   ];
 }
 
-/** Where the zip ends, as a notch on the centre. */
+/** The end of the zip, as a notch on the centre. */
 export const zipNotch = (plan: PanelPlan): Notch[] =>
   plan.zipEnd === undefined ? [] : [{ edge: 'centre-back', at: plan.zipEnd - plan.dip, kind: 'single' }];
 

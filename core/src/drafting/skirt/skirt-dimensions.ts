@@ -6,7 +6,7 @@ import { drawn, minus, named, plus, sum, type Term, type Working } from '../../w
 
 /** The sums that a skirt panel is drawn by; downs are from the waist line at the centre front. */
 export interface SkirtSums {
-  /** What the bodice's waist measures there. */
+  /** Waist of the bodice there. */
   readonly waist: Working;
   readonly hip: Working;
   readonly hipDepth: Working;

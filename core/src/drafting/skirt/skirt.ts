@@ -37,7 +37,7 @@ export interface SkirtChoices {
   readonly pegging: number;
   /** Waist to finished hem at the centre, mm. */
   readonly length: number;
-  /** How far the centre back is open above the hem, mm. */
+  /** Length of the slit at the centre back above the hem, mm. */
   readonly slit: number;
 }
 
@@ -52,7 +52,7 @@ export interface Skirt {
 const LEAST_LACKING = inches(0.25);
 /** A skirt reaches at least this far below the hip, mm; above it there is no hem to draw. */
 export const LEAST_BELOW_HIP = inches(2);
-/** Where waist and hip are this close there is no front share: the figure is as round behind as before. */
+/** A difference of hip and waist under which there is no front share: the figure is as round behind as before. */
 const STRAIGHT_FIGURE = 0.92;
 
 /** A slit ends at least this far below the hip line, mm: above it the seat would part it. */
@@ -72,7 +72,7 @@ export function slitForStride(body: Body, choices: Omit<SkirtChoices, 'slit'>, r
 const longestSlit = (body: Body, length: number): number =>
   Math.max(0, length - body.mm('waistToHip') - SLIT_BELOW_HIP);
 
-/** How far from the centre a bodice panel's innermost dart meets the waist, along the sewn waist, mm. */
+/** Distance of a bodice panel's innermost dart from the centre, along the sewn waist, mm. */
 function dartOut(bodice: Piece): number | undefined {
   const dart = bodice.darts.find((dart) => dart.in === 'waist');
   return dart && curveLength(edgeOf(bodice, 'waist-1').path);

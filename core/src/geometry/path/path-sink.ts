@@ -1,7 +1,7 @@
 import { endOf, startOf, type Curve } from '../curve.ts';
 import type { Point } from '../point.ts';
 
-/** Where a drawing goes: SVG text, a PDF page, a canvas. Rounding belongs to the sink, never to the drawing. */
+/** The target of a drawing: SVG text, a PDF page, a canvas. Rounding belongs to the sink, never to the drawing. */
 export interface PathSink {
   moveTo(p: Point): void;
   lineTo(p: Point): void;

@@ -1,7 +1,7 @@
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 import { inches } from '../../units/length.ts';
 
-/** How much of a circle a skirt is, and how it is parted. Ranges and defaults are common practice. */
+/** Part of a circle, length and panels of a circle skirt. Ranges and defaults are common practice. */
 // prettier-ignore
 export const skirtCircleChoices = {
   circle: { kind: 'option', label: 'Circle', group: 'Skirt', help: 'of which the skirt is cut', options: { '1': 'a whole one', '0.5': 'half', '0.25': 'a quarter' }, usual: '0.5' },

@@ -15,7 +15,7 @@ import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { divided, named, plus, sum, times, type Working } from '../../workings/working.ts';
 import { skirtCircleChoices, type SkirtCircleChosen } from './choices.ts';
 
-/** What every panel of the skirt is cut by, mm. */
+/** The circle that every panel of the skirt is cut by, mm. */
 interface CirclePlan {
   /** Of the circle, as much as the skirt is. */
   readonly circle: number;
@@ -143,7 +143,7 @@ function panelDimensions(
 /** Parts of both halves of the waist that go to a panel, with the words of its sum. */
 const part = (side: JoinSide, of: number): Working => (of === 1 ? side.length : times(side.length, of));
 
-/** Where the zip ends, as a notch of the centre back: down from the waist by the hip's depth less what the house stops above it. */
+/** The end of the zip as a notch of the centre back: down from the waist by the hip's depth less what the house stops above it. */
 function zipNotch({ body, rules }: PartInput, length: number): Notch[] {
   const down = (body.taken('waistToHip') ?? rules['skirt.hipDepth']) - rules['zip.aboveHip'];
   // The centre runs up from the hem.
@@ -237,7 +237,7 @@ function hipFindings(body: Body, { circle, radius, length }: CirclePlan): Findin
   ];
 }
 
-/** What of the flare is seen from in front; the rest falls in folds. */
+/** Part of the flare that is seen from in front; the rest falls in folds. */
 const SEEN = 0.25;
 
 /** Half of the skirt as it hangs: as wide as the waist at its top, and at the hem by what is seen of the flare. */

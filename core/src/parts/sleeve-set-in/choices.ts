@@ -1,7 +1,7 @@
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 import { inches } from '../../units/length.ts';
 
-/** How long a set-in sleeve is, and what ease it has. Ranges and defaults are common practice. */
+/** Length and ease of a set-in sleeve. Ranges and defaults are common practice. */
 // prettier-ignore
 export const sleeveSetInChoices = {
   sleeveTo: { kind: 'option', label: 'Sleeve to', group: 'Sleeve', help: 'where it ends on the arm', options: { short: 'above the elbow', elbow: 'the elbow', wrist: 'the wrist' }, usual: 'wrist' },

@@ -63,11 +63,11 @@ function capHalf(side: JoinSide, face: Face, capEase: Working): CapHalf {
   };
 }
 
-/** How far along the half cap, from the underarm, lies what is so far along its armhole; mm. */
+/** Length along the half cap, from the underarm, that goes with a length along its armhole; mm. */
 const onCap = ({ pitch, side, ease }: CapHalf, at: number): number =>
   at <= pitch ? at : at + (ease.mm * (at - pitch)) / (side.length.mm - pitch);
 
-/** What the cap has more from notch to notch, from the underarm up. */
+/** Fullness of the cap from notch to notch, from the underarm up. */
 function fullnessOf(half: CapHalf): Fullness[] {
   const stops = [0, ...half.notches, half.side.length.mm];
   return stops.slice(1).map((to, index): Fullness => {
@@ -165,7 +165,7 @@ function sleevePiece(plan: SleevePlan, { allowances }: PartInput): Piece {
   return { ...piece, dimensions: sleeveDimensions(plan) };
 }
 
-/** What sets out the upper arm line: how far down, how far out in front, and how wide. */
+/** Cut dimensions of the upper arm line: its depth, its width in front, its whole width. */
 function upperArmDimensions({ cap, halves, width }: SleevePlan): Dimension[] {
   const drawnWidth = cap.width.front + cap.width.back;
   const across = sum(plus(width), drawnTerm('no cap is so narrow or wide', drawnWidth - width.mm));
@@ -260,7 +260,7 @@ function endFindings(body: Body, named: Named): Finding[] {
   ];
 }
 
-/** How far an arm hangs from upright, radians. */
+/** Angle of a hanging arm from upright, radians. */
 const ARM_HANGS = 0.24;
 
 /** A point of a join as its piece hangs: what is drawn of a piece has a point for each of its stitch line. */

@@ -19,7 +19,7 @@ export interface WedgePlan {
   /** The edge that is made shorter, and where, as a part of it from its start. */
   readonly edge: string;
   readonly at: number;
-  /** What is taken out of that edge. */
+  /** Intake on that edge. */
   readonly by: Working;
   /** The dart that opens by it: all between the edge and the dart is turned about its tip. */
   readonly dart: string;

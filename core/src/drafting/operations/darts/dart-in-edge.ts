@@ -9,9 +9,9 @@ import { drawn, type Working } from '../../../workings/working.ts';
 
 export interface EdgeDartPlan {
   readonly id: string;
-  /** Where its middle lies, as a part of the edge from its start. */
+  /** Place of its middle, as a part of the edge from its start. */
   readonly at: number;
-  /** What it takes in, and how long it is. */
+  /** Its intake and its length. */
   readonly intake: Working;
   readonly length: Working;
   readonly in: Dart['in'];

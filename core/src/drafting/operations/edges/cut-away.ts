@@ -9,7 +9,7 @@ import { underarmOf } from '../../../pieces/underarm.ts';
 export interface CutAwayPlan {
   /** Width of the strap left on the shoulder, from the neck point. */
   readonly strap: Working;
-  /** How far below the underarm the armhole ends on the side. */
+  /** Depth of the armhole's end on the side, below the underarm. */
   readonly lower: Working;
 }
 

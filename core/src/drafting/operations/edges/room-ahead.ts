@@ -2,7 +2,7 @@ import { add, cross, dot, scale, subtract, type Point } from '../../../geometry/
 import { sidesOf } from '../../../geometry/ring.ts';
 import { stitchRing, type Piece } from '../../../pieces/piece.ts';
 
-/** How far it is from a place on a piece's edge, inwards along a unit direction, to the edge across; mm. */
+/** Distance from a place on a piece's edge, inwards along a unit direction, to the edge across; mm. */
 export function roomAhead(piece: Piece, from: Point, inward: Point): number {
   const ring = stitchRing(piece);
   const hits = sidesOf(ring).flatMap(([p, q]) => {

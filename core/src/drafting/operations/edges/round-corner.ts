@@ -18,7 +18,7 @@ export interface Cornered {
   readonly after: Curve;
 }
 
-/** How far the line turns at its corner, radians. */
+/** Angle by which the line turns at its corner, radians. */
 export const bendOf = ({ before, after }: Cornered): number =>
   Math.abs(angleBetween(endDirection(before), startDirection(after)));
 

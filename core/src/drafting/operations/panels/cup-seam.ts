@@ -29,7 +29,7 @@ export interface CupPanels {
   readonly lower: { readonly centre: Piece; readonly side: Piece };
 }
 
-/** How high the seam has risen at the centre and at the side, as parts of its radius; handles as parts of their chords. */
+/** Rise of the seam at the centre and at the side, as parts of its radius; handles as parts of their chords. */
 const RISE = { centre: 0.55, side: 0.45 };
 const HANDLE = { seam: 0.45, end: 0.35 };
 /** At the side the seam stays this far from the levels above and below it, mm. */

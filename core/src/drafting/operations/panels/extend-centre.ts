@@ -9,7 +9,7 @@ import { drawnTerm, type Working } from '../../../workings/working.ts';
 import { after, before } from '../../../geometry/loop.ts';
 
 export interface ExtendPlan {
-  /** How far the front runs past its centre: a button stand, or an overlap. */
+  /** Width of the front past its centre: a button stand, or an overlap. */
   readonly by: Working;
   readonly allowance: number;
   /** The upper edge drawn anew from the front edge; else it is carried on level. It is given where a level one would end. */

@@ -28,12 +28,12 @@ import { carryDimensions } from '../../../pieces/carry-dimensions.ts';
 import { plus, type Working } from '../../../workings/working.ts';
 import { after as edgeAfter, before as edgeBefore } from '../../../geometry/loop.ts';
 
-/** How a panel that ends at the waist goes on to a hem; places on the half-piece, mm. */
+/** Plan of a panel that goes on below the waist to a hem; places on the half-piece, mm. */
 export interface LengthenPlan {
-  /** Where the edges that met the waist outside and inside end at the hem. */
+  /** Ends at the hem of the edges that met the waist outside and inside. */
   readonly outer: Point;
   readonly inner: Point;
-  /** How far from the waist each edge's corner there is rounded. */
+  /** Length over which each edge's corner at the waist is rounded. */
   readonly soften: number;
   readonly allowance: number;
   /** The lowest that the finished width at the hem is measured, straight across; higher where the hem bows up. */
@@ -42,7 +42,7 @@ export interface LengthenPlan {
   readonly straight?: boolean;
   /** A hem that is pointed passes here, in straight lines. */
   readonly point?: Point;
-  /** How much further down its edges then run, by role. */
+  /** Further length of its edges, by role. */
   readonly further: { readonly [role in EdgeRole]?: Working };
 }
 
@@ -74,18 +74,18 @@ function hemTo(from: Point, outerDirection: Point, to: Point, innerDirection: Po
   return [handleCurve(from, quarterTurn(outerDirection), handle, to, quarterTurn(innerDirection), handle)];
 }
 
-/** Where an edge passes the waist, now that its corner there is rounded. */
+/** The point at which an edge passes the waist, now that its corner there is rounded. */
 function passed(edge: Curve, corner: Point | undefined): Point {
   if (!corner) throw new Error('a waist level has two ends');
   return placeAtLength(edge, nearestOn(edge, corner).along).point;
 }
 
-/** Where an edge that runs down crosses a level; its end where it stops short of it. */
+/** The point at which an edge that runs down crosses a level; its end where it stops short of it. */
 function crossing(edge: Curve, level: number): Point {
   return pointWhere(edge, 'y', level) ?? endOf(edge);
 }
 
-/** How low an edge must be carried on, `x` mm out, to be `wanted` mm long in all: so that it is as long as the one it is sewn to. */
+/** Depth to which an edge is carried on, `x` mm out, to be `wanted` mm long in all: as long as the one it is sewn to. */
 export function footAtLength(edge: Curve, x: number, soften: number, wanted: number): Point {
   const waist = endOf(edge).y;
   const { x: y } = solve(

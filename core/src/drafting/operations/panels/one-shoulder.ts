@@ -14,7 +14,7 @@ import { splitAcross } from './split-across.ts';
 import { carryDimensions } from '../../../pieces/carry-dimensions.ts';
 
 export interface OneShoulderPlan {
-  /** How far below the underarm the edge ends on the bare side, mm along the side. */
+  /** Length of the bare side above the edge, from the underarm, mm. */
   readonly drop: number;
   readonly allowance: number;
 }
@@ -32,7 +32,7 @@ function bareSide(whole: Piece) {
   return highest;
 }
 
-/** How far below the underarm the edge can end at most, mm along the bare side. */
+/** Greatest length of the bare side above the edge, from the underarm, mm. */
 export function roomForDrop(whole: Piece): number {
   const { path } = bareSide(whole);
   const bust = whole.levels.find(({ name }) => name === 'bust')?.path[0];

@@ -29,20 +29,20 @@ import { splitAcross, type PlaceOnLoop } from './split-across.ts';
 /** The shape of a top edge: straight across, or over each breast in a curve to a dip at the centre. */
 export type TopShape = 'straight' | 'sweetheart' | 'v';
 
-/** Where the top edge of a strapless or off-shoulder panel runs, mm on the half-piece. */
+/** Course of the top edge of a strapless or off-shoulder panel, mm on the half-piece. */
 export interface DropPlan {
   /** Down at the centre. */
   readonly centre: Working;
-  /** Where the edge ends: at a level of the armhole, or that far down the side from the underarm. */
+  /** End of the edge: at a level of the armhole, or so far down the side from the underarm. */
   readonly end:
     { readonly on: 'armhole'; readonly level: Working } | { readonly on: 'side'; readonly down: Working };
   readonly shape: TopShape;
-  /** Where a sweetheart is highest: over the bust point. */
+  /** Highest place of a sweetheart: over the bust point. */
   readonly peak: Point;
   readonly allowance: number;
 }
 
-/** How a sweetheart leaves its dip, and how full it is over the breast. The team's drafting study. */
+/** Handles of a sweetheart at its dip and over the breast. The team's drafting study. */
 const SWEETHEART = { dip: 0.62, peak: 0.55, outer: 0.4 };
 
 /** The edge from the centre outwards. */
@@ -115,7 +115,7 @@ const isBelow = ({ path }: Level, top: number): boolean => path.every(({ y }) =>
 /** A panel parted along a top edge. */
 export interface Parted {
   readonly lower: Piece;
-  /** What was cut away: neck, shoulder and the armhole down to the edge, which closes it as a yoke. */
+  /** The part that was cut away: neck, shoulder and the armhole down to the edge, which closes it as a yoke. */
   readonly upper: Piece;
 }
 
@@ -182,7 +182,7 @@ function loweredTo(panel: Piece, lower: Piece, plan: DropPlan): Piece {
   );
 }
 
-/** How far down a top edge lies at the centre and where it ends, and how long it is. */
+/** Cut dimensions of a top edge: its depth at the centre and at its end, and its length. */
 function topDimensions(panel: Piece, lower: Piece, plan: DropPlan): Dimension[] {
   const less = lessAtSide(panel, lower, plan);
   const outer =

@@ -36,9 +36,9 @@ export interface PrincessParts {
   readonly centre: Piece;
   readonly side: Piece;
   readonly sums: PrincessSums;
-  /** What the centre panel's edge is carried in by under the bust, mm. */
+  /** Distance that the centre panel's edge is carried in under the bust, mm. */
   readonly aside: number;
-  /** How far down the dart the level under the bust lies, as a part of it. */
+  /** Place of the level under the bust on the dart, as a part of it. */
   readonly takesUnder: number;
   /** Taken out of a top edge above the bust, mm. */
   readonly overBust: number;

@@ -7,7 +7,7 @@ export interface PlaceOnLoop {
   readonly at: number;
 }
 
-/** What belongs to one side of the cut: its edges in loop order without the cut itself, and what lies on them. */
+/** One side of a cut: its edges in loop order without the cut itself, and the notches on them. */
 export interface Part {
   readonly edges: readonly Edge[];
   readonly notches: readonly Notch[];

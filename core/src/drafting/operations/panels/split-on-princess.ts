@@ -59,10 +59,10 @@ export interface UnderBustPlan {
 export interface PrincessPlan {
   /** The edge that the seam leaves from, and where, as a part of it from its start. */
   readonly leaves: { readonly edge: string; readonly part: number };
-  /** How far from the tip of the dart the corner is rounded on each side, mm, and more where it bends more. */
+  /** Length on each side of the tip of the dart over which the corner is rounded, mm, and more where it bends more. */
   readonly soften: number;
   readonly allowance: number;
-  /** Where the seam runs through a panel whose waist has no dart. */
+  /** Place of the seam's tip on a panel whose waist has no dart. */
   readonly tip: Point;
   /** Taken out where the seam leaves a top edge, ending at the tip, mm: closes the gap above the bust. */
   readonly overBust?: number;
@@ -74,9 +74,9 @@ export interface PrincessPanels {
   readonly centre: Piece;
   /** Moved so that x = 0 runs through the dart's tip. */
   readonly side: Piece;
-  /** How far the side panel was moved, mm: moved back it lies where it lay in the block. */
+  /** Move of the side panel, mm: moved back it lies where it lay in the block. */
   readonly moved: number;
-  /** What the softened corner took of the width at the tip's level, mm. */
+  /** Width that the softened corner took at the tip's level, mm. */
   readonly lost: number;
 }
 
@@ -84,7 +84,7 @@ export interface PrincessPanels {
 const SLASH = { leaving: 0.36, arriving: 0.42 };
 /** At most this part of the shorter side of the corner is trimmed. */
 const MOST_TRIMMED = 0.45;
-/** What the bend of the corner, in radians, adds to the trim: 1.4 in for each 1.3 in of it. */
+/** Trim added by the bend of the corner, for each radian: 1.4 in for each 1.3 in of it. */
 const BEND_ADDS = 1.4 / 1.3;
 /** So much fuller, and flatter, may the curves that round the two corners be drawn; a power of e. */
 const MOST_FULLER = 0.5;
@@ -161,7 +161,7 @@ function trued(
   return rounded(slid(by), fuller.x);
 }
 
-/** Where an edge passes the level of the tip. */
+/** The point at which an edge passes a level. */
 function passes(path: Curve, level: number): Point {
   const found = pointWhere(path, 'y', level);
   if (!found) throw new Error('a princess seam does not pass the level of its tip');
@@ -207,7 +207,7 @@ interface DrawnSeam {
   readonly angle: number;
   /** Both parts of the edge that the seam leaves, the outer one turned with the side. */
   readonly upper: { readonly inner: Curve; readonly outer: Curve };
-  /** How far along that edge the outer part begins, mm. */
+  /** Length along that edge to where the outer part begins, mm. */
   readonly cut: number;
   readonly overBust: number;
   readonly underBust: UnderBustPlan;
@@ -276,7 +276,7 @@ function drawSeam(panel: Piece, dartId: string, plan: PrincessPlan): DrawnSeam {
   return { panel, loop, tip, seam, angle, upper, cut, overBust, underBust, sideLoop, allowance };
 }
 
-/** How far down its centre the panel's bust line lies; at the tip's level on a panel without one. */
+/** Depth of the panel's bust line at its centre; at the tip's level on a panel without one. */
 const bustLevel = ({ panel, tip }: DrawnSeam): number =>
   panel.levels.find(({ name }) => name === 'bust')?.path[0]?.y ?? tip.y;
 

@@ -16,12 +16,12 @@ import { drawnTerm } from '../../../workings/working.ts';
 export interface SpreadPlan {
   /** The upright line that the piece is slashed on, x in mm. */
   readonly at: number;
-  /** How far the slash opens at the upper and at the lower of the two edges that it passes, mm: alike, or at one alone. */
+  /** Opening of the slash at the upper and at the lower of the two edges that it passes, mm: alike, or at one alone. */
   readonly upper: number;
   readonly lower: number;
 }
 
-/** Where an edge passes the slash; undefined for one that lies on one side of it. */
+/** The place at which an edge passes the slash; undefined for one that lies on one side of it. */
 const passes = ({ path }: Edge, at: number): number | undefined => {
   const along = lengthWhere(path, 'x', at);
   return along === undefined || along < 1e-6 || along > curveLength(path) - 1e-6 ? undefined : along;

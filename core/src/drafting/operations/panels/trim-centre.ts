@@ -7,7 +7,7 @@ import { frontEdge } from './extend-centre.ts';
 import { after, before } from '../../../geometry/loop.ts';
 
 export interface TrimPlan {
-  /** How far inside the centre the front edge lies: half of the strip that is sewn to it. */
+  /** Distance of the front edge inside the centre: half of the strip that is sewn to it. */
   readonly by: Working;
   readonly allowance: number;
 }

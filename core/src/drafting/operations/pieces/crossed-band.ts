@@ -15,9 +15,9 @@ export interface CrossedBandPlan {
   readonly role: ClothRole;
   readonly front: CrossedHalf;
   readonly back: CrossedHalf;
-  /** What front and back are each cut shorter, so that the band lies tight. */
+  /** Length by which front and back are each cut shorter, so that the band lies tight. */
   readonly tight: Working;
-  /** How much wider it is cut than what it covers, to be gathered. */
+  /** Ratio of its width to what it covers, to be gathered. */
   readonly ratio: number;
   readonly allowance: number;
 }
@@ -30,7 +30,7 @@ export const crossedLine = ({ waist, shoulder }: CrossedHalf): number =>
 
 export const coveredWidth = ({ waist: [from, to] }: CrossedHalf): number => distance(from, to);
 
-/** Where one half of the band lies in the finished garment, from its stretch of the waist to the opposite shoulder. */
+/** One half of the band as it lies in the finished garment, from its stretch of the waist to the opposite shoulder. */
 export const crossedRing = ({ waist: [from, to], shoulder }: CrossedHalf): Point[] => [
   from,
   to,

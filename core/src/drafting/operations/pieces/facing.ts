@@ -41,7 +41,7 @@ import { shortenDart } from '../darts/shorten-dart.ts';
 import { reversedEdge, splitAcross, type Part } from '../panels/split-across.ts';
 import { underarmOf } from '../../../pieces/underarm.ts';
 
-/** How deep a facing is below the neck and below the underarm, and what joins it to the lining; mm. */
+/** Depth of a facing below the neck and below the underarm, and the allowance that joins it to the lining; mm. */
 export interface FacingPlan {
   readonly centreDepth: Working;
   readonly sideDepth: Working;
@@ -62,7 +62,7 @@ const DART_CLEAR = inches(0.5);
 /** The facing leaves at least this part of the side above a bust dart to the lining. */
 const MOST_OF_SIDE = 0.7;
 
-/** How deep a facing can be at the side of all pieces that meet there, mm. */
+/** Greatest depth of a facing at the side of all pieces that meet there, mm. */
 export function facingSideDepth(pieces: readonly Piece[], wanted: Working): Working {
   const most = Math.min(...pieces.map((piece) => MOST_OF_SIDE * edgeLength(underarmOf(piece).side)));
   return changed(wanted, 'kept', Math.min(0, most - wanted.mm));
@@ -90,7 +90,7 @@ function innerEdge(
   return { edge: { id: 'inner', role: 'inner', path, allowance: plan.allowance }, centreAt };
 }
 
-/** How far the tip of a dart stands above, or not clear below, the facing's inner edge, mm; 0 when it is clear. */
+/** Intrusion of the tip of a dart above, or not clear below, the facing's inner edge, mm; 0 when it is clear. */
 function intrusion(tip: Point, inner: Curve): number {
   const points = sampleCurve(inner, OUTLINE_TOLERANCE);
   const nearest = Math.min(...points.map((p) => distance(p, tip)));
@@ -124,7 +124,7 @@ function clearDarts(piece: Piece, inner: Curve): Piece {
   }, piece);
 }
 
-/** What is cut of a piece below its facing, in the lining. */
+/** The lining of a piece below its facing. */
 function liningBelow(piece: Piece, lower: Part, inner: Edge, plan: FacingPlan): Piece {
   const copied = copyInto(piece, 'lining');
   const lined = makePiece({
@@ -195,7 +195,7 @@ export function faceBodice(piece: Piece, which: 'front' | 'back', plan: FacingPl
   };
 }
 
-/** How far down the facing's inner edge lies at the centre: below the neck by its depth. */
+/** Depth of the facing's inner edge at the centre: below the neck by its own. */
 const innerDown = (piece: Piece, depth: Working, mm: number): Working => {
   const neck = workingOf(piece, 'neck-depth');
   return neck ? sum(plus(named('neck, down', neck)), plus(depth)) : drawn('facing', mm);
@@ -207,11 +207,11 @@ const shiftedUp = (lining: Piece, by: number, above: Working): Piece =>
     kind === 'down' ? { terms: [minus(above)], change: 'curve' } : { change: 'curve' },
   );
 
-/** How far down the side the facing ends, below the underarm. */
+/** Depth of the facing on the side, below the underarm. */
 const sideDown = (piece: Piece, { sideDepth }: FacingPlan): Working =>
   sum(plus(named('underarm, down', underarmDown(piece))), plus(sideDepth));
 
-/** Where the lining meets the facing at the side, from its own start line. */
+/** The corner of lining and facing at the side, from the lining's own start line. */
 function innerSide(piece: Piece, plan: FacingPlan, mm: number, above: Working): Dimension {
   const working = sum(plus(sideDown(piece, plan)), minus(above));
   return {

@@ -8,14 +8,14 @@ import { copyInto } from './copy-into.ts';
 import { splitAcross, type PlaceOnLoop } from '../panels/split-across.ts';
 
 export interface LiningPlan {
-  /** How far the lining's hem lies above the outer's. */
+  /** Height of the lining's hem above the outer's. */
   readonly shorter: Working;
   readonly hemAllowance: number;
   /** Where the outer has a slit the lining is left open, with this allowance. */
   readonly centreAllowance: number;
 }
 
-/** How a hem bends: nearly straight out of the side, level at the centre; parts of its length. */
+/** Bend of a hem: nearly straight out of the side, level at the centre; parts of its length. */
 const HEM_BEND = { side: 0.18, centre: 0.5 };
 
 /** The place `mm` along a run of edges that follow each other in the loop. */

@@ -16,7 +16,7 @@ export interface StripPlan {
   readonly doubled: boolean;
   readonly copies: number;
   readonly allowance: number;
-  /** Where the strip meets seams and centres of what it is sewn to, mm from its start. */
+  /** Places of seams and centres of its partner on the strip, mm from its start. */
   readonly notchesAt: readonly number[];
 }
 
@@ -66,6 +66,6 @@ export function strip(plan: StripPlan): Piece {
   });
 }
 
-/** How many lengths a strip is pieced from, where the cloth gives `usable` mm in one and each length loses two joins. */
+/** Number of lengths that a strip is pieced from, where the cloth gives `usable` mm in one and each length loses two joins. */
 export const pieceCount = (length: number, usable: number, join: number): number =>
   Math.max(1, Math.ceil(length / (usable - 2 * join)));
