@@ -28,7 +28,7 @@ import type { Mark, PointName, UnorderedMark } from './mark.ts';
 import { placeMarks, type PlacedOnCloth } from './place-marks.ts';
 
 export interface ChalkOptions extends ChalkManner {
-  /** Where each copy that is chalked lies on the cloth, once a lay is chosen. */
+  /** Places on the cloth of the copies that are chalked, once a lay is chosen. */
   readonly placed?: readonly PlacedOnCloth[];
   /** It lies pinned under the piece that is its template, and is cut with it. */
   readonly pinned?: boolean;
@@ -102,7 +102,7 @@ const cornerMarks = ({ edges }: Piece): { readonly at: Point; readonly meet: rea
 /** The end of an edge that lies nearer to the start line. */
 const highest = ({ path }: Edge): Point => (startOf(path).y < endOf(path).y ? startOf(path) : endOf(path));
 
-/** Where the facing's inner edge meets the centre and the side. */
+/** Corners of the facing's inner edge with the centre and the side. */
 function innerMarks({ path }: Edge, mark: (name: PointName, p: Point) => UnorderedMark): UnorderedMark[] {
   const [centre, side] = [startOf(path), endOf(path)].sort((a, b) => a.x - b.x);
   return centre && side ? [mark('inner-centre', centre), mark('inner-side', side)] : [];

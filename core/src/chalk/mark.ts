@@ -6,7 +6,7 @@ import type { Dart, Edge, EdgeRole, Later, Notch, Trim } from '../pieces/piece.t
 export type Heading =
   'away' | 'back' | 'left' | 'right' | 'away-left' | 'away-right' | 'back-left' | 'back-right';
 
-/** Where the piece's start line and centre cross on the cloth, and which way its downs and outs then run. */
+/** Crossing of the piece's start line and centre on the cloth, with the directions of its downs and outs. */
 export interface Place {
   /** From the start of the cloth, from its cross fold where it has one, or from the upper edge of its own block; mm. */
   readonly fromStart: number;
@@ -25,13 +25,13 @@ export interface Place {
 
 interface MarkBase {
   readonly piece: string;
-  /** What outs are measured from: the centre or fold, or the grain line of a panel that has neither. */
+  /** Line that outs are measured from: the centre or fold, or the grain line of a panel that has neither. */
   readonly from: 'centre' | 'grain';
   /** The point that downs and outs are measured from, in the piece's own coordinates, mm. */
   readonly origin: Point;
   /** Place in the order of chalking, from 1. */
   readonly order: number;
-  /** What the mark draws, in the piece's own coordinates, mm. */
+  /** Points that the mark draws, in the piece's own coordinates, mm. */
   readonly points: readonly Point[];
 }
 
@@ -95,7 +95,7 @@ export type Mark =
       readonly intake: number;
       readonly down: number;
       readonly out: number;
-      /** How far down the second tip of a contour dart lies. */
+      /** Depth of the second tip of a contour dart. */
       readonly foot?: number;
     })
   /** The cut line outside of the chalked stitch line, or the stitch line inside of the chalked cut line. */

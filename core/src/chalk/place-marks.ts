@@ -12,12 +12,12 @@ import type { Heading, Place, UnorderedMark } from './mark.ts';
 /** A copy that is chalked, as it lies on its cloth. */
 export interface PlacedOnCloth {
   readonly placement: Placement;
-  /** How the cloth is folded there. */
+  /** Fold of the cloth there. */
   readonly section: Section | undefined;
   readonly cloth: Cloth;
 }
 
-/** What of a turned direction is rounding, and not the bias. */
+/** Part of a turned direction that is rounding, and not the bias. */
 const ALONG = 0.1;
 
 function headingOf({ x, y }: Point): Heading {
@@ -27,7 +27,7 @@ function headingOf({ x, y }: Point): Heading {
   return Math.abs(x) < ALONG ? along : `${along}-${across}`;
 }
 
-/** Where a point of a laid outline came to lie on its cloth, and how it is measured to: from the fold and the cross fold, where there are. */
+/** Place of a point of a laid outline on its cloth, measured from the fold and the cross fold, where there are. */
 function measuredTo(
   p: Point,
   section: Section | undefined,
@@ -113,7 +113,7 @@ function blockMark(drafted: DraftedPiece, each: PlacedOnCloth): UnorderedMark {
   };
 }
 
-/** Where the first copy starts, and after it where each further one does; what is fused first has its blocks before. */
+/** Place marks of the first copy and of each further one; what is fused first has its blocks before. */
 export function placeMarks(
   drafted: DraftedPiece,
   origin: ChalkOrigin,

@@ -42,7 +42,7 @@ export const refuse = (
   fault: { code, field, message },
 });
 
-/** What to write instead, for a text that is not a length. */
+/** Words for a text that is not a length, with what to write instead. */
 export function lengthFaultWords(fault: LengthFault, text: string): string {
   switch (fault) {
     case 'empty':

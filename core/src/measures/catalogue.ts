@@ -1,6 +1,6 @@
 import type { Measure } from './measure.ts';
 
-/** Where a length from the shoulder starts; a set says which of the two it used. */
+/** Start of a length from the shoulder; a set says which of the two it used. */
 export const SHOULDER_START = 'neck side or middle of the shoulder';
 const down = (to: string): readonly [string, string] => [
   'Start at the neck side of the shoulder, or its middle; the set says which.',

@@ -6,7 +6,7 @@ export type ClientKind = 'adult' | 'child';
 /** Hard bounds of any measure: outside them a figure is a slip of the pen, mm. */
 export const MEASURE_BOUNDS = { least: inches(0.25), most: inches(120) };
 
-/** What the shoulder lengths of a set start at; shops differ, so a set says which. */
+/** Start of the shoulder lengths of a set; shops differ, so a set says which. */
 export type MeasuredFrom = 'neckSide' | 'midShoulder';
 export type Build = 'slim' | 'middle' | 'full';
 export type Tummy = 'flat' | 'rounded';

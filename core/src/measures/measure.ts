@@ -1,7 +1,7 @@
-/** How a measure is taken: along the body, straight across, from the shoulder or waist down, around, or worked out. */
+/** Kind of a measure: along the body, straight across, from the shoulder or waist down, around, or worked out. */
 export type MeasureKind = 'length' | 'across' | 'down' | 'round' | 'derived';
 
-/** How the client stands while a measure is taken. */
+/** Posture of the client while a measure is taken. */
 export type Posture = 'straight' | 'arms-down' | 'arm-bent' | 'arm-flexed' | 'feet-together' | 'knee-bent';
 
 export const postureWords: { readonly [posture in Posture]: string } = {
@@ -14,14 +14,14 @@ export const postureWords: { readonly [posture in Posture]: string } = {
 };
 
 export interface Measure {
-  /** What shops call it; the first is the one on screen, all are searched. */
+  /** Names in use; the first is the one on screen, all are searched. */
   readonly names: readonly [string, ...string[]];
   readonly kind: MeasureKind;
   readonly posture: Posture;
   /** Points of the body between which the tape runs; a round starts and ends at its level. */
   readonly starts: string;
   readonly ends: string;
-  /** How it is taken, in the order of the hands; two lines at most, so that they are read while the tape is held. */
+  /** Steps of taking it, in the order of the hands; two lines at most, so that they are read while the tape is held. */
   readonly steps: readonly [string] | readonly [string, string];
   /** Between these, in inches, it usually lies on an adult. Common practice, wide on purpose; absent where no rule is known. */
   readonly usual?: readonly [number, number];

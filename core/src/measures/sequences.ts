@@ -20,7 +20,7 @@ const bodice: readonly MeasureId[] = [
   'neck', 'highBust', 'bust', 'underBust', 'waist', 'armhole', 'upperArm', 'wrist', 'armLength',
 ]; // prettier-ignore
 
-/** What shops take by habit for a kind of work. Common practice, no source. */
+/** Measures that shops take by habit for a kind of work. Common practice, no source. */
 // prettier-ignore
 const habits: { readonly [id in Exclude<SequenceId, 'style' | 'full'>]: readonly MeasureId[] } = {
   bodice,
@@ -31,7 +31,7 @@ const habits: { readonly [id in Exclude<SequenceId, 'style' | 'full'>]: readonly
   child: ['height', 'shoulder', 'acrossChest', 'acrossBack', 'frontWaistLength', 'backWaistLength', 'neck', 'bust', 'waist', 'hip', 'head', 'armhole', 'upperArm', 'wrist', 'armLength', 'waistToHip', 'waistToKnee', 'waistToFloor', 'inseam'],
 };
 
-/** What a style asks to be measured: what it is drafted from, what is worked out when not taken, what is only compared. */
+/** Measures that a style uses: those that it is drafted from, those worked out when not taken, those only compared. */
 export interface MeasuresUsed {
   readonly requires: readonly MeasureId[];
   readonly derives: readonly MeasureId[];

@@ -1,15 +1,15 @@
 import { inches } from '../units/length.ts';
 
-/** How a pen slips: the unit, a decimal place, two digits the wrong way round. */
+/** Kinds of slips of a pen: the unit, a decimal place, two digits the wrong way round. */
 export type Slip = 'cm-as-inches' | 'inches-as-cm' | 'ten-times' | 'tenth' | 'swapped-digits';
 
-/** What may have been meant by a figure, mm. */
+/** A value that may have been meant by a figure, mm. */
 export interface Guess {
   readonly slip: Slip;
   readonly mm: number;
 }
 
-/** What was meant if the unit or the decimal point slipped. */
+/** Values that are meant if the unit or the decimal point slipped. */
 export const unitSlips = (mm: number): Guess[] => [
   { slip: 'cm-as-inches', mm: mm / 2.54 },
   { slip: 'inches-as-cm', mm: mm * 2.54 },

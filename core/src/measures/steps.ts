@@ -10,7 +10,7 @@ const starts: { readonly [from in MeasuredFrom]: string } = {
 /** Whether a measure starts at the shoulder, so that it depends on what the set was measured from. */
 export const startsAtShoulder = (id: MeasureId): boolean => measureOf(id).starts === SHOULDER_START;
 
-/** How a measure is taken in this set, in two or three short lines: how she stands, where the tape starts, where it goes. */
+/** Steps of taking a measure in this set, in two or three short lines: posture, start of the tape, its way. */
 export const stepsFor = (id: MeasureId, from: MeasuredFrom): string[] => {
   const { posture, steps } = measureOf(id);
   const [first, ...rest] = steps;

@@ -1,4 +1,4 @@
-/** What a digital tape sends: how far it is drawn out. */
+/** Message of a digital tape: the length that is drawn out. */
 export interface TapeReading {
   readonly mm: number;
 }

@@ -6,7 +6,7 @@ import { finishPiece } from '../pieces/drafted-piece.ts';
 import type { Draft } from '../drafting/draft.ts';
 import { mayBeJoined, maySwitchCloth, offFold } from '../drafting/operations/pieces/off-fold.ts';
 
-/** What an order needs to be drafted; an order read from a file has it, and so has a ticket. */
+/** An order as far as it is needed for a draft; an order read from a file has it, and so has a ticket. */
 export type DraftableOrder = Pick<
   Order,
   'client' | 'person' | 'style' | 'choices' | 'allowances' | 'rules' | 'cloths' | 'figures'

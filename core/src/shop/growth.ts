@@ -6,7 +6,7 @@ const DAY = 86_400_000;
 /** Sets nearer to each other than this say more about the tape than about growing, days. */
 const LEAST_APART = 21;
 
-/** How a child's measure went between two sets, and where it will be if it goes on so. Lengths in mm. */
+/** Growth of a child's measure between two sets, and its value if it goes on so. Lengths in mm. */
 export interface Growth {
   readonly since: string;
   readonly days: number;

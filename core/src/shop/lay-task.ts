@@ -7,7 +7,7 @@ import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { ruleSet } from '../rules/catalogue.ts';
 import type { Ticket } from './ticket.ts';
 
-/** What is to be laid on one cloth of a ticket: those of its drafted pieces that are cut from it, and those of tickets that share it. */
+/** The task of laying one cloth of a ticket: those of its drafted pieces that are cut from it, and those of tickets that share it. */
 export const layTaskOf = (
   {
     rules,

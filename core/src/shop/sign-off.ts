@@ -11,7 +11,7 @@ export type SignOffs = { readonly [key: string]: SignOff };
 /** A signed-off figure may drift by this much, mm, before it must be looked at again. */
 const SAME = 1;
 
-/** What a finding is about, as a key: its code and place, without its figures. */
+/** Key of a finding: its code and place, without its figures. */
 export const findingKey = ({ code, where }: Finding): string =>
   [code, where.subject, where.piece, where.edge, where.measure, where.choice, where.figure]
     .filter(Boolean)

@@ -152,7 +152,7 @@ export function missingMeasures({ styleId, measures }: Pick<Ticket, 'styleId' | 
   return measureIds.filter((id) => required.includes(id) && measures.values[id] === undefined);
 }
 
-/** What a ticket's garment asks to be measured, the parts that were chosen for it included. */
+/** Measures that a ticket's garment uses, those of the parts that were chosen for it included. */
 export function measuresUsed({
   styleId,
   choices,
@@ -161,7 +161,7 @@ export function measuresUsed({
   return style && measuresWithParts(style, choiceValuesOf(choices ?? {}));
 }
 
-/** What of a ticket its draft depends on. */
+/** Fields of a ticket that its draft depends on. */
 export type TicketInputs = Pick<
   Ticket,
   'client' | 'styleId' | 'measures' | 'choices' | 'rules' | 'figures' | 'cloths'

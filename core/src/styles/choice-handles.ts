@@ -15,13 +15,13 @@ export interface ChoiceHandle {
   readonly piece: string;
   readonly onPiece: Point;
   readonly way: Point;
-  /** What is chosen now, and between what it can be; mm. */
+  /** Present value of a choice with its range, mm. */
   readonly mm: number;
   readonly least: number;
   readonly most: number;
 }
 
-/** Where on a piece a choice shows: on which half, which edge, and which place of it. */
+/** Place of a choice on a piece: its half, its edge, and the spot on that. */
 interface Spot {
   readonly half: 'front' | 'back';
   readonly role: EdgeRole;
@@ -29,7 +29,7 @@ interface Spot {
   readonly way: Point;
 }
 
-/** Where an edge passes the centre line, or starts. */
+/** The point at which an edge passes the centre line, or starts. */
 const atCentre = (path: Curve): Point => pointWhere(path, 'x', 0) ?? startOf(path);
 
 /** The end of an edge that lies nearer to the centre. */
@@ -51,7 +51,7 @@ const spots: { readonly [choice: string]: Spot } = {
   netDepth: { half: 'front', role: 'yoke', place: lowEnd, way: DOWN },
 };
 
-/** Where a spot lies in the finished garment: on the first of its hanging parts that has such an edge. */
+/** Place of a spot in the finished garment: on the first of its hanging parts that has such an edge. */
 function placeOf(
   { pieces, worn }: Draft,
   { half, role, place }: Spot,

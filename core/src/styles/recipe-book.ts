@@ -42,7 +42,7 @@ const recipes: { readonly [id: string]: Recipe } = {
   [oneShoulderTop.id]: oneShoulderTopRecipe,
 };
 
-/** How a style of the style book is drafted. It stands apart from the book, so that only what drafts loads it. */
+/** The recipe of a style of the book. It stands apart from the book, so that only what drafts loads it. */
 export function recipeOf({ id }: Pick<Style, 'id'>): Recipe {
   const recipe = recipes[id];
   if (!recipe) throw new Error(`the style book has ${id}, but no recipe for it`);

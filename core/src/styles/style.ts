@@ -17,7 +17,7 @@ export type JoinLack =
   | 'hem-above'
   | 'over-the-head';
 
-/** What is known of a garment before it is drafted; pages that only ask and list need no more. */
+/** A style of the book, as far as it is known before it is drafted; pages that only ask and list need no more. */
 export interface Style extends MeasuresUsed {
   readonly id: string;
   readonly name: string;
@@ -31,7 +31,7 @@ export interface Style extends MeasuresUsed {
   readonly neckCord?: boolean;
 }
 
-/** How a style is drafted: blocks and operations composed into a garment. */
+/** The drafting of a style: blocks and operations composed into a garment. */
 export interface Recipe {
   /** Pure; throws only when a required measure is missing, which callers check first. */
   readonly draft: (input: DraftInput) => Draft;

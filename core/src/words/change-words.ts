@@ -63,7 +63,7 @@ function nameOf(change: Extract<ContentChange, { part: LengthPart }>, styleId: s
   }
 }
 
-/** What stands where a length was not set. */
+/** Words in place of a length that was not set. */
 const unset: { readonly [part in LengthPart]: string } = {
   measure: 'not taken',
   garment: 'not taken',

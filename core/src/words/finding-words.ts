@@ -23,7 +23,7 @@ function offered({ remedy, orElse }: Finding, unit: Unit): string {
   return `${first} Or ${second.charAt(0).toLowerCase()}${second.slice(1)}`;
 }
 
-/** What a finding says, as a colleague would: what is wrong, by how much, and what to change. */
+/** Words of a finding, as a colleague would say them: the fault, its size, and the change that clears it. */
 export function findingWords(finding: Finding, unit: Unit): FindingWords {
   // The table pairs each code with the words for its own payload, which the types of a lookup by code cannot follow.
   const say = worded[finding.code] as (finding: Finding, length: Length) => string | FindingWords;

@@ -1,4 +1,4 @@
-/** How somebody prepares to be measured without the shop. Common practice. */
+/** Advice before being measured without the shop. Common practice. */
 export const measuringAtHome: readonly string[] = [
   'Ask somebody to hold the tape; alone, it slips. Use a soft tape, not a ruler or a metal one.',
   'Wear what will be worn under the garment, and the shoes that go with it.',

@@ -125,7 +125,7 @@ function sayIn(unit: Unit, style: LengthFormat['style']): Say {
   };
 }
 
-/** Where the tape is held to swing an arc. */
+/** Words for the point from which the tape is swung along an arc. */
 function swingWords({ swing, from }: Extract<Mark, { kind: 'curve' }>, { length }: Say): string {
   if (!swing) return '';
   const { down, out } = swing;
@@ -227,7 +227,7 @@ const worded: {
   }),
 };
 
-/** What the Chalk station says of a mark. */
+/** Words of the Chalk station for a mark. */
 export function markWords(mark: Mark, unit: Unit, style: LengthFormat['style'] = 'plain'): MarkWords {
   // The table pairs each kind with its words, which the types of a lookup by kind cannot follow.
   const say = worded[mark.kind] as (mark: Mark, say: Say) => MarkWords;

@@ -67,7 +67,7 @@ export const foldName: { readonly [way in LayWay]: string } = {
   mixed: 'folded again along the length, first double and then open',
 };
 
-/** How a piece lies on its cloth. */
+/** Ways in which a piece lies on its cloth. */
 export const mannerName: { readonly [manner in LayManner]: string } = {
   grain: 'With the grain',
   bias: 'On the bias',

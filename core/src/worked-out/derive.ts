@@ -29,7 +29,7 @@ function heightFromLengths(
 
 const part = (of: Working | undefined, by: number): Working | undefined => of && times(of, by);
 
-/** How a measure that was not taken is worked out from others. Common practice, each number a house rule. */
+/** Sums of measures that were not taken, from others. Common practice, each number a house rule. */
 const derivations: { readonly [id in MeasureId]?: Derivation } = {
   height: heightFromLengths,
   highBust: (values, rules) =>

@@ -46,7 +46,7 @@ interface GarmentTape {
   readonly path: string;
 }
 
-/** Where the tape lies for every measure of a garment. */
+/** Course of the tape for every measure of a garment. */
 export const garmentTapes: { readonly [id in GarmentMeasureId]: GarmentTape } = {
   collar: { view: 'collar', path: 'M52 142C100 112 200 112 248 140' },
   halfYoke: { view: 'back', path: 'M150 52L198 52' },

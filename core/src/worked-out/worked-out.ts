@@ -16,7 +16,7 @@ const quarters: readonly MeasureId[] = ['bust', 'waist', 'hip'];
 
 const quarterOf = (id: MeasureId, mm: number): Working => divided(measured(id, mm), 4);
 
-/** What the waist quarter lies inside the bust quarter: the darts and the side have it to take. Common practice. */
+/** Difference of the bust quarter and the waist quarter, taken by the darts and the side. Common practice. */
 function dartDifference({ bust, waist }: MeasureValues): WorkedOut[] {
   if (bust === undefined || waist === undefined || waist >= bust) return [];
   const working = sum(plus(quarterOf('bust', bust)), minus(quarterOf('waist', waist)));

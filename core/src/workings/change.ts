@@ -10,9 +10,9 @@ export type Change =
   | 'along'
   /** An edge that bends between the places that were set. */
   | 'curve'
-  /** What the solver moved, so that the finished round is what was asked. */
+  /** Moved by the solver, so that the finished round is what was asked. */
   | 'givenBack'
-  /** Where the chest line was set, so that the armhole is as measured. */
+  /** Move of the chest line, so that the armhole is as measured. */
   | 'fitted'
   /** Set so that two edges that are sewn together are of one length. */
   | 'trued'

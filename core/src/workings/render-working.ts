@@ -11,7 +11,7 @@ const format = (style: 'plain' | 'typeset'): LengthFormat => ({ denominator: 16,
 /** One step of what is shown, mm. */
 const stepOf = (unit: Unit): number => mmPer(unit) * (unit === 'in' ? 1 / 16 : 0.01);
 
-/** What a sum on one line is written of: a length with a name of its own stands for its sum there. */
+/** Terms of a sum on one line: a length with a name of its own stands for its sum there. */
 export type Shown = Leaf['leaf'] | Extract<Working, { kind: 'named' }>;
 
 export const labelOf = (shown: Shown): string => {
@@ -31,7 +31,7 @@ export const labelOf = (shown: Shown): string => {
   }
 };
 
-/** What the drawing did by less than this cannot be chalked, mm. */
+/** Changes smaller than this cannot be chalked, mm. */
 const AS_ADDED = 0.1;
 
 /** A factor in as many digits as a hand would write. */

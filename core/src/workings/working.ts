@@ -15,7 +15,7 @@ export type Working =
   | { readonly kind: 'drawn'; readonly label: string; readonly mm: number }
   /** The length of an edge that another piece has already. */
   | { readonly kind: 'edge'; readonly piece: string; readonly edge: string; readonly mm: number }
-  /** What the drawing did to a sum, by its name and with its own size. */
+  /** Change of a sum by the drawing, with its name and its own size. */
   | { readonly kind: 'change'; readonly change: Change; readonly mm: number }
   /** A length with a name of its own, whose sum opens. */
   | { readonly kind: 'named'; readonly label: string; readonly of: Working; readonly mm: number }

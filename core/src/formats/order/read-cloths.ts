@@ -47,14 +47,14 @@ function readClothLengths(
   return read(found as { readonly [id in ClothLength]: number });
 }
 
-/** How long the cloth is, mm; null for one that is bought as it is needed. */
+/** Length of the cloth, mm; null for one that is bought as it is needed. */
 function readClothLength({ length }: ClothFile, unit: Unit, field: string): Read<number | null> {
   return length === null || length === undefined
     ? read(null)
     : readLength(length, unit, `${field}.length`, 'Cloth length', LENGTH_BOUNDS);
 }
 
-/** What is said of a cloth in words and signs, and lists of ids, as far as it is said. */
+/** Fields of a cloth that are words, signs and lists of ids, as far as they are said. */
 function saidOf(file: ClothFile): Omit<Cloth, 'width' | 'selvedge' | 'length'> {
   const { bothSides = false, matched = false, joined = [], takes = [], border, stretch, under } = file;
   const { role, name = role, bolt, colour = UNNAMED_COLOUR, oneWay = false, price } = file;

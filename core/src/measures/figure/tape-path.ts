@@ -1,7 +1,7 @@
 import type { MeasureId } from '../catalogue.ts';
 import type { View } from './body-outline.ts';
 
-/** Where the tape runs for one measure, on the figure of that view. */
+/** Course of the tape for one measure, on the figure of that view. */
 export interface TapePath {
   readonly view: View;
   readonly path: string;

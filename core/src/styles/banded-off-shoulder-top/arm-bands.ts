@@ -31,7 +31,7 @@ const straight = (panels: readonly Piece[]): number =>
     .flatMap((piece) => edgesWithRole(piece, 'top'))
     .reduce((total, { path }) => total + distance(startOf(path), endOf(path)), 0);
 
-/** What is too small for the arm, the round or the armhole that is left. */
+/** Findings where the arm, the round or the armhole that is left is too small. */
 function bandFindings(
   body: Body,
   share: number,

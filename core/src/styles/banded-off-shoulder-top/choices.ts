@@ -3,7 +3,7 @@ import { facedBodiceChoices } from '../faced-bodice/choices.ts';
 import { hemChoices, topEdgeChoices } from '../princess-shell/shell-choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
-/** What a client chooses of an off-shoulder top. Ranges and defaults are common practice. */
+/** Choices of an off-shoulder top. Ranges and defaults are common practice. */
 // prettier-ignore
 export const bandedOffShoulderTopChoices = {
   topEdge: topEdgeChoices.topEdge,

@@ -17,7 +17,7 @@ import { facingSeams } from './seams.ts';
 /** Choices with defaults filled in: unless chosen, the neck lies at its base. */
 const fill = fillChoices(bustierBodiceChoices, (chosen) => ({ ...chosen, darted: true }));
 
-/** What the front's seams take under the bust on each side, by the build that the eye saw. */
+/** Intake of the front's seams under the bust on each side, by the build that the eye saw. */
 function intakeOf({ observations }: Body, rules: RuleSet): number {
   switch (observations.build) {
     case 'slim':

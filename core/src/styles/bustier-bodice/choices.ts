@@ -2,7 +2,7 @@ import { inches } from '../../units/length.ts';
 import { armholeChoices, facedBodiceChoices } from '../faced-bodice/choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
-/** What a client chooses of a bustier: where its seams leave, and how they are shaped under the bust. Common practice. */
+/** Choices of a bustier: where its seams leave, and how they are shaped under the bust. Common practice. */
 // prettier-ignore
 export const bustierBodiceChoices = {
   seam: { kind: 'option', label: 'Seams from', group: 'Shape', help: 'in front and behind', options: { armhole: 'the armhole', shoulder: 'the shoulder', neck: 'the neckline' }, usual: 'armhole' },

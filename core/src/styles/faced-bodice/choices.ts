@@ -2,7 +2,7 @@ import { necklineShapes } from '../../drafting/bodice/neckline.ts';
 import { inches } from '../../units/length.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
-/** What a client chooses of any sleeveless bodice with a neckline. Ranges and defaults are common practice. */
+/** Choices of any sleeveless bodice with a neckline. Ranges and defaults are common practice. */
 // prettier-ignore
 export const facedBodiceChoices = {
   neckline: { kind: 'option', label: 'Neckline', group: 'Neck', help: 'in front; the back is round', options: necklineShapes, usual: 'round' },
@@ -13,7 +13,7 @@ export const facedBodiceChoices = {
   easeWaist: { kind: 'length', label: 'Ease at waist', group: 'Ease', help: 'Finished less body', least: 0, most: inches(8), usual: inches(1.5) },
 } as const satisfies Record<string, Choice>;
 
-/** How a sleeveless armhole is cut. Common practice: ½ to ¾ lower, a wedge of up to 1 to 2 in all for an edge that lies close. */
+/** Choices of a sleeveless armhole. Common practice: ½ to ¾ lower, a wedge of up to 1 to 2 in all for an edge that lies close. */
 // prettier-ignore
 export const armholeChoices = {
   armholeLower: { kind: 'length', label: 'Armhole lower', group: 'Shape', help: 'Down the side', least: 0, most: inches(1.5), usual: 0 },
@@ -23,7 +23,7 @@ export const armholeChoices = {
 export type FacedBodiceChosen = ChosenOf<typeof facedBodiceChoices> &
   Partial<ChosenOf<typeof armholeChoices>>;
 
-/** Where a bodice ends, and how a hem below the waist is cut. Ranges and defaults are common practice. */
+/** Choices of a bodice's lower end, and of a hem below the waist. Ranges and defaults are common practice. */
 // prettier-ignore
 export const belowWaistChoices = {
   below: { kind: 'option', label: 'Ends', group: 'Shape', help: 'below it, waist darts go on to a second tip', options: { waist: 'at the waist', hem: 'below the waist' }, usual: 'waist' },

@@ -17,7 +17,7 @@ import { draftBelowWaist, hemBelowWaist } from './below-waist.ts';
 import { draftFacedBodice, type FacedBodice } from './faced-bodice.ts';
 import { facedBodiceSeams } from './seams.ts';
 
-/** What a style adds to a faced bodice: pieces measured by their edges, and what they are sewn to. */
+/** Pieces that a style adds to a faced bodice, measured by their edges, with their seams. */
 export interface AddedToBodice {
   readonly pieces: readonly Piece[];
   readonly seams: readonly Seam[];
@@ -27,7 +27,7 @@ export interface FacedStyle<Chosen extends FacedBodiceChosen> {
   readonly style: Style;
   readonly fill: (body: Body, input: DraftInput) => Chosen;
   readonly bodice: (chosen: Chosen) => BodiceChoices;
-  /** Where it ends, for a style that may go on below the waist. */
+  /** Its lower end, for a style that may go on below the waist. */
   readonly ends?: (chosen: Chosen) => BelowWaistChosen;
   readonly more?: (allowances: Allowances, faced: FacedBodice, chosen: Chosen) => AddedToBodice;
 }

@@ -1,6 +1,6 @@
 import type { Style } from '../style.ts';
 
-/** What every faced bodice asks of the tape; a style that goes on below the waist adds its own. */
+/** Measures of every faced bodice; a style that goes on below the waist adds its own. */
 export const facedBodiceMeasures: Pick<Style, 'requires' | 'derives' | 'checks'> = {
   requires: [
     'shoulder',

@@ -2,7 +2,7 @@ import { inches } from '../../units/length.ts';
 import { facedBodiceChoices } from '../faced-bodice/choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
-/** What a client chooses of a halter. Ranges and defaults are common practice: 3 to 3½ down at the centre, a small strap. */
+/** Choices of a halter. Ranges and defaults are common practice: 3 to 3½ down at the centre, a small strap. */
 // prettier-ignore
 export const halterBodiceChoices = {
   ...facedBodiceChoices,

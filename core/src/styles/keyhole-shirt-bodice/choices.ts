@@ -3,7 +3,7 @@ import { facedBodiceChoices } from '../faced-bodice/choices.ts';
 import { highNeckChoices } from '../princess-shell/shell-choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
-/** What a client chooses of a shirt bodice with a cut-out. Ranges and defaults are common practice. */
+/** Choices of a shirt bodice with a cut-out. Ranges and defaults are common practice. */
 // prettier-ignore
 export const keyholeShirtBodiceChoices = {
   ...highNeckChoices,

@@ -2,7 +2,7 @@ import { inches } from '../../units/length.ts';
 import { blouseChoices } from '../princess-shell/shell-choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
-/** What a client chooses of a blouse with net laid over it: a V, or two bands that cross. Common practice. */
+/** Choices of a blouse with net laid over it: a V, or two bands that cross. Common practice. */
 // prettier-ignore
 export const netVBlouseChoices = {
   ...blouseChoices,

@@ -16,7 +16,7 @@ export interface CrossedNet {
   readonly worn: readonly WornPart[];
 }
 
-/** What the net covers of one half: in front past the centre, behind from the zip on. */
+/** Part of one half that the net covers: in front past the centre, behind from the zip on. */
 function covered({ shell }: ShellContext, half: 'front' | 'back'): CrossedHalf {
   const { frame } = shell.bodice;
   const start = half === 'front' ? -PAST_CENTRE : 0;

@@ -78,7 +78,7 @@ function netOver(
   };
 }
 
-/** What is cut of net, how it is sewn in, and how it hangs. */
+/** Pieces of net, with their seams and as they hang. */
 interface Net extends Pick<ShellGarment, 'seams' | 'worn'> {
   readonly pieces: readonly Piece[];
 }

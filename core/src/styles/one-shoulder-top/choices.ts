@@ -2,7 +2,7 @@ import { inches } from '../../units/length.ts';
 import { facedBodiceChoices } from '../faced-bodice/choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
-/** What a client chooses of a top with one shoulder. Ranges and defaults are common practice. */
+/** Choices of a top with one shoulder. Ranges and defaults are common practice. */
 // prettier-ignore
 export const oneShoulderTopChoices = {
   shoulder: { kind: 'option', label: 'Shoulder', group: 'Shape', help: 'the one that stays, as she wears it', options: { left: 'left', right: 'right' }, usual: 'left' },

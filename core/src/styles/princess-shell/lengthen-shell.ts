@@ -36,7 +36,7 @@ const LEAST_PANEL = inches(0.75);
 
 interface Below {
   readonly plan: BelowPlan;
-  /** Where the intake of the seam has closed below the waist, mm. */
+  /** Depth below the waist at which the intake of the seam has closed, mm. */
   readonly closed: number;
   /** The finished half-width wanted at the hem, mm. */
   readonly width: number;
@@ -54,7 +54,7 @@ const sideDown = (piece: Piece): Curve => pathDown(edgeOf(piece, 'side'));
 /** A point lies on the centre panel: on a narrow one nearer to the centre than was asked. */
 const pointOut = (wanted: number, seamOut: number): number => Math.min(wanted, seamOut - INSIDE_SEAM);
 
-/** How much lower the hem is at the centre than at the side, mm. */
+/** Fall of the hem from the side to the centre, mm. */
 const lowerAtCentre = ({ point: pointed, tail }: BelowPlan): number =>
   pointed ? pointed.lower * CENTRE_OF_POINT : tail ? tail.mm : 0;
 
@@ -128,7 +128,7 @@ interface Hems {
   readonly below: Below;
   readonly centre: Piece;
   readonly side: Piece;
-  /** What each edge of the seam has been let out again below the waist, mm. */
+  /** Width that each edge of the seam has been let out again below the waist, mm. */
   readonly letOut: number;
 }
 

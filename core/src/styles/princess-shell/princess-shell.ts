@@ -27,7 +27,7 @@ import { DART, princessSums, straightOpening, underBustLevel } from './princess-
 import { underBustRound, type ShellPlan, type UnderBustWish } from './shell-plan.ts';
 import { byRule, drawn } from '../../workings/working.ts';
 
-/** What the drawing is moved by until the finished rounds are right, mm. */
+/** Unknowns of the drawing, solved so that the finished rounds are right, mm. */
 interface GivenBack {
   readonly bust: number;
   readonly waist: number;
@@ -40,15 +40,15 @@ export interface PrincessShell {
   readonly bodice: Bodice;
   readonly front: PrincessPanels;
   readonly back: PrincessPanels;
-  /** What a top edge cut away of front and back: a yoke, for styles that have one. */
+  /** Parts of front and back above a top edge: a yoke, for styles that have one. */
   readonly cutAway: { readonly front: Piece; readonly back: Piece } | undefined;
   /** Under the bust, where the shell is shaped there: the level, and what each edge of the front's seams takes; mm. */
   readonly underBust: UnderBustPlan | undefined;
-  /** What the panels found, and what the block found that still holds on them. */
+  /** Findings of the panels, and those of the block that still hold on them. */
   readonly findings: readonly Finding[];
 }
 
-/** What is said of a dart does not hold for the seam that takes its place, and the waist is measured on the panels again. */
+/** Findings of a dart do not hold for the seam that takes its place, and the waist is measured on the panels again. */
 const goneIntoSeams: readonly FindingCode[] = ['waist-dart-large', 'bust-dart-large', 'waist-unsolved'];
 
 /** Redrafts stop when each finished round is this near to what is wanted, mm. */
@@ -69,7 +69,7 @@ export const panelsOf = ({ front, back }: Pick<PrincessShell, 'front' | 'back'>)
   back.side,
 ];
 
-/** What each edge takes of the shaping under the bust on the half, by the school in force. */
+/** Share of each edge in the shaping under the bust on the half, by the school in force. */
 function underBustPlan(level: number, half: number, rules: RuleSet): UnderBustPlan {
   switch (rules['school.block']) {
     case 'solved':
@@ -116,7 +116,7 @@ function shapedUnder(
   }
 }
 
-/** Where the line runs through a back without a dart: half-way out, at the chest line or below a top edge. */
+/** Tip of the line in a back without a dart: half-way out, at the chest line or below a top edge. */
 const backTip = ({ frame, shape }: Bodice, top: DropPlan | undefined): Point =>
   point(frame.waistWidth.back / 2, Math.max(shape.chest, (top ? top.centre.mm : 0) + SEAM_ABOVE_TIP));
 
@@ -255,7 +255,7 @@ const notShaped = (plan: ShellPlan): Finding[] =>
         ),
       ];
 
-/** What one seam could not shape under the bust: the garment stands away there, or is tighter than asked. */
+/** Finding of shaping under the bust that one seam cannot do: the garment stands away there, or is tighter than asked. */
 function underBustFindings(plan: ShellPlan, left: number): Finding[] {
   const round = underBustRound(plan);
   if (round === undefined || Math.abs(left) <= ROUND_TOLERANCE) return [];

@@ -6,7 +6,7 @@ import type { RuleSet } from '../../rules/catalogue.ts';
 import type { DropPlan } from '../../drafting/operations/panels/part-at-level.ts';
 import { chosen, drawn, plus, sum, type Working } from '../../workings/working.ts';
 
-/** How the shell goes on below the waist, mm. */
+/** Plan of the shell below the waist, mm. */
 export interface BelowPlan {
   /** From the waist down to the hem, at the side. */
   readonly depth: Working;
@@ -14,7 +14,7 @@ export interface BelowPlan {
   readonly round: Working;
   /** Sewn to its lining along the hem, instead of turned up. */
   readonly lined: boolean;
-  /** How much lower the hem falls at seams and centres than at the side: a hem shaped at the side. */
+  /** Fall of the hem at seams and centres below the side: a hem shaped at the side. */
   readonly tail?: Working;
   /** A front hem that runs down to a point: so far below the side's hem, and so far out from the centre. */
   readonly point?: { readonly lower: number; readonly out: number } | undefined;
@@ -24,18 +24,18 @@ export interface BelowPlan {
 export type UnderBustWish =
   { readonly kind: 'round'; readonly mm: number } | { readonly kind: 'each-side'; readonly mm: number };
 
-/** What a shell of princess panels is made to: every style of that family is one of these. */
+/** Plan of a shell of princess panels: every style of that family is one of these. */
 export interface ShellPlan {
   readonly bodice: BodiceChoices;
-  /** Where the seams leave: the armhole or the middle of the shoulder; from a top edge where there is one. */
+  /** Edge that the seams leave from: the armhole or the middle of the shoulder; a top edge where there is one. */
   readonly leaves: 'armhole' | 'shoulder' | 'neck';
   /** A top edge below the shoulder, worked out on the block. */
   readonly top?: (bodice: Bodice) => { readonly front: DropPlan; readonly back: DropPlan };
-  /** How much longer than the measured armhole the block's is drawn, mm: less raises the underarm. */
+  /** Length of the block's armhole over the measured one, mm: less raises the underarm. */
   readonly armholeEase: number;
   /** Taken out of the top edge on the half, mm. */
   readonly overBust: number;
-  /** How the front's seams are shaped under the bust; undefined leaves them straight there. */
+  /** Shaping of the front's seams under the bust; undefined leaves them straight there. */
   readonly underBust: UnderBustWish | undefined;
   /** In at the centre back waist, mm. */
   readonly nip: number;

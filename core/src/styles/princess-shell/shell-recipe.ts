@@ -24,7 +24,7 @@ export interface ShellContext {
   readonly shell: PrincessShell;
 }
 
-/** What a style makes of its drafted shell. */
+/** The garment that a style makes of its drafted shell. */
 export interface ShellGarment {
   /** The panels as they are cut from the outer cloth: their figures are those of a shell. */
   readonly panels: readonly Piece[];
@@ -33,7 +33,7 @@ export interface ShellGarment {
   readonly seams: readonly Seam[];
   readonly worn: (named: Named) => readonly WornPart[];
   readonly covering: readonly string[];
-  /** What the style itself checks on its finished pieces: openings, and what a strapless edge covers. */
+  /** Checks of the style itself on its finished pieces: openings, coverage of a strapless edge. */
   readonly checks?: (named: Named) => readonly Finding[];
   readonly findings: readonly Finding[];
 }

@@ -17,11 +17,11 @@ export interface StraplessPlan {
   readonly shape: { readonly front: TopShape; readonly back: TopShape };
   /** Down from the start line, over the bust. */
   readonly level: Working;
-  /** How far a sweetheart, or a back's V, falls below that at the centre. */
+  /** Fall of a sweetheart, or of a back's V, below that at the centre. */
   readonly dip: { readonly front: Working; readonly back: Working };
-  /** How much lower the back's edge is. */
+  /** Height of the front's edge above the back's. */
   readonly backLower: Working;
-  /** Where the edge ends: below the underarm on the side, or on the armhole at its level. */
+  /** End of the edge: below the underarm on the side, or on the armhole at its level. */
   readonly ends: { readonly on: 'side'; readonly down: Working } | { readonly on: 'armhole' };
   readonly allowance: number;
 }
@@ -43,7 +43,7 @@ const lowestBack = ({ bustPoint }: Pick<BodiceFrame, 'bustPoint'>, dip: number):
 /** An edge that ends on an armhole stays this far from both its ends, mm. */
 const ON_ARMHOLE = 15;
 
-/** Where an edge on the armhole can end: between the tip of the shoulder and the underarm, mm down. */
+/** Range of an edge's end on the armhole: between the tip of the shoulder and the underarm, mm down. */
 function onArmhole(panel: Piece, level: Working): Working {
   const { path } = edgeOf(panel, 'armhole');
   const mm = level.mm;

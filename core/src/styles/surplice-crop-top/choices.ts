@@ -2,7 +2,7 @@ import { inches } from '../../units/length.ts';
 import { facedBodiceChoices } from '../faced-bodice/choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
-/** What a client chooses of a surplice: fronts that cross. Ranges and defaults are common practice. */
+/** Choices of a surplice: fronts that cross. Ranges and defaults are common practice. */
 // prettier-ignore
 export const surpliceCropTopChoices = {
   neckWidth: facedBodiceChoices.neckWidth,

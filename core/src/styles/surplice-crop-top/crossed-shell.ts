@@ -31,9 +31,9 @@ import {
 export interface CrossedPlan {
   /** Each front past the centre, mm. */
   readonly overlap: Working;
-  /** Where the fronts cross at the centre, mm down. */
+  /** Depth at which the fronts cross at the centre, mm. */
   readonly crossing: Working;
-  /** How far above the waist it ends, mm; no more than the darts allow. */
+  /** Height of its end above the waist, mm; no more than the darts allow. */
   readonly shorter: Working;
   /** The finished rounds at bust and hem, mm. */
   readonly bust: number;
@@ -53,7 +53,7 @@ export const FRONT_EDGE = inches(1);
 /** So much is left of a side and of every dart's legs, mm. */
 const BELOW_TIP = 20;
 
-/** How much may be cut off above the waist before the hem meets a dart's tip or the bust dart, mm. */
+/** Greatest length that may be cut off above the waist before the hem meets a dart's tip or the bust dart, mm. */
 export const mostShorter = ({ front, back }: Bodice): number =>
   Math.min(
     ...[front, back].flatMap((piece) => {

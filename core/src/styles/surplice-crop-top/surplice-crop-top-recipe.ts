@@ -42,7 +42,7 @@ const SLEEVE_TAPER = 0.8;
 /** The open back ends at least this far above the hem, mm. */
 const BACK_ABOVE_HEM = inches(1);
 
-/** What the block is drafted to; the waist takes the ease of the hem, and is drawn wider by what the hem then lacks. */
+/** Choices of the block; the waist takes the ease of the hem, and is drawn wider by what the hem then lacks. */
 const blockChoices = (chosen: SurpliceCropTopChosen): BodiceChoices & FacedBodiceChosen => ({
   neckline: 'v',
   darted: true,

@@ -5,7 +5,7 @@ import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
 const { topEdge, ...topEdgeLengths } = topEdgeChoices;
 
-/** What a client chooses of a strapless top. Ranges and defaults are common practice. */
+/** Choices of a strapless top. Ranges and defaults are common practice. */
 // prettier-ignore
 export const tubeTopChoices = {
   topEdge,

@@ -14,7 +14,7 @@ export interface CupFront extends CupPanels {
   readonly pieces: readonly Piece[];
 }
 
-/** Where the shell is not shaped under the bust, the seam lies this far below it, mm. */
+/** Depth of the seam below the bust where the shell is not shaped under it, mm. */
 const USUAL_RADIUS = inches(3);
 /** On a short body the seam still lies at least this part of the way down to the under bust. */
 const LEAST_PART = 0.7;

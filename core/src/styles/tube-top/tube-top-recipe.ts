@@ -27,7 +27,7 @@ import { tubeTop } from './tube-top.ts';
 /** The top edge stands this far above the bust line unless chosen, mm. Common practice: less shows more than most expect. */
 const ABOVE_BUST = inches(4);
 
-/** What is cut away above the edge was drafted on an ordinary round neck. */
+/** The part above the edge is drafted on an ordinary round neck. */
 const bodiceChoices = (chosen: TubeTopChosen): BodiceChoices => ({
   neckline: 'round',
   darted: true,

@@ -2,7 +2,7 @@ import { inches } from '../../units/length.ts';
 import { plainBodiceChoices } from '../plain-bodice/choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
-/** What a client chooses of a bodice with a collar that stands. Common practice: a neck 3 wide, 2½ deep in front and 1 behind. */
+/** Choices of a bodice with a collar that stands. Common practice: a neck 3 wide, 2½ deep in front and 1 behind. */
 // prettier-ignore
 export const turtleneckBodiceChoices = {
   ...plainBodiceChoices,

@@ -5,7 +5,7 @@ import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
 const { neckWidth, neckDepthFront, neckDepthBack, easeBust, easeWaist } = facedBodiceChoices;
 
-/** What a client chooses of a waistcoat. Ranges and defaults are common practice. */
+/** Choices of a waistcoat. Ranges and defaults are common practice. */
 // prettier-ignore
 export const waistcoatChoices = {
   hem: { kind: 'option', label: 'Hem in front', group: 'Shape', help: 'points fall below the side', options: { points: 'points', straight: 'straight' }, usual: 'points' },

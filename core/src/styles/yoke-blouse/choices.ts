@@ -2,7 +2,7 @@ import { inches } from '../../units/length.ts';
 import { blouseChoices } from '../princess-shell/shell-choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
-/** What a client chooses of a blouse with a yoke of stretch net. */
+/** Choices of a blouse with a yoke of stretch net. */
 // prettier-ignore
 export const yokeBlouseChoices = {
   ...blouseChoices,

@@ -10,7 +10,7 @@ interface Halves<Part> {
   readonly back: Part;
 }
 
-/** What the top edge cut away, in net: its greatest stretch goes across the body. */
+/** The part above the top edge, in net: its greatest stretch goes across the body. */
 export function yokesOf({ cutAway }: PrincessShell): Halves<Piece> {
   if (!cutAway) throw new Error('a yoke needs a shell that was cut at a level');
   const yoke = (piece: Piece, half: string): Piece => ({
@@ -50,7 +50,7 @@ function slashesIn(centre: Piece, count: number): number[] {
 /** Slashes of an outer that swings out below the yoke. */
 const FAN = 3;
 
-/** How the outer drapes: by how much, and whether from the yoke on or towards the hem alone. */
+/** Drape of the outer cloth: its amount, and whether it begins at the yoke or opens towards the hem alone. */
 export interface Drape {
   readonly ease: number;
   readonly from: 'yoke' | 'hem';

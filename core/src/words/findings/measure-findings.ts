@@ -3,7 +3,7 @@ import { measureName, measureOf, type MeasureId } from '../../measures/catalogue
 import type { Slip } from '../../measures/slip.ts';
 import type { WordedTable } from './say.ts';
 
-/** How a pen slips, after the figure that it left. */
+/** Words for a slip of a pen, after the figure that it left. */
 const slipWords: { readonly [slip in Slip]: string } = {
   'cm-as-inches': 'looks like centimetres written as inches',
   'inches-as-cm': 'looks like inches written as centimetres',

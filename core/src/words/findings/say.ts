@@ -16,7 +16,7 @@ export interface FindingWords {
 /** A length as a finding tells it. */
 export type Length = (mm: number) => string;
 
-/** How a kind of finding is told: its message, with the remedy where that is more than the change it carries. */
+/** Words for a kind of finding: its message, with the remedy where that is more than the change it carries. */
 export type Worded<Code extends FindingCode> = (
   finding: FindingOf<Code>,
   length: Length,
