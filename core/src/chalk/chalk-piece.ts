@@ -1,4 +1,4 @@
-import { endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts';
+import { curveLength, endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts';
 import { circleThrough } from '../geometry/circle-through.ts';
 import { distance, point, subtract, type Point } from '../geometry/point.ts';
 import { boxOf } from '../geometry/ring.ts';
@@ -108,16 +108,19 @@ function innerMarks({ path }: Edge, mark: (name: PointName, p: Point) => Unorder
   return centre && side ? [mark('inner-centre', centre), mark('inner-side', side)] : [];
 }
 
-/** Marks this near to a circle lie on it to the chalk, mm. */
-const ON_CIRCLE = 0.5;
+/** An edge this near to a circle all along was drawn as an arc, mm. */
+const ON_CIRCLE = 0.02;
+/** An arc that turns by less is drawn by its marks, radians. */
+const LEAST_TURN = 0.2;
 /** A tape is swung no further than this, mm. */
 const LONGEST_SWING = 1600;
 
 /** The point that a tape is swung from along an edge that is sewn along an arc, and how far the line that is chalked lies from it. */
 function swingOf(stitched: Edge | undefined, chalked: readonly Point[], origin: Point) {
-  const circle = stitched && circleThrough(curvePoints(stitched.path), ON_CIRCLE);
+  const circle = stitched && circleThrough(sampleCurve(stitched.path, OUTLINE_TOLERANCE), ON_CIRCLE);
   const middle = chalked[Math.floor(chalked.length / 2)];
   if (!circle || !middle || circle.radius > LONGEST_SWING) return undefined;
+  if (curveLength(stitched.path) / circle.radius < LEAST_TURN) return undefined;
   const { x, y } = subtract(circle.centre, origin);
   return { radius: distance(middle, circle.centre), down: y, out: x };
 }
