@@ -53,6 +53,13 @@ export type PointName =
   | 'corner'
   | 'button';
 
+/** An arc of a circle: how far its marks lie from one point, and where that is from the piece's origin, mm. */
+export interface Swing {
+  readonly radius: number;
+  readonly down: number;
+  readonly out: number;
+}
+
 /** One thing that the chalk does. Downs are from the start line, outs from the centre or fold, mm. */
 export type Mark =
   /** A rough block that is cut and fused before its piece is chalked in it: its upper left corner, and its sides in mm. */
@@ -86,8 +93,7 @@ export type Mark =
       readonly kind: 'curve';
       readonly edge: Edge['id'];
       readonly mm: number;
-      /** An arc of a circle: how far its marks lie from one point, and where that is. */
-      readonly swing?: { readonly radius: number; readonly down: number; readonly out: number };
+      readonly swing?: Swing;
     })
   | (MarkBase & {
       readonly kind: 'dart';

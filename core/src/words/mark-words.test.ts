@@ -59,6 +59,13 @@ const marks: readonly Mark[] = [
   { ...base, kind: 'point', name: 'underarm', down: inches(8), out: inches(9) },
   { ...base, kind: 'slope', edge: 'shoulder', mm: inches(4.75) },
   { ...base, kind: 'curve', edge: 'armhole', mm: inches(9) },
+  {
+    ...base,
+    kind: 'curve',
+    edge: 'hem',
+    mm: inches(40),
+    swing: { radius: inches(30), down: -inches(5), out: 0 },
+  },
   { ...base, kind: 'dart', dart: 'bust-dart', intake: inches(2), down: inches(10), out: inches(5) },
   { ...base, kind: 'allowance', side: 'outside', role: 'side', mm: inches(1) },
   { ...base, kind: 'notch', edge: 'armhole', notch: 'double', mm: inches(4) },
@@ -66,6 +73,16 @@ const marks: readonly Mark[] = [
 ];
 
 describe('markWords', () => {
+  test('an arc says from where the tape is swung, and how far', () => {
+    const arc = marks.find((mark) => mark.kind === 'curve' && mark.swing);
+    if (!arc) throw new Error('no arc');
+    const { text, figures } = markWords(arc, 'in');
+    expect(text).toBe(
+      'An arc: hold the tape 5 above the start line, on the centre, and swing it from end to end.',
+    );
+    expect(figures[0]).toEqual({ value: '30', word: 'to swing' });
+  });
+
   test.each(marks.map((mark) => [mark.kind, mark] as const))('%s has a title and a sentence', (_, mark) => {
     const { title, text, figures } = markWords(mark, 'in');
     expect(title).toMatch(/^[A-Z]/);

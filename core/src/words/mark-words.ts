@@ -1,5 +1,5 @@
 import { capital } from '../text/capital.ts';
-import type { Heading, Mark, Place, PointName } from '../chalk/mark.ts';
+import type { Heading, Mark, Place, PointName, Swing } from '../chalk/mark.ts';
 import { formatNumber, type LengthFormat } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import { subtract, type Point } from '../geometry/point.ts';
@@ -126,15 +126,13 @@ function sayIn(unit: Unit, style: LengthFormat['style']): Say {
 }
 
 /** Words for the point from which the tape is swung along an arc. */
-function swingWords({ swing, from }: Extract<Mark, { kind: 'curve' }>, { length }: Say): string {
-  if (!swing) return '';
-  const { down, out } = swing;
+function swingWords({ down, out }: Swing, from: Mark['from'], { length }: Say): string {
   const height = down < 0 ? `${length(-down)} above the start line` : `${length(down)} down`;
   const across =
     Math.abs(out) < ON_CENTRE
       ? `on the ${originWords[from]}`
       : `${length(Math.abs(out))} ${out < 0 ? 'to the left' : 'across'}`;
-  return `Hold the tape ${height}, ${across}, and swing it. `;
+  return `An arc: hold the tape ${height}, ${across}, and swing it from end to end.`;
 }
 
 /** Every kind of mark with its words. */
@@ -187,7 +185,9 @@ const worded: {
   }),
   curve: (mark, say) => ({
     title: capital(edgeName(mark.edge)),
-    text: `${swingWords(mark, say)}A fair curve through ${mark.points.length} marks; check it with the tape on edge.`,
+    text: mark.swing
+      ? swingWords(mark.swing, mark.from, say)
+      : `A fair curve through ${mark.points.length} marks; check it with the tape on edge.`,
     figures: [
       ...(mark.swing ? [say.figure(mark.swing.radius, 'to swing')] : []),
       say.figure(mark.mm, 'along'),

@@ -27,7 +27,7 @@ function axisWords({ piece }: DraftedPiece): string {
   if (piece.cut.layers === 'fold') return 'FOLD';
   const centre = piece.edges.find(({ role }) => role === 'centre' || role === 'front' || role === 'join');
   if (!centre) return 'GRAIN';
-  return centre.id === 'centre-back' ? 'CENTRE BACK' : 'CENTRE FRONT';
+  return piece.face === 'back' ? 'CENTRE BACK' : 'CENTRE FRONT';
 }
 
 const fixed = { vectorEffect: 'non-scaling-stroke' as const };

@@ -33,7 +33,7 @@ export function MarkPanel({ mark, unit }: { readonly mark: Mark; readonly unit: 
       ))}
       <p className="mt-5 text-xl leading-snug text-chalk-soft max-md:mt-2 max-md:text-lg">{words.text}</p>
       {mark.kind === 'place' && <p className="mt-4 text-lg text-chalk-soft">{cautions.chalking.join(' ')}</p>}
-      {mark.kind === 'curve' && <CurveTable mark={mark} unit={unit} />}
+      {mark.kind === 'curve' && !mark.swing && <CurveTable mark={mark} unit={unit} />}
     </>
   );
 }
