@@ -82,6 +82,7 @@ interface FindingKinds {
   readonly 'opening-too-small': About<'measure'> & Of<'armhole'> & Compared;
   readonly 'sleeve-wider': About<'piece' | 'choice'> & Compared;
   readonly 'sleeve-too-narrow': About<'piece' | 'choice'> & Compared;
+  readonly 'sleeve-above-underarm': About<'piece' | 'choice'> & Compared;
   readonly 'sleeve-end-small': About<'piece' | 'measure'> & Compared;
   readonly 'skirt-tight-at-hip': About<'piece' | 'choice' | 'measure'> & Compared;
   readonly 'part-without-join': About<'choice'> & Of<'armhole' | 'waist'>;

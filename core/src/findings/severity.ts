@@ -38,6 +38,7 @@ export const findingSeverities = {
   'opening-too-small': 'stop',
   'sleeve-wider': 'care',
   'sleeve-too-narrow': 'stop',
+  'sleeve-above-underarm': 'care',
   'sleeve-end-small': 'stop',
   'skirt-tight-at-hip': 'stop',
   'part-without-join': 'stop',

@@ -16,9 +16,11 @@ const measureOfRole: { readonly [role in EdgeRole]?: MeasureId } = {
   waist: 'waist',
 };
 
-/** The measure that governs the lengths of a piece: down the back for a bodice, to the hip for a skirt. */
-export const lengthOf = (piece: Piece): MeasureId =>
-  piece.part === 'skirt' ? 'waistToHip' : 'backWaistLength';
+/** The measure that governs the lengths of a piece: down the back for a bodice, to the hip for a skirt, the arm for a sleeve. */
+export function lengthOf({ part }: Piece): MeasureId {
+  if (part === 'sleeve') return 'armLength';
+  return part === 'skirt' ? 'waistToHip' : 'backWaistLength';
+}
 
 /** Two pieces sewn along all their edges of one role. */
 export const joined = (id: string, role: EdgeRole, a: Piece, b: Piece): Seam =>

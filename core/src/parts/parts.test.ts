@@ -6,7 +6,8 @@ import { addUpPrinted } from '../testing/add-up-printed.ts';
 import { draftInput, middleBody, withArm } from '../testing/bodies.ts';
 import { expectCuttable, expectTrue } from '../testing/expect-sound.ts';
 import { missesBody, missesSizes } from '../testing/misses-size-table.ts';
-import { ordinaryRanges, randomBodies } from '../testing/random-bodies.ts';
+import { extremeRanges, ordinaryRanges, randomBodies } from '../testing/random-bodies.ts';
+import { seededRandom } from '../lay/plan/seeded-random.ts';
 import type { Draft } from '../drafting/draft.ts';
 import type { MeasureValues } from '../measures/measure-set.ts';
 import type { ChoiceValues } from '../garment/choice.ts';
@@ -160,6 +161,12 @@ describe('the set-in sleeve', () => {
     expect(draftGap(draft, eased).mm).toBeLessThan(1);
   });
 
+  test('that would end above its underarm is drawn a little longer, and says so', () => {
+    const short = draftOf({ id: 'plain-bodice' }, { ...withSleeve, sleeveTo: 'short' }, { ...body, armLength: inches(13) });
+    expect(short.findings.find(({ code }) => code === 'sleeve-above-underarm')).toMatchObject({ severity: 'care' });
+    expectSleeve(short);
+  }); // prettier-ignore
+
   test('an arm too thick for its armhole is stopped, a thin one in a large armhole is told', () => {
     const codes = (upperArm: number) =>
       draftOf({ id: 'plain-bodice' }, withSleeve, { ...body, upperArm }).findings.map(({ code }) => code);
@@ -246,3 +253,38 @@ test('every figure of both parts is the sum that is printed, within a sixteenth 
     expect([printed, Math.abs(addUpPrinted(printed)) <= printed.split(/[+−×÷]/).length / 16]).toEqual([printed, true]);
   }
 }); // prettier-ignore
+
+/** Anything that a client may choose of a style with its parts on, from one end of each range to the other. */
+function anyChoices({ choices }: Style, random: () => number): ChoiceValues {
+  const pick = (values: readonly string[]): string => values[Math.floor(random() * values.length)] ?? '';
+  const chosen = Object.entries(choices)
+    .filter(() => random() > 0.5)
+    .map(([id, choice]) => [
+      id,
+      choice.kind === 'length'
+        ? choice.least + random() * (choice.most - choice.least)
+        : pick(Object.keys(choice.options)),
+    ]);
+  const parts = partBook
+    .filter(({ slot }) => choices[slot]?.kind === 'option')
+    .map(({ slot, id }) => [slot, id]);
+  return Object.fromEntries([...chosen, ...parts]) as ChoiceValues;
+}
+
+test.each([['ordinary', ordinaryRanges], ['extreme', extremeRanges]] as const)(
+  'whatever is chosen of a garment with parts, on %s bodies, it is drawn whole or stopped with what to change',
+  (_, ranges) => {
+    const random = seededRandom(11);
+    const bodies = randomBodies(ranges, 77);
+    for (const style of styles.filter((each) => takes('sleeve').includes(each) || takes('skirt').includes(each)))
+      for (let count = 0; count < 6; count++) {
+        const { upperArm = 0, ...values } = withArm(bodies.next().value.values);
+        const arm = { ...values, upperArm: upperArm * (0.8 + 0.5 * random()), hand: inches(8) };
+        const draft = draftOf(style, anyChoices(style, random), arm);
+        const stops = draft.findings.filter(({ severity }) => severity === 'stop');
+        for (const stop of stops) expect(findingWords(stop, 'in').remedy).not.toBe('');
+        if (stops.length === 0) expectCuttable(draft);
+      }
+  },
+  90_000,
+); // prettier-ignore

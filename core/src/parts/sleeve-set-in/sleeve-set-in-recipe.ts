@@ -15,7 +15,17 @@ import { girthOf } from '../../pieces/girth.ts';
 import { makePiece, type Notch, type Piece } from '../../pieces/piece.ts';
 import type { Fullness, Seam } from '../../pieces/seam.ts';
 import { roleLength } from '../../pieces/piece.ts';
-import { divided, drawnTerm, named, plus, sum, times, type Working } from '../../workings/working.ts';
+import {
+  changed,
+  divided,
+  drawnTerm,
+  named,
+  plus,
+  sum,
+  times,
+  type Working,
+} from '../../workings/working.ts';
+import { inches } from '../../units/length.ts';
 import { sleeveSetInChoices, type SleeveSetInChosen } from './choices.ts';
 import { halfCap, solveCap, type SleeveCap } from './sleeve-cap.ts';
 
@@ -23,6 +33,9 @@ import { halfCap, solveCap, type SleeveCap } from './sleeve-cap.ts';
 const EASE_IN_FRONT = 0.45;
 /** Of the arm's length, down to the elbow, and to half-way above it. Common practice. */
 const DOWN = { elbow: 0.56, short: 0.32 };
+
+/** The shortest underarm seam, mm. */
+const LEAST_UNDERARM = inches(1);
 
 type Face = 'front' | 'back';
 
@@ -245,6 +258,22 @@ function capFindings({ cap, width }: SleevePlan): Finding[] {
   return [cap.off > 0 ? finding('sleeve-wider', place, detail) : finding('sleeve-too-narrow', place, detail)];
 }
 
+/** A sleeve that would end above its underarm is drawn a little longer than its cap. */
+const lengthFindings = (wanted: number, least: number): Finding[] =>
+  wanted >= least
+    ? []
+    : [
+        finding(
+          'sleeve-above-underarm',
+          { piece: 'sleeve', choice: 'sleeveTo' },
+          {
+            found: wanted,
+            expected: least,
+            remedy: { kind: 'set-option', choice: 'sleeveTo', option: 'elbow' },
+          },
+        ),
+      ];
+
 /** A closed end must pass the hand, where that was measured. */
 function endFindings(body: Body, named: Named): Finding[] {
   const expected = body.taken('hand');
@@ -300,11 +329,13 @@ function draw(input: PartInput): DrawnPart {
   const width = sum(plus(body.term('upperArm')), plus(term('easeUpperArm')));
   const arm = armAt(body, chosen.sleeveTo);
   const cap = solveCap({ front: halves.front.length.mm, back: halves.back.length.mm }, width.mm);
+  const wanted = sum(plus(arm.down), plus(term('sleeveLonger')));
+  const least = cap.height + LEAST_UNDERARM;
   const plan: SleevePlan = {
     cap,
     halves,
     width,
-    length: sum(plus(arm.down), plus(term('sleeveLonger'))),
+    length: changed(wanted, 'kept', Math.max(0, least - wanted.mm)),
     end: sum(plus(arm.round), plus(term('easeSleeveEnd'))),
   };
   const sleeve = sleevePiece(plan, input);
@@ -336,7 +367,7 @@ function draw(input: PartInput): DrawnPart {
       hanging('back', plan, join.back, named, others),
     ],
     checks: (named) => endFindings(body, named),
-    findings: capFindings(plan),
+    findings: [...capFindings(plan), ...lengthFindings(wanted.mm, least)],
     marks: [...halves.front.marks, ...halves.back.marks],
   };
 }

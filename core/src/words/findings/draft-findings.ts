@@ -45,6 +45,7 @@ export const draftFindings: WordedTable<
   | 'opening-too-small'
   | 'sleeve-wider'
   | 'sleeve-too-narrow'
+  | 'sleeve-above-underarm'
   | 'sleeve-end-small'
   | 'skirt-tight-at-hip'
   | 'part-without-join'
@@ -120,6 +121,8 @@ export const draftFindings: WordedTable<
     `The sleeve comes out ${length(found)} round at the upper arm where ${length(expected)} is meant: the armhole is large for the arm, and the cap no higher than it can be.`,
   'sleeve-too-narrow': ({ found, expected }, length) =>
     `The sleeve comes out ${length(found)} round at the upper arm where ${length(expected)} is meant: the armhole is small for the arm.`,
+  'sleeve-above-underarm': ({ found, expected }, length) =>
+    `The sleeve would end ${length(found)} down, above its underarm; it is drawn ${length(expected)} long.`,
   'sleeve-end-small': ({ where, found, expected }, length) =>
     `The closed end of the sleeve is ${length(found)} round; ${measureName(where.measure)} is ${length(expected)} and does not pass.`,
   'skirt-tight-at-hip': ({ found, expected }, length) =>
