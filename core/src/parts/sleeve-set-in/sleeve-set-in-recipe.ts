@@ -182,6 +182,7 @@ function sleevePiece(plan: SleevePlan, { allowances }: PartInput): Piece {
 function upperArmDimensions({ cap, halves, width }: SleevePlan): Dimension[] {
   const drawnWidth = cap.width.front + cap.width.back;
   const across = sum(plus(width), drawnTerm('no cap is so narrow or wide', drawnWidth - width.mm));
+  const frontMore = cap.width.front - drawnWidth / 2;
   const third = divided(sum(plus(halves.front.side.length), plus(halves.back.side.length)), 3);
   return [
     {
@@ -199,7 +200,7 @@ function upperArmDimensions({ cap, halves, width }: SleevePlan): Dimension[] {
       at: { kind: 'corner', of: 'armhole', end: 'end' },
       working: sum(
         plus(divided(named('upper arm, whole', across), 2)),
-        drawnTerm('the front has more or less', cap.width.front - drawnWidth / 2),
+        drawnTerm(frontMore < 0 ? 'narrower in front by' : 'wider in front by', frontMore),
       ),
       adds: 'side',
     },
