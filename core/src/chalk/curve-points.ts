@@ -36,7 +36,7 @@ export const cornersOf = (curve: Curve): Point[] =>
 /** A run of straight segments that strays no further than this from the line between its ends is a straight line to the chalk, mm. */
 const STRAIGHT = 0.3;
 
-/** Whether a fair line is straight; a curve may have been given as chords, as a cut line is. */
+/** A fair line is straight when it does not stray from its chord; a curve may have been given as chords, as a cut line is. */
 function isStraight(run: Curve): boolean {
   const [from, to] = [startOf(run), endOf(run)];
   const along = unitVector(subtract(to, from));

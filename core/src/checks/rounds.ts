@@ -31,7 +31,7 @@ export function measureRound(girth: Girth, named: Named): Round {
   return { ...girth, finished, ease: finished - girth.body };
 }
 
-/** Whether a round comes to what is wanted there. */
+/** Test of a round against the ease that is wanted there. */
 export function isMet({ held, ease, wantedEase }: Round): boolean {
   switch (held) {
     case 'closely':

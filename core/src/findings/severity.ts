@@ -39,7 +39,6 @@ export const findingSeverities = {
   'sleeve-wider': 'care',
   'sleeve-too-narrow': 'stop',
   'sleeve-above-underarm': 'care',
-  'sleeve-end-small': 'stop',
   'skirt-tight-at-hip': 'stop',
   'part-without-join': 'stop',
   'part-needs-measures': 'stop',

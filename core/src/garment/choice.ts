@@ -30,7 +30,7 @@ export const optionsInOrder = ({ options }: OptionChoice): (readonly [id: string
 
 export type Choice = LengthChoice | OptionChoice;
 
-/** Whether a choice is asked at all: an option of one word leaves nothing to choose, and some only go with another. */
+/** Test of a choice: an option of one word leaves nothing to choose and is not asked, and some are asked only with another. */
 export const isAsked = (choice: Choice, chosen: ChoiceValues): boolean =>
   (choice.kind !== 'option' || Object.keys(choice.options).length > 1) &&
   Object.entries(choice.when ?? {}).every(([id, option]) => chosen[id] === option);

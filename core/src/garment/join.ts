@@ -87,7 +87,7 @@ function sideOf(pieces: readonly Piece[], kind: JoinKind): JoinSide | undefined 
   };
 }
 
-/** Whether a run of armholes reaches from the side to a shoulder that is sewn to the other half. */
+/** Test of a run of armholes: it reaches from the side to a shoulder that is sewn to the other half. */
 function reachesShoulder(pieces: readonly Piece[], sewn: ReadonlySet<string>): boolean {
   const hasSide = pieces.some((piece) =>
     edgesWithRole(piece, 'armhole').some((edge) => after(piece.edges, edge).role === 'side'),
@@ -112,7 +112,7 @@ const partOf = (pieces: readonly Piece[], name: string): PartName | undefined =>
 const reference = ({ piece, edge }: JoinEdge): string => `${piece}/${edge}`;
 
 /**
- * What a garment offers at its armholes or at its waist, derived from the pieces that carry others; undefined where they do not
+ * The join that a garment offers at its armholes or at its waist, derived from the pieces that carry others; undefined where they do not
  * go all around, where no shoulder is sewn above the armhole, or where a part is sewn on already. Pieces that were opened flat
  * offer none: their two sides differ.
  */

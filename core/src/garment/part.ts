@@ -46,5 +46,5 @@ export interface DrawnPart extends Omit<DrawnGarment, 'covering' | 'worn'> {
 export interface PartRecipe {
   readonly draw: (input: PartInput) => DrawnPart;
   /** The choices in force, defaults filled in, mm. */
-  readonly chosen: (body: Body, values: ChoiceValues) => ChoiceValues;
+  readonly chosen: (values: ChoiceValues) => ChoiceValues;
 }

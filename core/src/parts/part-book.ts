@@ -12,11 +12,9 @@ export const partBook: readonly Part[] = [sleeveSetIn, skirtCircle];
 export const chosenParts = (choices: ChoiceValues): Part[] =>
   partBook.filter(({ id, slot }) => choices[slot] === id);
 
-const slotWords: {
-  readonly [slot in Slot]: Pick<Choice, 'label' | 'group' | 'help'> & { readonly none: string };
-} = {
-  sleeve: { label: 'Sleeve', group: 'Sleeve', help: 'sewn into the armhole', none: 'none' },
-  skirt: { label: 'Skirt', group: 'Skirt', help: 'sewn to the waist', none: 'none' },
+const slotWords: { readonly [slot in Slot]: Pick<Choice, 'label' | 'group' | 'help'> } = {
+  sleeve: { label: 'Sleeve', group: 'Sleeve', help: 'sewn into the armhole' },
+  skirt: { label: 'Skirt', group: 'Skirt', help: 'sewn to the waist' },
 };
 
 const choicesOf = ({ id, slot, choices }: Part): { readonly [id: string]: Choice } =>
@@ -34,11 +32,13 @@ export const partChoices = (...offered: readonly JoinKind[]): { readonly [id: st
       .filter((slot) => offered.includes(slots[slot]))
       .flatMap((slot) => {
         const parts = partBook.filter((part) => part.slot === slot);
-        const { none, ...words } = slotWords[slot];
         const choice: Choice = {
           kind: 'option',
-          ...words,
-          options: { none, ...Object.fromEntries(parts.map(({ id, name }) => [id, name.toLowerCase()])) },
+          ...slotWords[slot],
+          options: {
+            none: 'none',
+            ...Object.fromEntries(parts.map(({ id, name }) => [id, name.toLowerCase()])),
+          },
           usual: 'none',
         };
         return [[slot, choice] as const, ...parts.flatMap((part) => Object.entries(choicesOf(part)))];

@@ -78,7 +78,7 @@ export const withParts = (garment: DrawnGarment, input: DraftInput): DrawnGarmen
 
 /** Choices of those parts, their defaults filled in. */
 export const chosenOfParts = (input: DraftInput): ChoiceValues =>
-  chosenParts(input.choices).reduce<ChoiceValues>((filled, part) => {
-    const { body } = resolveBody(input.person, part.derives, input.rules);
-    return { ...filled, [part.slot]: part.id, ...partRecipeOf(part).chosen(body, input.choices) };
-  }, {});
+  chosenParts(input.choices).reduce<ChoiceValues>(
+    (filled, part) => ({ ...filled, [part.slot]: part.id, ...partRecipeOf(part).chosen(input.choices) }),
+    {},
+  );

@@ -17,6 +17,7 @@ export const seamRoles = [
   'top',
   'front',
   'topHem',
+  'circleHem',
   'strip',
   'overlay',
 ] as const;

@@ -26,6 +26,13 @@ interface LevelKind {
   readonly atSeam: { readonly point: string; readonly words: string };
 }
 
+/** The points of a level at the side and at a seam inside the half. */
+const ends = <Id extends string>(id: Id, words: string) =>
+  ({
+    atSide: { point: `${id}-side`, words: `${words} at the side` },
+    atSeam: { point: `${id}-seam`, words: `${words} at the seam` },
+  }) as const;
+
 const underarm = { point: 'underarm', words: 'Underarm' } as const;
 const hipSide = { point: 'hip-side', words: 'Hip at the side' } as const;
 const upperArmSeam = { point: 'upper-arm-seam', words: 'Upper arm, at the seam' } as const;
@@ -46,16 +53,14 @@ export const levelKinds = {
     words: 'bust line',
     girth: 'bust',
     governing: 'armhole',
-    atSide: { point: 'bust-side', words: 'Bust line at the side' },
-    atSeam: { point: 'bust-seam', words: 'Bust line at the seam' },
+    ...ends('bust', 'Bust line'),
   },
   underBust: {
     around: 'torso',
     words: 'under bust',
     girth: 'under bust',
     governing: 'underBust',
-    atSide: { point: 'under-bust-side', words: 'Under the bust, at the side' },
-    atSeam: { point: 'under-bust-seam', words: 'Under the bust, at the seam' },
+    ...ends('under-bust', 'Under the bust,'),
   },
   waist: {
     around: 'torso',
@@ -63,8 +68,7 @@ export const levelKinds = {
     girth: 'waist',
     governing: 'waist',
     seam: 'waist',
-    atSide: { point: 'waist-side', words: 'Waist at the side' },
-    atSeam: { point: 'waist-seam', words: 'Waist at the seam' },
+    ...ends('waist', 'Waist'),
   },
   hip: {
     around: 'torso',
@@ -79,8 +83,7 @@ export const levelKinds = {
     words: 'hem',
     girth: 'hem',
     governing: 'hip',
-    atSide: { point: 'hem-side', words: 'Hem at the side' },
-    atSeam: { point: 'hem-seam', words: 'Hem at the seam' },
+    ...ends('hem', 'Hem'),
   },
   upperArm: {
     around: 'arm',

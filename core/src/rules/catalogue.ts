@@ -70,6 +70,7 @@ export const rules = {
   'allowance.top': length('top edge', 0.5, practice),
   'allowance.front': length('front edge', 0.5, practice),
   'allowance.topHem': length('hem of a top', 1, practice),
+  'allowance.circleHem': length('hem of a circle', 0.5, 'Common practice: a wide hem does not lie flat where it curves.'),
   'allowance.strip': length('bands, collars and ties', 0.5, practice),
   'allowance.overlay': length('net laid over, all round', 0.5, 'Common practice: traced with ½ all round.'),
   'allowance.join': length('join of a piece cut in two to save cloth', 0.5, practice),

@@ -54,7 +54,7 @@ const SHORTER = [1, 2, 4].map(inches);
 /** Parts of what the eases can lose. */
 const LESS_EASE = [0.5, 1];
 /** Choices that are the length of something. */
-const LENGTHS = ['length', 'sleeve', 'tail'];
+const LENGTHS = ['length', 'sleeve', 'tail', 'skirtLength'];
 
 /** A length as the tape reads it, so that what is tried is what the ticket will say. */
 const typed = (mm: number, unit: Unit): string =>

@@ -1,5 +1,4 @@
 import { finding, type Finding } from '../../findings/finding.ts';
-import type { Body } from '../../drafting/body.ts';
 import type { WornPart } from '../../drafting/draft.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import { withDefaults } from '../../garment/choice.ts';
@@ -37,7 +36,7 @@ interface PanelPlan {
   readonly from: number;
   readonly to: number;
   /** The edge along the grain, where the panel begins at its centre. */
-  readonly centre?: { readonly role: 'fold' | 'centre'; readonly allowance: number };
+  readonly centre?: Pick<Edge, 'id' | 'role' | 'allowance'>;
   readonly waist: Working;
   readonly notches: readonly Notch[];
 }
@@ -65,12 +64,7 @@ function panelOf(circle: CirclePlan, plan: PanelPlan, { allowances }: PartInput)
     allowance: allowances.side,
   });
   const first: Edge = centre
-    ? {
-        id: 'centre',
-        role: centre.role,
-        path: [line(endOf(hem), startOf(waist))],
-        allowance: centre.allowance,
-      }
+    ? { ...centre, path: [line(endOf(hem), startOf(waist))] }
     : seam('side-back', endOf(hem), startOf(waist));
   const piece = makePiece({
     id: plan.id,
@@ -84,7 +78,7 @@ function panelOf(circle: CirclePlan, plan: PanelPlan, { allowances }: PartInput)
     edges: [
       { id: 'waist', role: 'waist', path: waist, allowance: allowances.waist },
       seam(centre ? 'side' : 'side-front', endOf(waist), startOf(hem)),
-      { id: 'hem', role: 'hem', path: hem, allowance: allowances.hem },
+      { id: 'hem', role: 'hem', path: hem, allowance: allowances.circleHem },
       first,
     ],
     notches: plan.notches,
@@ -118,7 +112,7 @@ function panelDimensions(
           kind: 'down',
           at: { kind: 'corner', of: 'hem', end: 'end' },
           working: sum(plus(inner), plus(length)),
-          adds: 'hem',
+          adds: 'circleHem',
           follows: true,
         },
       ]
@@ -132,7 +126,7 @@ function panelDimensions(
             name: 'length',
             label: centre ? 'Length at the centre' : 'Length at the seam',
             kind: 'length',
-            at: { kind: 'edge', edge: centre ? 'centre' : 'side-front' },
+            at: { kind: 'edge', edge: centre?.id ?? 'side-front' },
             working: length,
           } as const,
         ]
@@ -143,11 +137,15 @@ function panelDimensions(
 /** Parts of both halves of the waist that go to a panel, with the words of its sum. */
 const part = (side: JoinSide, of: number): Working => (of === 1 ? side.length : times(side.length, of));
 
+/** Depth of the hip below the waist, by the house's rule where it was not measured; mm. */
+const hipDepth = ({ body, rules }: Pick<PartInput, 'body' | 'rules'>): number =>
+  body.taken('waistToHip') ?? rules['skirt.hipDepth'];
+
 /** The end of the zip as a notch of the centre back: down from the waist by the hip's depth less what the house stops above it. */
-function zipNotch({ body, rules }: PartInput, length: number): Notch[] {
-  const down = (body.taken('waistToHip') ?? rules['skirt.hipDepth']) - rules['zip.aboveHip'];
+function zipEndNotch(input: PartInput, length: number): Notch[] {
+  const down = hipDepth(input) - input.rules['zip.aboveHip'];
   // The centre runs up from the hem.
-  return down > 0 && down < length ? [{ edge: 'centre', at: length - down, kind: 'single' }] : [];
+  return down > 0 && down < length ? [{ edge: 'centre-back', at: length - down, kind: 'single' }] : [];
 }
 
 const isOnFold = ({ carriers }: PartInput): boolean =>
@@ -161,7 +159,7 @@ function panelsOf(input: PartInput, circle: CirclePlan, parts: 2 | 4): readonly 
   const share = parts === 2 ? 1 : 0.5;
   const angle = (mm: number): number => mm / circle.radius.mm;
   const closed = isOnFold(input);
-  const fold = { role: 'fold', allowance: 0 } as const;
+  const fold = (face: 'front' | 'back') => ({ id: `centre-${face}`, role: 'fold', allowance: 0 }) as const;
   const end: PanelPlan[] = [
     {
       id: 'skirt-front',
@@ -170,7 +168,7 @@ function panelsOf(input: PartInput, circle: CirclePlan, parts: 2 | 4): readonly 
       cut: { copies: 1, layers: 'fold' },
       from: 0,
       to: angle(share * front.length.mm),
-      centre: fold,
+      centre: fold('front'),
       waist: part(front, share),
       notches: [],
     },
@@ -181,9 +179,9 @@ function panelsOf(input: PartInput, circle: CirclePlan, parts: 2 | 4): readonly 
       cut: closed ? { copies: 1, layers: 'fold' } : { copies: 2, layers: 'pair' },
       from: 0,
       to: angle(share * back.length.mm),
-      centre: closed ? fold : { role: 'centre', allowance: allowances.zip },
+      centre: closed ? fold('back') : { id: 'centre-back', role: 'centre', allowance: allowances.zip },
       waist: part(back, share),
-      notches: closed ? [] : zipNotch(input, circle.length.mm),
+      notches: closed ? [] : zipEndNotch(input, circle.length.mm),
     },
   ];
   if (parts === 2) return end;
@@ -223,9 +221,9 @@ function seamsOf({ join }: PartInput, parts: 2 | 4): Seam[] {
 }
 
 /** A quarter circle may not pass the hip, where that was measured. */
-function hipFindings(body: Body, { circle, radius, length }: CirclePlan): Finding[] {
-  const [hip, down] = [body.taken('hip'), body.taken('waistToHip')];
-  if (hip === undefined || down === undefined || length.mm <= down) return [];
+function hipFindings(input: PartInput, { circle, radius, length }: CirclePlan): Finding[] {
+  const [hip, down] = [input.body.taken('hip'), hipDepth(input)];
+  if (hip === undefined || length.mm <= down) return [];
   const found = 2 * Math.PI * circle * (radius.mm + down);
   if (found >= hip) return [];
   return [
@@ -237,8 +235,11 @@ function hipFindings(body: Body, { circle, radius, length }: CirclePlan): Findin
   ];
 }
 
-/** Part of the flare that is seen from in front; the rest falls in folds. */
+/** Part of the flare that is seen from in front; the rest falls in folds. By eye. */
 const SEEN = 0.25;
+/** Rise of the hem from its middle to the side as it is seen, as a part of the length, and the points that draw it. By eye. */
+const RISE = 0.03;
+const HEM_POINTS = 9;
 
 /** Half of the skirt as it hangs: as wide as the waist at its top, and at the hem by what is seen of the flare. */
 function hanging(
@@ -256,12 +257,10 @@ function hanging(
   const ring = [
     point(0, y),
     point(waist, y),
-    point(out, y + 0.97 * long),
-    ...Array.from({ length: 8 }, (_, index) => {
-      const t = 1 - (index + 1) / 9;
-      return point(out * t, y + long - 0.03 * long * t * t);
+    ...Array.from({ length: HEM_POINTS + 1 }, (_, index) => {
+      const t = 1 - index / HEM_POINTS;
+      return point(out * t, y + long - RISE * long * t * t);
     }),
-    point(0, y + long),
   ];
   return { piece: id, half: face, ring, by: point(0, 0), onFold: isFold };
 }
@@ -269,7 +268,7 @@ function hanging(
 const fill = (values: PartInput['values']): SkirtCircleChosen => withDefaults(skirtCircleChoices, values);
 
 function draw(input: PartInput): DrawnPart {
-  const { join, body } = input;
+  const { join } = input;
   const chosen = fill(input.values);
   const share = Number(chosen.circle);
   const parts = chosen.skirtParts === '4' ? 4 : 2;
@@ -293,9 +292,9 @@ function draw(input: PartInput): DrawnPart {
       hanging('back', 'skirt-back', join.back, circle, isOnFold(input)),
     ],
     checks: () => [],
-    findings: hipFindings(body, circle),
+    findings: hipFindings(input, circle),
     marks: [],
   };
 }
 
-export const skirtCircleRecipe: PartRecipe = { draw, chosen: (_, values) => fill(values) };
+export const skirtCircleRecipe: PartRecipe = { draw, chosen: fill };

@@ -46,7 +46,6 @@ export const draftFindings: WordedTable<
   | 'sleeve-wider'
   | 'sleeve-too-narrow'
   | 'sleeve-above-underarm'
-  | 'sleeve-end-small'
   | 'skirt-tight-at-hip'
   | 'part-without-join'
   | 'part-needs-measures'
@@ -123,8 +122,6 @@ export const draftFindings: WordedTable<
     `The sleeve comes out ${length(found)} round at the upper arm where ${length(expected)} is meant: the armhole is small for the arm.`,
   'sleeve-above-underarm': ({ found, expected }, length) =>
     `The sleeve would end ${length(found)} down, above its underarm; it is drawn ${length(expected)} long.`,
-  'sleeve-end-small': ({ where, found, expected }, length) =>
-    `The closed end of the sleeve is ${length(found)} round; ${measureName(where.measure)} is ${length(expected)} and does not pass.`,
   'skirt-tight-at-hip': ({ found, expected }, length) =>
     `The skirt is ${length(found)} round at the hip, which is ${length(expected)}.`,
   'part-without-join': ({ where }) => missingJoin[where.subject],

@@ -163,7 +163,7 @@ export function partAtLevel(panel: Piece, plan: DropPlan): Parted {
   };
 }
 
-/** Whether a part that is cut away keeps a dimension: those of its neck and its shoulder. */
+/** Dimensions that a part keeps when it is cut away: those of its neck and its shoulder. */
 const isAbove = ({ at }: Dimension): boolean =>
   at.kind === 'corner' || (at.kind === 'run' && at.of === 'shoulder');
 
