@@ -1,6 +1,6 @@
 import { dot, subtract } from '../geometry/point.ts';
 import { describe, expect, test } from '@jest/globals';
-import { draftInput, middleBody } from '../testing/bodies.ts';
+import { draftInput, middleBody, withArm } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import { choiceHandles } from './choice-handles.ts';
 import { recipeOf } from './recipe-book.ts';
@@ -26,5 +26,30 @@ describe.each(Object.values(styleBook))('$name', (style) => {
       const went = moved ? dot(subtract(moved.at, at), way) : NaN;
       expect([choice, Math.abs(went - by) < inches(0.15)]).toEqual([choice, true]);
     }
+  });
+});
+
+describe('with parts sewn on', () => {
+  const handles = (id: string, choices: ChoiceValues) => {
+    const style = styleBook[id];
+    if (!style) throw new Error(`no style ${id}`);
+    const recipe = recipeOf(style);
+    const input = draftInput(withArm(middleBody), choices);
+    const draft = recipe.draft(input);
+    return { draft, handles: choiceHandles(style, draft, recipe.chosen(input)) };
+  };
+
+  test('a skirt is lengthened at its hem, and what is not asked has no handle', () => {
+    const { draft, handles: found } = handles('plain-bodice', { sleeve: 'sleeve-set-in', skirt: 'skirt-circle' });
+    const hem = found.find(({ choice }) => choice === 'skirtLength');
+    const lowest = Math.max(...draft.worn.filter(({ piece }) => piece === 'skirt-front').flatMap(({ ring }) => ring.map(({ y }) => y)));
+    expect(hem?.at.y).toBeCloseTo(lowest, 6);
+    expect(hem?.at.x).toBeCloseTo(0, 6);
+    expect(found.map(({ choice }) => choice)).not.toContain('length');
+  }); // prettier-ignore
+
+  test('the length of a dress with sleeves is set at the hem of its skirt', () => {
+    const { handles: found } = handles('fitted-dress', { sleeve: 'sleeve-set-in' });
+    expect(found.find(({ choice }) => choice === 'length')?.piece).toBe('skirt-front');
   });
 });

@@ -1,9 +1,9 @@
 import type { Draft } from '../drafting/draft.ts';
 import { endOf, pointWhere, startOf, type Curve } from '../geometry/curve.ts';
 import { OUT, DOWN, add, type Point, scale } from '../geometry/point.ts';
-import type { EdgeRole } from '../pieces/piece.ts';
+import type { EdgeRole, PartName } from '../pieces/piece.ts';
 import type { Style } from './style.ts';
-import type { ChoiceValues } from '../garment/choice.ts';
+import { isAsked, type ChoiceValues } from '../garment/choice.ts';
 
 /** A place of the finished garment that sets a length which the client chooses: moved along its way, the choice follows. */
 export interface ChoiceHandle {
@@ -25,6 +25,8 @@ export interface ChoiceHandle {
 interface Spot {
   readonly half: 'front' | 'back';
   readonly role: EdgeRole;
+  /** The part that it lies on, where not on the body of the garment. */
+  readonly part?: PartName;
   readonly place: (path: Curve) => Point;
   readonly way: Point;
 }
@@ -48,18 +50,20 @@ const spots: { readonly [choice: string]: Spot } = {
   yokeLevel: { half: 'front', role: 'top', place: endOf, way: DOWN },
   topBack: { half: 'back', role: 'top', place: atCentre, way: DOWN },
   length: { half: 'front', role: 'hem', place: lowEnd, way: DOWN },
+  skirtLength: { half: 'front', role: 'hem', part: 'skirt', place: atCentre, way: DOWN },
   netDepth: { half: 'front', role: 'yoke', place: lowEnd, way: DOWN },
 };
 
 /** Place of a spot in the finished garment: on the first of its hanging parts that has such an edge. */
 function placeOf(
   { pieces, worn }: Draft,
-  { half, role, place }: Spot,
+  { half, role, part: on, place }: Spot,
 ): Pick<ChoiceHandle, 'at' | 'piece' | 'onPiece'> | undefined {
   for (const part of worn.filter((each) => each.half === half)) {
     const drafted = pieces.find(({ piece }) => piece.id === part.piece);
+    const isHere = on === undefined ? drafted?.piece.part !== 'sleeve' : drafted?.piece.part === on;
     const edge = drafted?.piece.edges.findLast((each) => each.role === role);
-    if (edge) {
+    if (edge && isHere) {
       const onPiece = place(edge.path);
       return { at: add(onPiece, part.by), piece: part.piece, onPiece };
     }
@@ -72,7 +76,7 @@ export function choiceHandles(style: Style, draft: Draft, chosen: ChoiceValues):
   return Object.entries(style.choices).flatMap(([id, choice]): ChoiceHandle[] => {
     const spot = spots[id];
     const mm = chosen[id];
-    if (!spot || choice.kind !== 'length' || typeof mm !== 'number') return [];
+    if (!spot || choice.kind !== 'length' || typeof mm !== 'number' || !isAsked(choice, chosen)) return [];
     const found = placeOf(draft, spot);
     if (!found) return [];
     return [

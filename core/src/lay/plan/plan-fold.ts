@@ -98,9 +98,15 @@ export function foldObstacle(task: FoldTask): Finding | undefined {
     return finding('beneath-too-narrow', { subject: cloth.role });
   const usable = usableWidth(cloth);
   const across = fold === 'open' || fold === 'cross' ? usable : fold === 'two' ? usable / 4 : usable / 2;
-  const widest = Math.max(...pieces.map((piece) => widthFor(piece, fold)));
-  if (widest > across)
-    return finding('cloth-too-narrow', { subject: cloth.role }, { found: across, expected: widest });
+  const [widest] = pieces
+    .map((piece) => ({ piece: piece.id, width: widthFor(piece, fold) }))
+    .sort((a, b) => b.width - a.width);
+  if (widest && widest.width > across)
+    return finding(
+      'cloth-too-narrow',
+      { subject: cloth.role, piece: widest.piece },
+      { found: across, expected: widest.width },
+    );
   return finding('fold-cuts-too-many', { subject: cloth.role });
 }
 

@@ -262,7 +262,7 @@ function hanging(
       return point(out * t, y + long - RISE * long * t * t);
     }),
   ];
-  return { piece: id, half: face, ring, by: point(0, 0), onFold: isFold };
+  return { piece: id, half: face, ring, by: point(0, y - circle.radius.mm), onFold: isFold };
 }
 
 const fill = (values: PartInput['values']): SkirtCircleChosen => withDefaults(skirtCircleChoices, values);

@@ -7,8 +7,7 @@ import { fittedDressChoices } from './choices.ts';
 export const fittedDress: Style = {
   id: 'fitted-dress',
   name: 'Fitted dress',
-  summary:
-    'Neckline chosen, waist and bust darts; pegged skirt, back slit and zip; faced and lined',
+  summary: 'Neckline chosen, waist and bust darts; pegged skirt, back slit and zip; faced and lined',
   cloths: ['outer', 'lining', 'stay'],
   requires: [...facedBodiceMeasures.requires, 'hip'],
   derives: [...facedBodiceMeasures.derives, 'waistToHip', 'waistToKnee'],

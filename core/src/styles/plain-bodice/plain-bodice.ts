@@ -7,8 +7,7 @@ import { plainBodiceChoices } from './choices.ts';
 export const plainBodice: Style = {
   id: 'plain-bodice',
   name: 'Plain bodice',
-  summary:
-    'To the waist or below, with or without darts, neckline chosen; zip at the back; faced and lined',
+  summary: 'To the waist or below, with or without darts, neckline chosen; zip at the back; faced and lined',
   cloths: ['outer', 'lining', 'stay'],
   ...facedBodiceMeasures,
   checks: [...facedBodiceMeasures.checks, 'hip', 'highHip', 'waistToHip'],

@@ -23,9 +23,9 @@ export const clothFindings: WordedTable<
   | 'fold-cuts-too-many'
 > = {
   'cloth-missing': ({ where }) => `The ${where.subject} has no cloth yet; it is not planned.`,
-  'cloth-too-narrow': ({ found, expected }, length) => ({
-    message: `The widest piece needs ${length(expected)} across; this cloth lies ${length(found)} wide so.`,
-    remedy: 'Lay it open, or take a wider cloth.',
+  'cloth-too-narrow': ({ where, found, expected }, length) => ({
+    message: `${where.piece === undefined ? 'The widest piece' : pieceName(where.piece)} needs ${length(expected)} across; this cloth lies ${length(found)} wide so.`,
+    remedy: 'Lay it open, take a wider cloth, or choose more seams where the style has the choice.',
   }),
   'cloth-too-short': ({ found, expected }, length) => ({
     message: `The lay needs ${length(found)}; there is ${length(expected)}, so it is ${length(Math.abs(found - expected))} short.`,

@@ -8,7 +8,9 @@ import { Check } from 'lucide-react';
 import { Button } from '../../ui/Button.tsx';
 import { Length } from '../../ui/Length.tsx';
 import { LayDrawing } from './LayDrawing.tsx';
+import { NoPlan } from './NoPlan.tsx';
 import type { ByHand } from './use-by-hand.ts';
+import type { FoldPlan } from './use-lay-search.ts';
 
 interface LayOnTableProps {
   readonly shown: Lay | undefined;
@@ -22,6 +24,7 @@ interface LayOnTableProps {
   /** How much longer the lay is than the cloth in stock, mm. */
   readonly short: number;
   readonly searching: boolean;
+  readonly plans: readonly FoldPlan[];
   readonly selected: string | undefined;
   readonly onSelect: (key: string | undefined) => void;
   readonly byHand: ByHand;
@@ -42,6 +45,7 @@ export function LayOnTable({
   proved,
   short,
   searching,
+  plans,
   selected,
   onSelect,
   byHand,
@@ -95,10 +99,10 @@ export function LayOnTable({
             faulty={byHand.faulty}
             onDrag={byHand.drag}
           />
+        ) : searching ? (
+          <p className="p-8 text-center text-walnut-2">Laying the first plan</p>
         ) : (
-          <p className="p-8 text-center text-walnut-2">
-            {searching ? 'Laying the first plan' : 'No plan fits this cloth.'}
-          </p>
+          <NoPlan plans={plans} unit={unit} />
         )}
       </div>
     </div>

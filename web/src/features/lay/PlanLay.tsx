@@ -313,6 +313,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
             proved={byHand.faults.length === 0}
             short={tooLong ? shown.length - (cloth.length ?? 0) : 0}
             searching={search.running !== undefined}
+            plans={plans}
             selected={selected}
             onSelect={setSelected}
             byHand={byHand}
