@@ -1,5 +1,6 @@
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { fittedDress } from '@ample-bolt/core/styles/fitted-dress/fitted-dress';
+import { madeUpOn, sketchOf } from '@ample-bolt/core/sketch/sketch';
 import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
 import type { Style } from '@ample-bolt/core/styles/style';
 import { styleBook } from '@ample-bolt/core/styles/style-book';
@@ -63,13 +64,42 @@ function benchSoundness(): void {
   }
 }
 
+/** A frame of a screen that draws sixty times a second, ms. */
+const FRAME = 1000 / 60;
+/** Drawings of each garment, after warming up. */
+const REDRAWN = 40;
+
+/** How long each garment takes to be made up anew, front and back, beside the draft that it is drawn from and a frame of the screen. */
+function benchSketches(): void {
+  const body = { ...missesBody(missesSizes[3]), armLength: 590, upperArm: 300, wrist: 165 };
+  for (const style of Object.values(styleBook)) {
+    const parts = style.lacks.armhole ? {} : { sleeve: 'sleeve-set-in' };
+    const input = draftInput(body, parts);
+    const timed = (run: () => unknown): number => {
+      const start = performance.now();
+      run();
+      return performance.now() - start;
+    };
+    const draft = recipeOf(style).draft(input);
+    const times = Array.from({ length: 2 * REDRAWN }, () => ({
+      draft: timed(() => recipeOf(style).draft(input)),
+      sketch: timed(() => sketchOf(draft, madeUpOn(draft, body))),
+    })).slice(REDRAWN);
+    const sketch = median(times.map((each) => each.sketch));
+    const ratio = sketch / median(times.map((each) => each.draft));
+    console.log(
+      `made up, ${style.name}: median ${(sketch / FRAME).toFixed(2)} frames of the screen, ${ratio.toFixed(2)} times its draft`,
+    );
+  }
+}
+
 /** Bodies of each kind that are nudged. */
 const NUDGED = 3;
 
 /** The largest move of an outline, over every style, as one measure or choice moves by a billionth and by a tenth of a mm. */
 function benchContinuity(): void {
   for (const style of Object.values(styleBook)) {
-    const gaps = { billionth: 0, tenth: 0 };
+    const gaps = { billionth: 0, tenth: 0, drawn: 0 };
     let explained = 0;
     for (const ranges of [ordinaryRanges, extremeRanges])
       for (const school of ['solved', 'table'] as const) {
@@ -84,14 +114,16 @@ function benchContinuity(): void {
           };
           for (const { mm } of nudged(style, recipeOf(style), own, billionth))
             gaps.billionth = Math.max(gaps.billionth, mm);
-          for (const { mm, sameFindings } of nudged(style, recipeOf(style), own, tenth)) {
-            if (sameFindings) gaps.tenth = Math.max(gaps.tenth, mm);
-            else explained++;
+          for (const { mm, drawn, sameFindings } of nudged(style, recipeOf(style), own, tenth)) {
+            if (sameFindings) {
+              gaps.tenth = Math.max(gaps.tenth, mm);
+              gaps.drawn = Math.max(gaps.drawn, drawn());
+            } else explained++;
           }
         }
       }
     console.log(
-      `nudged, ${style.name}: by a billionth no outline moves more than ${gaps.billionth.toFixed(5)} mm, by 0.1 mm than ${gaps.tenth.toFixed(2)} mm; ${explained} moves change what is found`,
+      `nudged, ${style.name}: by a billionth no outline moves more than ${gaps.billionth.toFixed(5)} mm, by 0.1 mm than ${gaps.tenth.toFixed(2)} mm, made up than ${gaps.drawn.toFixed(2)} mm; ${explained} moves change what is found`,
     );
   }
 }
@@ -100,6 +132,7 @@ const [first, ref, ...rest] = process.argv.slice(2);
 const wanted = [first, ref, ...rest].filter((name) => name !== undefined);
 const runs = {
   drafts: benchDrafts,
+  sketches: benchSketches,
   soundness: benchSoundness,
   continuity: benchContinuity,
   ...layRuns,

@@ -104,9 +104,11 @@ describe('bolt', () => {
 
   test('draft gives pieces and writes a drawing; check gives the same seams and rounds', () => {
     const drawing = path.join(folder, 'draft.svg');
-    const draft = bolt('draft', example, '--json', '--out', drawing);
+    const picture = path.join(folder, 'made-up.svg');
+    const draft = bolt('draft', example, '--json', '--out', drawing, '--picture', picture);
     expect([draft.status, draft.stderr]).toEqual([0, '']);
     expect(readFileSync(drawing, 'utf8')).toMatch(/^<svg .*mm"/);
+    expect(readFileSync(picture, 'utf8')).toMatch(/^<svg .*viewBox/);
     const { seams, rounds, coverage, findings } = draft.json();
     expect(bolt('check', example, '--json').json()).toEqual({ seams, rounds, coverage, findings });
   });

@@ -9,7 +9,7 @@ import type { Order } from '../src/shop/order.ts';
 import { readOrderText } from '../src/formats/order/read-order.ts';
 import type { Unit } from '../src/units/length.ts';
 
-export const USAGE = `bolt measures | styles | draft ORDER.json [--out F.svg] | check ORDER.json | chalk ORDER.json
+export const USAGE = `bolt measures | styles | draft ORDER.json [--out F.svg] [--picture F.svg] | check ORDER.json | chalk ORDER.json
 bolt sum [NAME key=value … [--unit in|cm]]
 bolt lay ORDER.json|PIECES.json [--fold auto|open|half|width|two|four|cross] [--seconds N | --work N] [--seed N] [--out F.svg] [--prove LAY.json]
 bolt sum without a name lists the sums and what each asks for. Add --json for one JSON document on standard output.`;
@@ -27,6 +27,7 @@ export const options = {
   json: { type: 'boolean', default: false },
   help: { type: 'boolean', short: 'h', default: false },
   out: { type: 'string' },
+  picture: { type: 'string' },
   fold: { type: 'string', default: 'auto' },
   seconds: { type: 'string' },
   work: { type: 'string' },

@@ -4,6 +4,10 @@ import { chalkAll } from '../src/chalk/chalk-piece.ts';
 import type { Draft } from '../src/drafting/draft.ts';
 import { checkJson, draftJson, pairOf, tidy } from '../src/formats/draft-json.ts';
 import type { Order } from '../src/shop/order.ts';
+import { sketchSvg } from '../src/formats/sketch-svg.ts';
+import { clothColoursOf } from '../src/shop/made-up.ts';
+import { inkOn } from '../src/sketch/ink.ts';
+import { faces, madeUpOn, sketchOf } from '../src/sketch/sketch.ts';
 import { draftSvg } from '../src/formats/svg.ts';
 import { measureIds, measureOf } from '../src/measures/catalogue.ts';
 import { formatLength } from '../src/units/format-length.ts';
@@ -48,10 +52,18 @@ function checkText(draft: Draft, order: Order): string {
   return [...rounds, ...seams, ...findingLines(draft.findings, order.unit)].join('\n');
 }
 
+/** The garment made up on its client, in the colours of the order's cloths. */
+function pictureOf(draft: Draft, order: Order): string {
+  const sketch = sketchOf(draft, madeUpOn(draft, order.person.values));
+  const ink = inkOn(clothColoursOf(order), '#ffffff');
+  return sketchSvg(sketch, { ink, heavier: 1 }, { views: faces, person: true });
+}
+
 export function draftCommand({ positionals, values }: Flags): Answer {
   const order = orderFrom(positionals[1]);
   const draft = draftFrom(order);
   if (values.out !== undefined) writeFileSync(values.out, draftSvg(draft));
+  if (values.picture !== undefined) writeFileSync(values.picture, pictureOf(draft, order));
   return {
     json: draftJson(draft, order.unit),
     text: `${figuresText(draft, order)}\n\n${checkText(draft, order)}`,

@@ -30,6 +30,14 @@ export function chalkFor(cloth: string): Chalk {
   return [...chalks].sort((a, b) => contrast(b.colour, cloth) - contrast(a.colour, cloth))[0] ?? white;
 }
 
-/** The colour of the mark in hand: bright on dark cloth, deep on light cloth, never the chalk's own. */
-export const markInHand = (cloth: string): string =>
-  contrast('#f2c94c', cloth) >= 4.5 ? '#f2c94c' : '#b3261e';
+/** The colours that a mark in hand may have: bright, and deep. */
+const hands = ['#f2c94c', '#b3261e'];
+
+/** The colour of the mark in hand: the one that shows best on the cloth, never the chalk's own. */
+export function markInHand(cloth: string): string {
+  const chalk = chalkFor(cloth).colour;
+  const [best = '#b3261e'] = hands
+    .filter((colour) => colour !== chalk)
+    .sort((a, b) => contrast(b, cloth) - contrast(a, cloth));
+  return best;
+}

@@ -1,8 +1,8 @@
+import type { Detail } from './detail.ts';
 import type { Coverage } from '../checks/coverage.ts';
 import type { Finding } from '../findings/finding.ts';
 import type { Round } from '../checks/rounds.ts';
 import type { Point } from '../geometry/point.ts';
-import type { Ring } from '../geometry/ring.ts';
 import type { CheckedSeam } from '../pieces/check-seams.ts';
 import type { Place } from '../pieces/dimension.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
@@ -34,19 +34,6 @@ export interface Figure {
   readonly why?: string;
 }
 
-/** A piece as it hangs in the finished garment, seams and darts closed, drawn flat on the half; mm. */
-export interface WornPart {
-  readonly piece: string;
-  readonly half: 'front' | 'back';
-  readonly ring: Ring;
-  /** Move of the whole piece from where it was drafted. */
-  readonly by: Point;
-  /** On the fold, so that it is drawn opened; else it hangs on both sides. */
-  readonly onFold: boolean;
-  /** Cut whole: it is drawn once, as it hangs. */
-  readonly whole?: true;
-}
-
 /** Everything that follows from measures, choices and rules; plain data, all lengths in mm. */
 export interface Draft {
   readonly pieces: readonly DraftedPiece[];
@@ -54,7 +41,7 @@ export interface Draft {
   readonly rounds: readonly Round[];
   readonly coverage: readonly Coverage[];
   readonly figures: readonly Figure[];
-  /** The finished garment, made of its own pieces. */
-  readonly worn: readonly WornPart[];
+  /** What is seen of the garment made up beyond its panels. */
+  readonly details: readonly Detail[];
   readonly findings: readonly Finding[];
 }

@@ -42,7 +42,7 @@ const panel = (id: string, height: number): Piece =>
   });
 
 const garment = (change: Partial<DrawnGarment> = {}): DrawnGarment => ({
-  worn: () => [],
+  details: [],
   pieces: [panel('front', 200), panel('back', 200)],
   seams: [joined('side', 'side', panel('front', 200), panel('back', 200))],
   girths: [girthOf('bust', [panel('front', 200), panel('back', 200)], 380, 20)],

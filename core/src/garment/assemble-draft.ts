@@ -6,7 +6,8 @@ import { coverageOf } from '../checks/coverage.ts';
 import { finding, type Finding } from '../findings/finding.ts';
 import { measureRound, roundFindings, type Named, type Round } from '../checks/rounds.ts';
 import { outlineFindings, seamFindings } from '../checks/seam-findings.ts';
-import type { Draft, WornPart } from '../drafting/draft.ts';
+import type { Detail } from '../drafting/detail.ts';
+import type { Draft } from '../drafting/draft.ts';
 import { setByHand, unknownFigures } from '../drafting/hand-figures.ts';
 import { handLine } from '../pieces/hand-figure.ts';
 import { figuresOf, onStitchLine } from '../drafting/figures-of.ts';
@@ -27,7 +28,8 @@ export interface DrawnGarment {
   readonly girths: readonly Girth[];
   /** Ids of the pieces whose neckline is held against the bust line. */
   readonly covering: readonly string[];
-  readonly worn: (named: Named) => readonly WornPart[];
+  /** What is seen of it beyond its panels. */
+  readonly details: readonly Detail[];
   /** Checks of the style itself on its finished pieces: openings, coverage. */
   readonly checks: (named: Named) => readonly Finding[];
   /** Findings of the drafting. */
@@ -102,7 +104,7 @@ export function assembleDraft(drawn: DrawnGarment, input: DraftInput): Draft {
   return {
     pieces: drafted,
     figures,
-    worn: garment.worn(named),
+    details: garment.details,
     seams,
     rounds,
     coverage,

@@ -1,6 +1,4 @@
-import type { Named } from '../checks/rounds.ts';
 import type { Body } from '../drafting/body.ts';
-import type { WornPart } from '../drafting/draft.ts';
 import type { Allowances } from '../pieces/allowances.ts';
 import type { Notch, Piece } from '../pieces/piece.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
@@ -36,9 +34,7 @@ export interface PartInput {
 }
 
 /** A part as it was drawn: pieces, seams, girths and findings of its own, and notches for what it is sewn to. */
-export interface DrawnPart extends Omit<DrawnGarment, 'covering' | 'worn'> {
-  /** The part as it hangs, beside the parts that it is sewn to as they hang. */
-  readonly worn: (named: Named, others: readonly WornPart[]) => readonly WornPart[];
+export interface DrawnPart extends Omit<DrawnGarment, 'covering'> {
   readonly marks: readonly (Notch & { readonly piece: string })[];
 }
 

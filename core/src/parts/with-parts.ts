@@ -63,10 +63,7 @@ function withPart(garment: DrawnGarment, part: Part, input: DraftInput): DrawnGa
     seams: [...garment.seams, ...drawn.seams],
     girths: [...garment.girths, ...drawn.girths],
     covering: garment.covering,
-    worn: (named) => {
-      const others = garment.worn(named);
-      return [...drawn.worn(named, others), ...others];
-    },
+    details: [...garment.details, ...drawn.details],
     checks: (named) => [...garment.checks(named), ...drawn.checks(named)],
     findings: [...garment.findings, ...findings, ...drawn.findings],
   };

@@ -1,30 +1,14 @@
 import { expect, test } from '@jest/globals';
 import { countSelfCrossings } from '../geometry/ring.ts';
 import { seededRandom } from '../lay/plan/seeded-random.ts';
+import { anyChoices } from '../testing/any-choices.ts';
 import { draftInput } from '../testing/bodies.ts';
 import { ordinaryRanges, randomBodies } from '../testing/random-bodies.ts';
 import { findingWords } from '../words/finding-words.ts';
 import { recipeOf } from './recipe-book.ts';
 import { styleBook } from './style-book.ts';
-import type { Style } from './style.ts';
-import type { ChoiceValues } from '../garment/choice.ts';
 
 const DRAFTS = 25;
-
-/** Anything that the page lets a client choose, from one end of each range to the other. */
-function anyChoices({ choices }: Style, random: () => number): ChoiceValues {
-  const pick = <T>(values: readonly T[]): T | undefined => values[Math.floor(random() * values.length)];
-  return Object.fromEntries(
-    Object.entries(choices)
-      .filter(() => random() > 0.4)
-      .map(([id, choice]) => [
-        id,
-        choice.kind === 'length'
-          ? choice.least + random() * (choice.most - choice.least)
-          : (pick(Object.keys(choice.options)) ?? choice.usual),
-      ]),
-  );
-}
 
 test.each(Object.values(styleBook))(
   '$name: whatever is chosen, it is drawn whole, or stopped with what to change',

@@ -1,7 +1,12 @@
 import type { Draft } from '../drafting/draft.ts';
 import { endOf, pointWhere, startOf, type Curve } from '../geometry/curve.ts';
-import { OUT, DOWN, add, type Point, scale } from '../geometry/point.ts';
+import { OUT, DOWN, add, norm, scale, subtract, type Point } from '../geometry/point.ts';
 import type { EdgeRole, PartName } from '../pieces/piece.ts';
+import { along } from '../sketch/along.ts';
+import { hangSkirt } from '../sketch/hang/hang-skirt.ts';
+import { hangingCloth } from '../sketch/hang/hanging-cloth.ts';
+import type { Panel } from '../sketch/place/panel.ts';
+import { seenAt, type PlacedGarment } from '../sketch/place/placed-garment.ts';
 import type { Style } from './style.ts';
 import { isAsked, type ChoiceValues } from '../garment/choice.ts';
 
@@ -14,7 +19,10 @@ export interface ChoiceHandle {
   /** The same place on the piece as it is drafted. */
   readonly piece: string;
   readonly onPiece: Point;
+  readonly wayOnPiece: Point;
+  /** A unit vector: moved that way, the choice grows; and how much of a millimetre of it is seen. */
   readonly way: Point;
+  readonly shown: number;
   /** Present value of a choice with its range, mm. */
   readonly mm: number;
   readonly least: number;
@@ -54,43 +62,49 @@ const spots: { readonly [choice: string]: Spot } = {
   netDepth: { half: 'front', role: 'yoke', place: lowEnd, way: DOWN },
 };
 
-/** Place of a spot in the finished garment: on the first of its hanging parts that has such an edge. */
-function placeOf(
-  { pieces, worn }: Draft,
-  { half, role, part: on, place }: Spot,
-): Pick<ChoiceHandle, 'at' | 'piece' | 'onPiece'> | undefined {
-  for (const part of worn.filter((each) => each.half === half)) {
-    const drafted = pieces.find(({ piece }) => piece.id === part.piece);
-    const isHere = on === undefined ? drafted?.piece.part !== 'sleeve' : drafted?.piece.part === on;
-    const edge = drafted?.piece.edges.findLast((each) => each.role === role);
-    if (edge && isHere) {
-      const onPiece = place(edge.path);
-      return { at: add(onPiece, part.by), piece: part.piece, onPiece };
-    }
+/** The first panel of the garment made up that has the spot, and where on it. */
+function onPanel(garment: PlacedGarment, { half, role, part, place }: Spot): { panel: Panel; onPiece: Point } | undefined {
+  for (const panel of garment.panels.filter(({ face, piece }) => face === half && (part ?? piece.part) === piece.part)) {
+    const edge = panel.piece.edges.findLast((each) => each.role === role);
+    if (edge) return { panel, onPiece: place(edge.path) };
   }
   return undefined;
-}
+} // prettier-ignore
 
-/** The handles of a draft: one for each length of the style that has a place on the drawing. */
-export function choiceHandles(style: Style, draft: Draft, chosen: ChoiceValues): ChoiceHandle[] {
+/** The middle of the hem of a skirt that hangs by itself, and the piece that it lies on. */
+function onHungSkirt({ details, pieces }: Draft, garment: PlacedGarment, { half, role, place }: Spot): Where | undefined {
+  const skirt = details.find((detail) => detail.kind === 'skirt');
+  const piece = pieces.find((each) => each.piece.face === half && skirt?.pieces.includes(each.piece.id))?.piece;
+  const edge = piece?.edges.find((each) => each.role === role);
+  if (!skirt || !piece || !edge) return undefined;
+  const { hem } = hangingCloth({ ...hangSkirt(garment.figure, skirt), cloth: piece.role });
+  return { piece: piece.id, onPiece: place(edge.path), wayOnPiece: DOWN, at: along(hem, 0.5), way: DOWN, shown: 1 };
+} // prettier-ignore
+
+type Where = Pick<ChoiceHandle, 'at' | 'piece' | 'onPiece' | 'wayOnPiece' | 'way' | 'shown'>;
+
+/** Where a spot is seen on the garment made up, and how it is seen to move. */
+function placeOf(draft: Draft, garment: PlacedGarment, spot: Spot): Where | undefined {
+  const found = onPanel(garment, spot);
+  if (!found) return spot.part === 'skirt' ? onHungSkirt(draft, garment, spot) : undefined;
+  const { panel, onPiece } = found;
+  // Left of the centre, out is the other way.
+  const way = spot.way === OUT && onPiece.x < 0 ? scale(OUT, -1) : spot.way;
+  const at = seenAt(garment, panel, onPiece);
+  const moved = subtract(seenAt(garment, panel, add(onPiece, way)), at);
+  const shown = norm(moved);
+  return { piece: panel.piece.id, onPiece, wayOnPiece: way, at, way: shown > 0 ? scale(moved, 1 / shown) : way, shown: shown || 1 };
+} // prettier-ignore
+
+/** The handles of a garment made up: one for each length of the style that has a place on the drawing. */
+export function choiceHandles(style: Style, draft: Draft, garment: PlacedGarment, chosen: ChoiceValues): ChoiceHandle[] {
   return Object.entries(style.choices).flatMap(([id, choice]): ChoiceHandle[] => {
     const spot = spots[id];
     const mm = chosen[id];
     if (!spot || choice.kind !== 'length' || typeof mm !== 'number' || !isAsked(choice, chosen)) return [];
-    const found = placeOf(draft, spot);
+    const found = placeOf(draft, garment, spot);
     if (!found) return [];
-    return [
-      {
-        choice: id,
-        label: choice.label,
-        half: spot.half,
-        ...found,
-        // Left of the centre, out is the other way.
-        way: spot.way === OUT && found.onPiece.x < 0 ? scale(OUT, -1) : spot.way,
-        mm,
-        least: choice.least,
-        most: choice.most,
-      },
-    ];
+    const { label, least, most } = choice;
+    return [{ choice: id, label, half: spot.half, ...found, mm, least, most }];
   });
-}
+} // prettier-ignore

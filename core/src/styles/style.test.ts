@@ -25,13 +25,13 @@ describe('what a style asks', () => {
   });
 
   test('one word leaves nothing to choose', () => {
-    const words = { label: 'Net', group: 'Shape', help: '', kind: 'option', usual: 'plain' } as const;
+    const words = { label: 'Net', group: 'Bodice', help: '', kind: 'option', usual: 'plain' } as const;
     expect(isAsked({ ...words, options: { plain: 'plain' } }, {})).toBe(false);
     expect(isAsked({ ...words, options: { plain: 'plain', crossed: 'crossed' } }, {})).toBe(true);
   });
 
   test('counts are offered from the least, words as they are written', () => {
-    const words = { label: 'Buttons', group: 'Shape', help: '', kind: 'option' } as const;
+    const words = { label: 'Buttons', group: 'Bodice', help: '', kind: 'option' } as const;
     const order = (options: Record<string, string>) =>
       optionsInOrder({ ...words, options, usual: '' }).map(([id]) => id);
     expect(order({ '10': 'ten', '2': 'two', '1.5': 'one and a half' })).toEqual(['1.5', '2', '10']);

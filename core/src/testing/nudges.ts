@@ -1,12 +1,17 @@
 import type { Draft } from '../drafting/draft.ts';
 import { measureIds } from '../measures/catalogue.ts';
+import type { MeasureValues } from '../measures/measure-set.ts';
+import { madeUpOn, sketchOf } from '../sketch/sketch.ts';
 import type { Recipe, Style } from '../styles/style.ts';
 import type { DraftInput } from '../garment/draft-input.ts';
 import { draftGap, type DraftGap } from './draft-gap.ts';
+import { sketchGap } from './sketch-gap.ts';
 
 /** What became of a draft when one measure or choice was moved by a little. */
 export interface Nudged extends DraftGap {
   readonly what: string;
+  /** How far the garment made up moved, mm; drawn when it is asked. */
+  readonly drawn: () => number;
   /** Whether the same is found of both drafts, and asked. */
   readonly sameFindings: boolean;
 }
@@ -29,16 +34,19 @@ const codesOf = ({ findings }: Draft): string =>
 export function nudged(style: Style, recipe: Recipe, input: DraftInput, nudge: Nudge): Nudged[] {
   const whole = recipe.draft(input);
   const signOf = (index: number): 1 | -1 => (index % 2 === 0 ? 1 : -1);
-  const compare = (what: string, before: Draft, after: Draft): Nudged => ({
+  const { values: own } = input.person;
+  const sketched = (draft: Draft, values: MeasureValues) => sketchOf(draft, madeUpOn(draft, values));
+  const compare = (what: string, before: Draft, after: Draft, values = own): Nudged => ({
     what,
     ...draftGap(before, after),
+    drawn: () => sketchGap(sketched(before, own), sketched(after, values)),
     sameFindings: codesOf(before) === codesOf(after),
   });
   const measures = measureIds.flatMap((id, index) => {
     const mm = input.person.values[id];
     if (mm === undefined) return [];
     const values = { ...input.person.values, [id]: nudge(mm, signOf(index)) };
-    return [compare(id, whole, recipe.draft({ ...input, person: { ...input.person, values } }))];
+    return [compare(id, whole, recipe.draft({ ...input, person: { ...input.person, values } }), values)];
   });
   const chosen = recipe.chosen(input);
   const choices = Object.entries(style.choices).flatMap(([id, choice], index) => {

@@ -80,12 +80,6 @@ export function expectStyleSound(
     }
   });
 
-  test('the finished garment is drawn from pieces of its own', () => {
-    const { pieces, worn } = recipe.draft(draftInput(middleBody));
-    expect(worn.some(({ half }) => half === 'front')).toBe(true);
-    for (const part of worn) expect(pieces.some(({ piece }) => piece.id === part.piece)).toBe(true);
-  });
-
   test('by the table habit it can be cut as well', () => {
     for (const choices of variants)
       expectCuttable(

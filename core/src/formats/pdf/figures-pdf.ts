@@ -6,10 +6,15 @@ import { formatLength } from '../../units/format-length.ts';
 import type { Unit } from '../../units/length.ts';
 import { cutName } from '../../words/names.ts';
 import { renderWorking } from '../../workings/render-working.ts';
+import { clothColoursOf } from '../../shop/made-up.ts';
+import type { Sketch } from '../../sketch/sketch.ts';
+import { drawSketch } from './draw-sketch.ts';
 import { newPaper, roomBelow, skip, turnPage, write, type Paper } from './pdf-page.ts';
 import { pieceOfFigure } from '../../pieces/hand-figure.ts';
 
 export interface FiguresToPrint {
+  /** The garment that the figures are of. */
+  readonly sketch?: Sketch | undefined;
   readonly ticket: Ticket;
   readonly draft: Draft;
   /** What the sheet is written in, whatever the ticket is. */
@@ -18,6 +23,8 @@ export interface FiguresToPrint {
 
 /** A figure and its working need this much room, in points; less, and they would be parted by a page. */
 const ROOM = 30;
+/** Height of the garment's picture on the sheet, in points. */
+const PICTURE = 210;
 
 function figureLines(paper: Paper, figure: Figure, unit: Unit): void {
   if (roomBelow(paper) < ROOM) turnPage(paper);
@@ -35,13 +42,14 @@ function figureLines(paper: Paper, figure: Figure, unit: Unit): void {
 }
 
 /** The whole sheet of figures with their workings, in inches or centimetres, as a PDF file. */
-export async function figuresPdf({ ticket, draft, unit }: FiguresToPrint): Promise<Uint8Array> {
+export async function figuresPdf({ ticket, draft, sketch, unit }: FiguresToPrint): Promise<Uint8Array> {
   const paper = await newPaper(`Ticket ${ticket.number}, figures`);
   write(paper, `No. ${ticket.number}  ${ticket.title}`, { bold: true, size: 18 });
   write(
     paper,
     `${ticket.client.name}, due ${ticket.dueOn}. Lengths in ${unit === 'in' ? 'inches' : 'centimetres'}, on the ${handLine(ruleSet(ticket.rules)) === 'stitch' ? 'stitch' : 'cut'} line. Outs from the centre or fold, downs from the start line.`,
   );
+  if (sketch) drawSketch(paper, sketch, clothColoursOf(ticket), PICTURE);
   for (const { piece } of draft.pieces) {
     skip(paper, 10);
     if (roomBelow(paper) < 3 * ROOM) turnPage(paper);

@@ -1,5 +1,4 @@
 import { finding, type Finding } from '../../findings/finding.ts';
-import type { WornPart } from '../../drafting/draft.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import { withDefaults } from '../../garment/choice.ts';
 import { joinEdges, type JoinSide } from '../../garment/join.ts';
@@ -235,40 +234,10 @@ function hipFindings(input: PartInput, { circle, radius, length }: CirclePlan): 
   ];
 }
 
-/** Part of the flare that is seen from in front; the rest falls in folds. By eye. */
-const SEEN = 0.25;
-/** Rise of the hem from its middle to the side as it is seen, as a part of the length, and the points that draw it. By eye. */
-const RISE = 0.03;
-const HEM_POINTS = 9;
-
-/** Half of the skirt as it hangs: as wide as the waist at its top, and at the hem by what is seen of the flare. */
-function hanging(
-  face: 'front' | 'back',
-  id: string,
-  side: JoinSide,
-  circle: CirclePlan,
-  isFold: boolean,
-): WornPart {
-  const [waist, long] = [side.length.mm, circle.length.mm];
-  const hem = 2 * Math.PI * circle.circle * (circle.radius.mm + long);
-  const whole = 2 * Math.PI * circle.circle * circle.radius.mm;
-  const out = waist + (SEEN * (hem - whole)) / 4;
-  const y = side.end.y;
-  const ring = [
-    point(0, y),
-    point(waist, y),
-    ...Array.from({ length: HEM_POINTS + 1 }, (_, index) => {
-      const t = 1 - index / HEM_POINTS;
-      return point(out * t, y + long - RISE * long * t * t);
-    }),
-  ];
-  return { piece: id, half: face, ring, by: point(0, y - circle.radius.mm), onFold: isFold };
-}
-
 const fill = (values: PartInput['values']): SkirtCircleChosen => withDefaults(skirtCircleChoices, values);
 
 function draw(input: PartInput): DrawnPart {
-  const { join } = input;
+  const { join, rules } = input;
   const chosen = fill(input.values);
   const share = Number(chosen.circle);
   const parts = chosen.skirtParts === '4' ? 4 : 2;
@@ -287,9 +256,15 @@ function draw(input: PartInput): DrawnPart {
     pieces: panels.map((panel) => panelOf(circle, panel, input)),
     seams: seamsOf(input, parts),
     girths: [],
-    worn: () => [
-      hanging('front', 'skirt-front', join.front, circle, true),
-      hanging('back', 'skirt-back', join.back, circle, isOnFold(input)),
+    details: [
+      {
+        kind: 'skirt',
+        pieces: panels.map(({ id }) => id),
+        length: circle.length.mm,
+        waist: round.mm,
+        hem: 2 * Math.PI * share * (radius.mm + circle.length.mm),
+        zip: isOnFold(input) ? 0 : Math.min(circle.length.mm, hipDepth(input) - rules['zip.aboveHip']),
+      },
     ],
     checks: () => [],
     findings: hipFindings(input, circle),

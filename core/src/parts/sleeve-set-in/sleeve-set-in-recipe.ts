@@ -1,18 +1,16 @@
 import { finding, type Finding } from '../../findings/finding.ts';
 import type { Named } from '../../checks/rounds.ts';
 import type { Body } from '../../drafting/body.ts';
-import type { WornPart } from '../../drafting/draft.ts';
+import type { Detail } from '../../drafting/detail.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import { withDefaults } from '../../garment/choice.ts';
-import type { JoinEdge, JoinSide } from '../../garment/join.ts';
 import type { DrawnPart, PartInput, PartRecipe } from '../../garment/part.ts';
-import { add, distance, point, rotate, type Point } from '../../geometry/point.ts';
 import { girthOf } from '../../pieces/girth.ts';
-import { roleLength } from '../../pieces/piece.ts';
+import { roleLength, type Piece } from '../../pieces/piece.ts';
 import { changed, divided, plus, sum, times, type Working } from '../../workings/working.ts';
 import { inches } from '../../units/length.ts';
 import { sleeveSetInChoices, type SleeveSetInChosen } from './choices.ts';
-import { capHalf, setIn, type Face } from './cap-half.ts';
+import { capHalf, setIn } from './cap-half.ts';
 import { sleevePiece, type SleevePlan } from './sleeve-piece.ts';
 import { solveCap } from './sleeve-cap.ts';
 
@@ -85,31 +83,18 @@ function endFindings(body: Body, named: Named): Finding[] {
   ];
 }
 
-/** Angle of a hanging arm from upright, radians. */
-const ARM_HANGS = 0.24;
-
-/** A point of a join as its piece hangs: what is drawn of a piece has a point for each of its stitch line. */
-function hung(p: Point, run: JoinEdge | undefined, named: Named, others: readonly WornPart[]): Point {
-  const part = others.find(({ piece }) => piece === run?.piece);
-  if (!run || !part) return p;
-  const gaps = named(run.piece).stitch.map((each) => distance(each, p));
-  return part.ring[gaps.indexOf(Math.min(...gaps))] ?? p;
-}
-
-/** The sleeve as it hangs beside the body, drawn flat: from the tip of the shoulder and the underarm down the arm. */
-function hanging(
-  face: Face,
-  { end, length }: SleevePlan,
-  side: JoinSide,
-  named: Named,
-  others: readonly WornPart[],
-): WornPart {
-  const tip = hung(side.end, side.runs.at(-1), named, others);
-  const underarm = hung(side.start, side.runs[0], named, others);
-  const along = (out: number, down: number) => add(tip, rotate(point(out, down), point(0, 0), -ARM_HANGS));
-  const ring = [tip, along(0, length.mm), along(-end.mm / 2, length.mm), underarm];
-  return { piece: 'sleeve', half: face, ring, by: point(0, 0), onFold: false };
-}
+/** The sleeve down the arm: as wide as the upper arm to the foot of its cap, then tapering to its end. */
+const hanging = ({ cap, width, length, end }: SleevePlan, { id }: Piece): Detail => ({
+  kind: 'sleeve',
+  piece: id,
+  girths: [
+    [0, width.mm],
+    [cap.height, width.mm],
+    [length.mm, end.mm],
+  ],
+  underarm: length.mm - cap.height,
+  gather: 1,
+});
 
 const fill = (values: PartInput['values']): SleeveSetInChosen => withDefaults(sleeveSetInChoices, values);
 
@@ -158,10 +143,7 @@ function draw(input: PartInput): DrawnPart {
       ),
       girthOf('sleeveHem', [sleeve], arm.round.mm, chosen.easeSleeveEnd),
     ],
-    worn: (named, others) => [
-      hanging('front', plan, join.front, named, others),
-      hanging('back', plan, join.back, named, others),
-    ],
+    details: [hanging(plan, sleeve)],
     checks: (named) => endFindings(body, named),
     findings: [...capFindings(plan), ...lengthFindings(wanted.mm, least)],
     marks: [...halves.front.marks, ...halves.back.marks],

@@ -1,3 +1,4 @@
+import { edgeLength, edgeOf } from '../../pieces/piece.ts';
 import { bodiceFrame, bodyScale, type BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
@@ -8,7 +9,7 @@ import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
-import { shellWorn } from '../princess-shell/shell-worn.ts';
+import { zipDown } from '../../garment/zip-down.ts';
 import {
   lowestTop,
   straplessChecks,
@@ -85,7 +86,10 @@ function finish(context: ShellContext, chosen: BandedOffShoulderTopChosen): Shel
     panels,
     others: [band, ...traced(panels, 'lining', allowances.liningHem)],
     seams: [...seams, ...banded.seams, ...seamsIn(seams, 'lining')],
-    worn: shellWorn(shell),
+    details: [
+      zipDown('back', [shell.back.centre]),
+      { kind: 'arm-band', piece: band.id, width: chosen.band, length: edgeLength(edgeOf(band, 'free')) },
+    ],
     covering,
     checks: straplessChecks(covering, shell.bodice, top),
     findings: [...topTooLow(shell.bodice, top), ...banded.findings],

@@ -9,7 +9,7 @@ import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
-import { shellWorn } from '../princess-shell/shell-worn.ts';
+import { zipDown } from '../../garment/zip-down.ts';
 import { bustierBodice } from './bustier-bodice.ts';
 import { bustierBodiceChoices, type BustierBodiceChosen } from './choices.ts';
 import { facingSeams } from './seams.ts';
@@ -58,7 +58,7 @@ function finish(context: ShellContext): ShellGarment {
     panels,
     others: Object.values<Piece>({ ...inside }),
     seams: [...shellSeams(shell), ...facingSeams(shell, inside), ...insideSeams(inside)],
-    worn: shellWorn(shell),
+    details: [zipDown('back', [shell.back.centre])],
     covering: [shell.front.centre.id, shell.back.centre.id],
     checks: (named) =>
       armholeFindings(

@@ -11,7 +11,8 @@ import type { Seam } from '../../pieces/seam.ts';
 import { assembleDraft } from '../../garment/assemble-draft.ts';
 import type { Recipe, Style } from '../style.ts';
 import type { DraftInput } from '../../garment/draft-input.ts';
-import { hangs } from '../../garment/worn.ts';
+import { zipDown } from '../../garment/zip-down.ts';
+import type { Detail } from '../../drafting/detail.ts';
 import type { BelowWaistChosen, FacedBodiceChosen } from './choices.ts';
 import { draftBelowWaist, hemBelowWaist } from './below-waist.ts';
 import { draftFacedBodice, type FacedBodice } from './faced-bodice.ts';
@@ -21,6 +22,7 @@ import { facedBodiceSeams } from './seams.ts';
 export interface AddedToBodice {
   readonly pieces: readonly Piece[];
   readonly seams: readonly Seam[];
+  readonly details: readonly Detail[];
 }
 
 export interface FacedStyle<Chosen extends FacedBodiceChosen> {
@@ -32,7 +34,7 @@ export interface FacedStyle<Chosen extends FacedBodiceChosen> {
   readonly more?: (allowances: Allowances, faced: FacedBodice, chosen: Chosen) => AddedToBodice;
 }
 
-const nothing: AddedToBodice = { pieces: [], seams: [] };
+const nothing: AddedToBodice = { pieces: [], seams: [], details: [] };
 
 /** The recipe of a bodice to the waist with facings, lining and stay; the zip runs through, so that the waist opens. */
 export function facedRecipe<Chosen extends FacedBodiceChosen>(spec: FacedStyle<Chosen>): Recipe {
@@ -67,7 +69,7 @@ export function facedRecipe<Chosen extends FacedBodiceChosen>(spec: FacedStyle<C
             ...(hem ? [girthOf('hem', halves, hem.body, hem.ease)] : []),
           ],
           covering: ['bodice-front', 'bodice-back'],
-          worn: (named) => [hangs(named('bodice-front'), 'front'), hangs(named('bodice-back'), 'back')],
+          details: [zipDown('back', [faced.pieces.bodiceBack]), ...added.details],
           checks: (named) => armholeFindings(bodice(named), (id) => body.taken(id)),
           findings: [...faced.findings, ...ofHem, ...findings],
         },

@@ -12,8 +12,7 @@ import { assembleDraft } from '../../garment/assemble-draft.ts';
 import type { Recipe } from '../style.ts';
 import type { DraftInput } from '../../garment/draft-input.ts';
 import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
-import { point } from '../../geometry/point.ts';
-import { hangs } from '../../garment/worn.ts';
+import { zipDown } from '../../garment/zip-down.ts';
 import { fittedDressChoices, type FittedDressChosen } from './choices.ts';
 import { fittedDress } from './fitted-dress.ts';
 import { draftDress } from './pieces.ts';
@@ -54,11 +53,7 @@ function draft(input: DraftInput): Draft {
           girthOf('hip', [skirtFront, skirtBack], body.mm('hip'), choices.easeHip),
         ],
         covering: ['bodice-front', 'bodice-back'],
-        worn: (named) =>
-          (['front', 'back'] as const).flatMap((half) => [
-            hangs(named(`bodice-${half}`), half),
-            hangs(named(`skirt-${half}`), half, point(0, dress.bodice.frame.waist[half])),
-          ]),
+        details: [zipDown('back', [bodiceBack, skirtBack], zipEnd)],
         checks: (named) => [
           ...zipFindings(skirt(named), zipEnd, body.mm('bust'), body.mm('hip')),
           ...armholeFindings(bodice(named), (id) => body.taken(id)),

@@ -11,7 +11,6 @@ import { traced } from '../princess-shell/traced.ts';
 import { dartSeams, joined } from '../../garment/seam-parts.ts';
 import type { Recipe } from '../style.ts';
 import type { DraftInput } from '../../garment/draft-input.ts';
-import { hangs } from '../../garment/worn.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { halterBodiceChoices, type HalterBodiceChosen } from './choices.ts';
 import { halterBodice } from './halter-bodice.ts';
@@ -34,7 +33,7 @@ function draft(input: DraftInput): Draft {
     strap: choiceTerm(halterBodiceChoices, 'strap', chosen.strap),
     lower: choiceTerm(halterBodiceChoices, 'lower', chosen.lower),
   });
-  const { front, strips } = tiesOf(
+  const { front, strips, details } = tiesOf(
     cut,
     Number(chosen.loops),
     openBack,
@@ -57,7 +56,7 @@ function draft(input: DraftInput): Draft {
       // Laced across the back, it closes to whatever the ties are drawn to: no round is sewn.
       girths: [],
       covering: [front.id],
-      worn: (named) => [hangs(named(front.id), 'front')],
+      details,
       checks: () => [],
       findings: [...block.findings, ...findings],
     },

@@ -1,3 +1,5 @@
+import type { Detail } from '../../drafting/detail.ts';
+import { edgesOf } from '../../garment/seam-parts.ts';
 import { evenly, notched } from '../../drafting/operations/edges/notched.ts';
 import { pieceCount, strip } from '../../drafting/operations/pieces/strip.ts';
 import { edgeLength, edgesWithRole, type Piece } from '../../pieces/piece.ts';
@@ -13,6 +15,7 @@ const BOW = inches(24);
 export interface Ties {
   readonly front: Piece;
   readonly strips: readonly Piece[];
+  readonly details: readonly Detail[];
 }
 
 /** The side's notches for loops: evenly spaced over all its stretches, so that none lies in an allowance. There is no back for its own to meet. */
@@ -63,5 +66,18 @@ export function tiesOf(
     tie('lace', 'Back tie', divided(whole, pieces), pieces),
     tie('loops', 'Loop strip', times(chosen('one loop', LOOP), 2 * loops), 1),
   ];
-  return { front: loopNotches(front, loops), strips };
+  return {
+    front: loopNotches(front, loops),
+    strips,
+    details: [
+      ...edgesOf(front, 'shoulder').map((from): Detail => ({
+        kind: 'neck-tie',
+        piece: 'neck-tie',
+        from,
+        width: width.mm,
+        length: NECK_TIE,
+      })),
+      { kind: 'lacing', piece: 'lace', sides: front.id, width: width.mm },
+    ],
+  };
 }

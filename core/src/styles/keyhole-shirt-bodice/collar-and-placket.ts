@@ -1,3 +1,4 @@
+import type { Detail } from '../../drafting/detail.ts';
 import { standCollar } from '../../drafting/collar/stand-collar.ts';
 import { buttoned } from '../../drafting/operations/edges/buttoned.ts';
 import { evenly } from '../../drafting/operations/edges/notched.ts';
@@ -13,6 +14,7 @@ import { keyholeShirtBodiceChoices, type KeyholeShirtBodiceChosen } from './choi
 export interface CollarAndPlacket {
   readonly pieces: readonly Piece[];
   readonly seams: readonly Seam[];
+  readonly details: readonly Detail[];
 }
 
 /**
@@ -62,6 +64,10 @@ export function collarAndPlacket(
   });
   return {
     pieces: [placket, collar],
+    details: [
+      { kind: 'placket', piece: placket.id, binds: edgesOf(front, 'front'), width: chosen.placket },
+      { kind: 'collar', piece: collar.id, manner: 'falls' },
+    ],
     seams: [
       equalSeam('placket to front', [`${placket.id}/band`], edgesOf(front, 'front'), 'frontWaistLength'),
       {

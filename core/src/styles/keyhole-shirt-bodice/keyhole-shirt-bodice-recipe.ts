@@ -12,7 +12,6 @@ import { panelsOf, type PrincessShell } from '../princess-shell/princess-shell.t
 import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
-import { shellWorn } from '../princess-shell/shell-worn.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { keyholeShirtBodiceChoices, type KeyholeShirtBodiceChosen } from './choices.ts';
@@ -63,7 +62,7 @@ function finish(context: ShellContext, chosen: KeyholeShirtBodiceChosen): ShellG
       ...traced(added.pieces, 'stay', 0),
     ],
     seams: [...seams, ...added.seams, ...seamsIn(seams, 'lining')],
-    worn: shellWorn(shell),
+    details: added.details,
     covering: [shell.front.centre.id, shell.back.centre.id],
     checks: (named) =>
       armholeFindings(

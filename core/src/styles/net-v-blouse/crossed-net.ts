@@ -1,5 +1,5 @@
 import { crossedBand, crossedRing, type CrossedHalf } from '../../drafting/operations/pieces/crossed-band.ts';
-import type { WornPart } from '../../drafting/draft.ts';
+import type { Detail } from '../../drafting/detail.ts';
 import { point } from '../../geometry/point.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
@@ -13,7 +13,7 @@ const FROM_SIDE = inches(1);
 
 export interface CrossedNet {
   readonly piece: Piece;
-  readonly worn: readonly WornPart[];
+  readonly detail: Detail;
 }
 
 /** Part of one half that the net covers: in front past the centre, behind from the zip on. */
@@ -41,15 +41,8 @@ export function crossedNet(context: ShellContext, chosen: NetVBlouseChosen): Cro
     ratio,
     allowance: context.allowances.overlay,
   });
-  const hanging = (half: 'front' | 'back', on: CrossedHalf): WornPart => ({
-    piece: piece.id,
-    half,
-    ring: crossedRing(on),
-    by: point(0, 0),
-    onFold: false,
-  });
   return {
     piece,
-    worn: [hanging('front', front), hanging('back', back)],
+    detail: { kind: 'overlay', piece: piece.id, front: crossedRing(front), back: crossedRing(back) },
   };
 }

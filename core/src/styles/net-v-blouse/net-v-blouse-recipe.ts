@@ -14,10 +14,9 @@ import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
-import { shellWorn } from '../princess-shell/shell-worn.ts';
+import { zipDown } from '../../garment/zip-down.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
 import { joined } from '../../garment/seam-parts.ts';
-import { hangs } from '../../garment/worn.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { netVBlouseChoices, type NetVBlouseChosen } from './choices.ts';
 import { crossedNet } from './crossed-net.ts';
@@ -78,8 +77,8 @@ function netOver(
   };
 }
 
-/** Pieces of net, with their seams and as they hang. */
-interface Net extends Pick<ShellGarment, 'seams' | 'worn'> {
+/** Pieces of net, with their seams and details. */
+interface Net extends Pick<ShellGarment, 'seams' | 'details'> {
   readonly pieces: readonly Piece[];
 }
 
@@ -97,7 +96,7 @@ function vNet(context: ShellContext, chosen: NetVBlouseChosen): Net {
         joined('net shoulder', 'shoulder', front, net),
       ]),
     ],
-    worn: (named) => [hangs(named(front.id), 'front'), ...back.map((net) => hangs(named(net.id), 'back'))],
+    details: [],
   };
 }
 
@@ -106,8 +105,8 @@ function netOf(context: ShellContext, chosen: NetVBlouseChosen): Net {
     case 'v':
       return vNet(context, chosen);
     case 'crossed': {
-      const { piece, worn } = crossedNet(context, chosen);
-      return { pieces: [piece], seams: [], worn: () => worn };
+      const { piece, detail } = crossedNet(context, chosen);
+      return { pieces: [piece], seams: [], details: [detail] };
     }
   }
 }
@@ -125,7 +124,7 @@ function finish(context: ShellContext, chosen: NetVBlouseChosen): ShellGarment {
       ...net.pieces,
     ],
     seams: [...seams, ...seamsIn(seams, 'lining'), ...net.seams],
-    worn: (named) => [...shellWorn(shell)(named), ...net.worn(named)],
+    details: [zipDown('back', [shell.back.centre]), ...net.details],
     covering: [shell.front.centre.id, shell.back.centre.id],
     checks: (named) =>
       armholeFindings(

@@ -18,7 +18,6 @@ import { seamsIn, traced } from '../princess-shell/traced.ts';
 import { dartSeams, edgesOf, joined } from '../../garment/seam-parts.ts';
 import type { Recipe } from '../style.ts';
 import type { DraftInput } from '../../garment/draft-input.ts';
-import { hangsWhole } from '../../garment/worn.ts';
 import { oneShoulderTopChoices, type OneShoulderTopChosen } from './choices.ts';
 import { oneShoulderTop } from './one-shoulder-top.ts';
 
@@ -43,10 +42,13 @@ const withZip = (piece: Piece, { zip }: Allowances): Piece => ({
   ),
 });
 
+/** The edges of one side of a piece that is cut whole: what stayed, or what was mirrored. */
+const sidesOf = (piece: Piece, other: boolean): string[] =>
+  edgesOf(piece, 'side').filter((edge) => isOther(edge) === other);
+
 /** The sides of front and back that are sewn to each other: what stayed, or what was mirrored. */
 function sideSeam(id: string, front: Piece, back: Piece, other: boolean): Seam {
-  const sides = (piece: Piece) => edgesOf(piece, 'side').filter((edge) => isOther(edge) === other);
-  return equalSeam(id, sides(front), sides(back), 'backWaistLength');
+  return equalSeam(id, sidesOf(front, other), sidesOf(back, other), 'backWaistLength');
 }
 
 /** An edge that was chosen lower than the bust line on the bare side; the usual drop is drawn higher without a word. */
@@ -96,7 +98,7 @@ function draft(input: DraftInput): Draft {
         girthOf('waist', [front, back], body.mm('waist'), chosen.easeWaist),
       ],
       covering: [],
-      worn: (named) => [hangsWhole(named(front.id), 'front'), hangsWhole(named(back.id), 'back')],
+      details: [{ kind: 'zip', face: 'front', edges: sidesOf(front, true) }],
       checks: () => [],
       findings: [...block.findings, ...dropFindings(chosen.bareSideLower, room), ...findings],
     },

@@ -2,7 +2,8 @@ import { chosenOfParts, withParts } from '../../parts/with-parts.ts';
 import type { Finding } from '../../findings/finding.ts';
 import { allowancesFrom, type Allowances } from '../../pieces/allowances.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
-import type { Draft, WornPart } from '../../drafting/draft.ts';
+import type { Detail } from '../../drafting/detail.ts';
+import type { Draft } from '../../drafting/draft.ts';
 import { clothRoles, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -31,7 +32,7 @@ export interface ShellGarment {
   /** Facings, lining, stay, net, strips. */
   readonly others: readonly Piece[];
   readonly seams: readonly Seam[];
-  readonly worn: (named: Named) => readonly WornPart[];
+  readonly details: readonly Detail[];
   readonly covering: readonly string[];
   /** Checks of the style itself on its finished pieces: openings, coverage of a strapless edge. */
   readonly checks?: (named: Named) => readonly Finding[];
@@ -67,7 +68,7 @@ export function shellRecipe<Chosen extends ChoiceValues>(spec: ShellStyle<Chosen
           seams: garment.seams,
           girths: shellGirths(context, garment.panels),
           covering: garment.covering,
-          worn: garment.worn,
+          details: garment.details,
           checks: (named) => garment.checks?.(named) ?? [],
           findings: [...shell.findings, ...garment.findings, ...findings],
         },

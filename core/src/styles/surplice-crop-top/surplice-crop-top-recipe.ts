@@ -7,11 +7,12 @@ import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import { bodiceFrame, type BodiceChoices, type BodiceFrame } from '../../drafting/bodice/frame.ts';
 import { resolveBody, type Body } from '../../drafting/body.ts';
+import type { Detail } from '../../drafting/detail.ts';
 import type { Draft } from '../../drafting/draft.ts';
 import { gatheredSleeve } from '../../drafting/gathered-sleeve.ts';
 import { pieceCount, strip } from '../../drafting/operations/pieces/strip.ts';
 import { girthOf } from '../../pieces/girth.ts';
-import { edgesWithRole, roleLength, type Piece } from '../../pieces/piece.ts';
+import { edgeLength, edgeOf, edgesWithRole, roleLength, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
 import {
@@ -32,7 +33,6 @@ import { dartSeams, edgesOf, joined } from '../../garment/seam-parts.ts';
 import type { Recipe } from '../style.ts';
 import type { DraftInput } from '../../garment/draft-input.ts';
 import { withDefaults } from '../../garment/choice.ts';
-import { hangs } from '../../garment/worn.ts';
 import { surpliceCropTopChoices, type SurpliceCropTopChosen } from './choices.ts';
 import { crossedShell, type CrossedPlan, FRONT_EDGE, mostShorter, roundAboveWaist } from './crossed-shell.ts';
 import { surpliceCropTop } from './surplice-crop-top.ts';
@@ -190,13 +190,28 @@ function draft(input: DraftInput): Draft {
         ...(arm === undefined ? [] : [girthOf('sleeveHem', [sleeve], arm, 0, 'at-least')]),
       ],
       covering: [front.id, back.id],
-      worn: (named) => [hangs(named(front.id), 'front'), hangs(named(back.id), 'back')],
+      details: [
+        hanging(sleeve, chosen.sleeve, ratio),
+        { kind: 'sash', piece: belt.id, width: chosen.belt, free: length - sewnToBelt([front, back]) },
+      ],
       checks: (named) => armholeFindings(halves(named), (id) => body.taken(id)),
       findings: [...block.findings, ...cropFindings(block, chosen), ...findings],
     },
     input,
   );
 }
+
+/** The sleeve down the arm, from its gathered edge to its lower end. */
+const hanging = (sleeve: Piece, length: number, gather: number): Detail => ({
+  kind: 'sleeve',
+  piece: sleeve.id,
+  girths: [
+    [0, 2 * roleLength(sleeve, 'armhole')],
+    [length, 2 * roleLength(sleeve, 'hem')],
+  ],
+  underarm: edgeLength(edgeOf(sleeve, 'underarm')),
+  gather,
+});
 
 const sleeveSeam = (sleeve: Piece, front: Piece, back: Piece, ratio: number): Seam => ({
   id: 'sleeve to armhole',
@@ -206,17 +221,20 @@ const sleeveSeam = (sleeve: Piece, front: Piece, back: Piece, ratio: number): Se
   governing: 'armhole',
 });
 
+/** Length of the hem that the belt is sewn to, all round, mm. */
+const sewnToBelt = (halves: readonly Piece[]): number =>
+  2 * halves.reduce((total, piece) => total + roleLength(piece, 'hem'), 0);
+
 /** The hem of both halves, sewn over a part of the belt; the rest of the belt is free to tie. */
 function beltSeam(belt: Piece, pieces: number, length: number, halves: readonly Piece[]): Seam {
   const hems = halves.flatMap((piece) => edgesOf(piece, 'hem'));
-  const sewn = 2 * halves.reduce((total, piece) => total + roleLength(piece, 'hem'), 0);
   return {
     id: 'hem to belt',
     a: [...hems, ...hems],
     b: Array.from({ length: pieces }, () => edgesWithRole(belt, 'band').at(-1)?.id ?? 'band').map(
       (edge) => `${belt.id}/${edge}`,
     ),
-    relation: { kind: 'part', free: length - sewn, layers: 1 },
+    relation: { kind: 'part', free: length - sewnToBelt(halves), layers: 1 },
     governing: 'waist',
   };
 }

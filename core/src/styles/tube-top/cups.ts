@@ -1,12 +1,9 @@
-import type { WornPart } from '../../drafting/draft.ts';
 import { cupSeam, type CupPanels } from '../../drafting/operations/panels/cup-seam.ts';
 import type { PrincessPanels } from '../../drafting/operations/panels/split-on-princess.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
 import type { PrincessShell } from '../princess-shell/princess-shell.ts';
-import type { Named } from '../../checks/rounds.ts';
-import { hangTogether } from '../../garment/worn.ts';
 import { edgesOf, joined } from '../../garment/seam-parts.ts';
 
 /** A front of cups above and a band below. */
@@ -51,11 +48,3 @@ export function cupSeams({ upper, lower }: CupFront, back: PrincessPanels): Seam
     ),
   ];
 }
-
-/** Cups and band as they hang, each with its own seam closed. */
-export const cupWorn =
-  ({ upper, lower }: CupFront, { back }: PrincessShell) =>
-  (named: Named): WornPart[] => [
-    ...[upper, lower].flatMap(({ centre, side }) => hangTogether(named(centre.id), named(side.id), 'front')),
-    ...hangTogether(named(back.centre.id), named(back.side.id), 'back'),
-  ];

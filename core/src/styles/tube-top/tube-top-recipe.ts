@@ -8,7 +8,7 @@ import { choiceTerm } from '../../garment/choice-term.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
-import { shellWorn } from '../princess-shell/shell-worn.ts';
+import { zipDown } from '../../garment/zip-down.ts';
 import {
   straplessChecks,
   straplessTops,
@@ -21,7 +21,7 @@ import { seamsIn, traced } from '../princess-shell/traced.ts';
 import type { DraftInput } from '../../garment/draft-input.ts';
 import { withDefaults } from '../../garment/choice.ts';
 import { tubeTopChoices, type TubeTopChosen } from './choices.ts';
-import { cupsOf, cupSeams, cupWorn, type CupFront } from './cups.ts';
+import { cupsOf, cupSeams, type CupFront } from './cups.ts';
 import { tubeTop } from './tube-top.ts';
 
 /** The top edge stands this far above the bust line unless chosen, mm. Common practice: less shows more than most expect. */
@@ -79,7 +79,7 @@ function finish(context: ShellContext, chosen: TubeTopChosen): ShellGarment {
     panels,
     others: [...traced(panels, 'lining', context.allowances.liningHem), ...traced(panels, 'stay', 0)],
     seams: [...seams, ...seamsIn(seams, 'lining')],
-    worn: cups ? cupWorn(cups, shell) : shellWorn(shell),
+    details: [zipDown('back', [shell.back.centre])],
     covering,
     findings: topTooLow(shell.bodice, top),
     checks: straplessChecks(covering, shell.bodice, top),

@@ -41,6 +41,7 @@ function more(
   });
   return {
     pieces: [collar],
+    details: [{ kind: 'collar', piece: collar.id, manner: 'stands' }],
     seams: [
       equalSeam(
         'collar to neck',

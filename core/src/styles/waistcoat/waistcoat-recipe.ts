@@ -17,7 +17,6 @@ import { panelsOf, type PrincessShell } from '../princess-shell/princess-shell.t
 import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
-import { shellWorn } from '../princess-shell/shell-worn.ts';
 import { seamsIn, traced } from '../princess-shell/traced.ts';
 import { dartSeams } from '../../garment/seam-parts.ts';
 import { fillChoices } from '../fill-choices.ts';
@@ -114,7 +113,7 @@ function finish(context: ShellContext, chosen: WaistcoatChosen): ShellGarment {
       ...traced([shell.front.centre, shell.front.side], 'stay', 0),
     ],
     seams: [...seams, ...seamsIn(seams, 'lining')],
-    worn: shellWorn(shell),
+    details: [],
     covering: [shell.front.centre.id, shell.back.centre.id],
     checks: (named) =>
       armholeFindings(

@@ -7,12 +7,11 @@ import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
-import { shellWorn } from '../princess-shell/shell-worn.ts';
+import { zipDown } from '../../garment/zip-down.ts';
 import { lowestTop, straplessTops, topTooLow, type StraplessPlan } from '../princess-shell/strapless.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { edgesOf, joined } from '../../garment/seam-parts.ts';
-import { hangs } from '../../garment/worn.ts';
 import { sum } from '../../workings/working.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import { fillChoices } from '../fill-choices.ts';
@@ -84,11 +83,7 @@ function finish(context: ShellContext, chosen: YokeBlouseChosen): ShellGarment {
       ...toYoke('front'),
       ...toYoke('back'),
     ],
-    worn: (named) => [
-      ...shellWorn(base)(named),
-      hangs(named(yokes.front.id), 'front'),
-      hangs(named(yokes.back.id), 'back'),
-    ],
+    details: [zipDown('back', [yokes.back, outer.back.centre])],
     covering: [base.front.centre.id, yokes.back.id],
     findings: topTooLow(shell.bodice, {
       plan: yokeSeam(chosen, allowances.top),

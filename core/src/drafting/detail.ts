@@ -1,0 +1,42 @@
+import type { Ring } from '../geometry/ring.ts';
+
+/** A face of the body, as the garment is seen. */
+type Face = 'front' | 'back';
+
+/**
+ * A detail that is seen on the garment made up beyond the panels on its torso. Edges are named as seams name them, piece/edge; all
+ * lengths are finished, in mm. Buttons and slits are told by the pieces themselves.
+ */
+export type Detail =
+  /** A zip down edges of a face, the last of them only for `to`. */
+  | { readonly kind: 'zip'; readonly face: Face; readonly edges: readonly string[]; readonly to?: number }
+  /** A strip bound over edges, in their order. */
+  | { readonly kind: 'placket'; readonly piece: string; readonly binds: readonly string[]; readonly width: number }
+  | { readonly kind: 'collar'; readonly piece: string; readonly manner: 'stands' | 'falls' }
+  /** Girths by distance down from the tip of the shoulder, length of the underarm seam, and cap ÷ armhole. */
+  | {
+      readonly kind: 'sleeve';
+      readonly piece: string;
+      readonly girths: readonly (readonly [number, number])[];
+      readonly underarm: number;
+      readonly gather: number;
+    }
+  /** A skirt that falls from the waist by itself; `pieces` hang in it. The zip of the bodice runs on down it so far; 0 where it does not open. */
+  | {
+      readonly kind: 'skirt';
+      readonly pieces: readonly string[];
+      readonly length: number;
+      readonly waist: number;
+      readonly hem: number;
+      readonly zip: number;
+    }
+  /** A band around the upper arm, sewn to both armholes. */
+  | { readonly kind: 'arm-band'; readonly piece: string; readonly width: number; readonly length: number }
+  /** Ties from an edge, knotted behind the neck. */
+  | { readonly kind: 'neck-tie'; readonly piece: string; readonly from: string; readonly width: number; readonly length: number }
+  /** A lace across the back between the sides of a piece that has no back. */
+  | { readonly kind: 'lacing'; readonly piece: string; readonly sides: string; readonly width: number }
+  /** A belt sewn to the hem, its free length tied in a bow behind. */
+  | { readonly kind: 'sash'; readonly piece: string; readonly width: number; readonly free: number }
+  /** Cloth that lies over the torso apart from its panels, in their coordinates before they are closed. */
+  | { readonly kind: 'overlay'; readonly piece: string; readonly front: Ring; readonly back: Ring }; // prettier-ignore

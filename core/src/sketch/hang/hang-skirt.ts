@@ -1,0 +1,34 @@
+import { valueAt } from '../../geometry/lookup.ts';
+import { point } from '../../geometry/point.ts';
+import type { Figure } from '../figure.ts';
+import { mirrored } from '../shape.ts';
+import type { HangingCloth } from './hanging-cloth.ts';
+import { seenWidth } from './seen-width.ts';
+
+const POINTS = 30;
+/** How far the waist of a skirt bows down in the middle, mm. By eye. */
+export const SKIRT_TOP_SAG = 6;
+/** A flared skirt springs out from the waist a little before it falls straight: the power of its way down. By eye. */
+const SPRING = 0.85;
+
+/** A skirt from the waist down: girths at its waist and hem, and its length, mm. */
+export function hangSkirt(
+  figure: Figure,
+  { waist, hem, length }: { readonly waist: number; readonly hem: number; readonly length: number },
+): Omit<HangingCloth, 'cloth'> {
+  const { heights, seen, half } = figure;
+  const halfSeen = (height: number, girth: number): number => {
+    const on = Math.min(height, heights.hip);
+    const part = valueAt(seen, on);
+    return seenWidth(girth, (2 * half(on)) / part, part) / 2;
+  };
+  const [top, end] = [heights.waist, heights.waist + length];
+  const [out, outHem] = [halfSeen(top, waist), halfSeen(end, hem)];
+  const right = Array.from({ length: POINTS + 1 }, (_, index) => {
+    const part = index / POINTS;
+    const height = top + length * part;
+    const fallen = out + (outHem - out) * part ** SPRING;
+    return point(Math.max(fallen, height < heights.crotch ? half(height) + 3 : 0), height);
+  });
+  return { left: mirrored(right), right, gather: 1, flare: 1 + 0.55 * Math.max(0, hem / waist - 1.15), sag: 20, topSag: SKIRT_TOP_SAG, folds: 8 };
+} // prettier-ignore

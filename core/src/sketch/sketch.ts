@@ -1,0 +1,172 @@
+import type { Detail } from '../drafting/detail.ts';
+import type { Draft } from '../drafting/draft.ts';
+import { point, type Point } from '../geometry/point.ts';
+import { boxOf, type Box } from '../geometry/ring.ts';
+import type { MeasureValues } from '../measures/measure-set.ts';
+import type { Piece } from '../pieces/piece.ts';
+import { collarShapes } from './details/collars.ts';
+import type { DetailView } from './details/detail-view.ts';
+import { clothOf } from './details/detail-view.ts';
+import { buttonShapes, overlayShapes, slitShapes, ZIP_BESIDE, zipShapes } from './details/openings.ts';
+import { armBandShapes, lacingShapes, neckTieShapes, placketShapes, sashShapes } from './details/strips.ts';
+import { figureOf } from './figure.ts';
+import { along } from './along.ts';
+import { hangSkirt, SKIRT_TOP_SAG } from './hang/hang-skirt.ts';
+import { hangSleeve } from './hang/hang-sleeve.ts';
+import { hangingCloth } from './hang/hanging-cloth.ts';
+import { hatch } from './hatch.ts';
+import { farLayer, nearLayer, sewnEdges } from './layers.ts';
+import { personLines } from './person.ts';
+import type { Face } from './place/panel.ts';
+import { placeGarment, seenDown, type PlacedGarment } from './place/placed-garment.ts';
+import { line, mirrored, pointsOf, type Shape } from './shape.ts';
+
+/** One view of a garment made up on its person: mm, x out from the centre as seen, y down from the start line. */
+export interface SketchView {
+  readonly person: readonly Shape[];
+  readonly shapes: readonly Shape[];
+}
+
+/** A garment made up on its person, from in front and from behind. */
+export interface Sketch {
+  readonly front: SketchView;
+  readonly back: SketchView;
+  /** Places of the person: the tip of her shoulder, and the height of her waist. */
+  readonly tip: Point;
+  readonly waist: number;
+}
+
+export const faces = ['front', 'back'] as const satisfies readonly Face[];
+
+const MESH = 17;
+const mesh = (ring: readonly Point[]): Shape[] => hatch(ring, MESH).map((points) => line(points, 'fine'));
+
+/** Pieces that hang by themselves instead of lying on the torso. */
+const hungPieces = (details: readonly Detail[]): string[] =>
+  details.flatMap((detail) => (detail.kind === 'skirt' ? detail.pieces : []));
+
+/** Sleeves, under the body. */
+function underShapes(view: DetailView, detail: Detail): Shape[] {
+  if (detail.kind !== 'sleeve') return [];
+  const hole = seenDown(view.garment, view.face, 'armhole');
+  if (hole.length < 2) return [];
+  const sleeve = hangSleeve(view.garment.figure, hole, detail);
+  const cloth = clothOf(view, detail.piece);
+  return [mirrored, (points: readonly Point[]) => points].flatMap(
+    (hand) =>
+      hangingCloth({
+        ...sleeve,
+        cloth,
+        left: hand(sleeve.left),
+        right: hand(sleeve.right),
+        ...(sleeve.top && { top: hand(sleeve.top) }),
+      }).shapes,
+  );
+}
+
+/** A skirt that falls by itself; behind, where it opens, its centre seam with the zip that runs on down it. */
+function skirtShapes(view: DetailView, detail: Extract<Detail, { kind: 'skirt' }>): Shape[] {
+  const { figure } = view.garment;
+  const cloth = clothOf(view, detail.pieces[0] ?? '');
+  const { shapes, hem } = hangingCloth({ ...hangSkirt(figure, detail), cloth });
+  if (detail.zip === 0 || view.face === 'front') return shapes;
+  const top = figure.heights.waist + SKIRT_TOP_SAG;
+  const stitched = [-ZIP_BESIDE, ZIP_BESIDE].map((x) =>
+    line([point(x, top), point(x, top + detail.zip)], 'stitch'),
+  );
+  return [...shapes, line([point(0, top), along(hem, 0.5)], 'seam'), ...stitched];
+}
+
+/** A detail that lies over the panels. */
+function overShapes(view: DetailView, detail: Detail): Shape[] {
+  switch (detail.kind) {
+    case 'sleeve':
+      return [];
+    case 'skirt':
+      return skirtShapes(view, detail);
+    case 'overlay':
+      return overlayShapes(view, detail, mesh);
+    case 'zip':
+      return zipShapes(view, detail);
+    case 'placket':
+      return placketShapes(view, detail);
+    case 'collar':
+      return collarShapes(view, detail);
+    case 'arm-band':
+      return armBandShapes(view, detail);
+    case 'neck-tie':
+      return neckTieShapes(view, detail);
+    case 'lacing':
+      return lacingShapes(view, detail);
+    case 'sash':
+      return sashShapes(view, detail);
+  }
+}
+
+const hiddenParts: readonly Piece['part'][] = ['facing', 'base'];
+const hiddenRoles: readonly Piece['role'][] = ['lining', 'stay'];
+
+/** Ids of the pieces that are seen from outside. */
+const seenIds = (pieces: readonly Piece[]): ReadonlySet<string> =>
+  new Set(
+    pieces
+      .filter(({ part, role }) => !hiddenParts.includes(part) && !hiddenRoles.includes(role))
+      .map(({ id }) => id),
+  );
+
+const pieceOf = (name: string): string => name.split('/')[0] ?? name;
+
+function viewOf(draft: Draft, garment: PlacedGarment, face: Face): SketchView {
+  const pieces = draft.pieces.map(({ piece }) => piece);
+  const view: DetailView = { garment, face, pieces };
+  const seen = seenIds(pieces);
+  const placed = new Set(garment.panels.map(({ piece }) => piece.id));
+  const sewn = sewnEdges(
+    draft.seams,
+    (name) => seen.has(pieceOf(name)),
+    (name) => placed.has(pieceOf(name)),
+  );
+  const isStitched = !draft.details.some(({ kind }) => kind === 'sash');
+  const shapes = [
+    ...draft.details.flatMap((detail) => underShapes(view, detail)),
+    ...farLayer(garment, sewn, face),
+    ...nearLayer(garment, sewn, face, isStitched),
+    ...slitShapes(view),
+    ...draft.details.flatMap((detail) => overShapes(view, detail)),
+    ...buttonShapes(view),
+  ];
+  return { person: personLines(garment.figure, face === 'back'), shapes };
+}
+
+/** How much of the person is shown below the garment, mm; more shows less of what is made. */
+const BELOW = 130;
+
+/** What a picture of both views frames: the garment, and of the person what is beside and above it. */
+export function frameOf({ front, back }: Sketch, withPerson: boolean): Box {
+  const person = boxOf(front.person.flatMap(pointsOf));
+  const drawn = [...front.shapes, ...back.shapes].flatMap(pointsOf);
+  const garment = drawn.length > 0 ? boxOf(drawn) : person;
+  if (!withPerson) return garment;
+  const half = Math.max(-person.minX, person.maxX, -garment.minX, garment.maxX);
+  return {
+    minX: -half,
+    maxX: half,
+    minY: Math.min(person.minY, garment.minY),
+    maxY: Math.min(Math.max(person.maxY, garment.maxY), garment.maxY + BELOW),
+  };
+}
+
+/** A garment placed on the person whose measures these are, mm; likely ones stand for what was not taken. */
+export const madeUpOn = (draft: Draft, measures: MeasureValues): PlacedGarment =>
+  placeGarment(draft, figureOf(measures), hungPieces(draft.details));
+
+/** The garment made up on its person. */
+export function sketchOf(draft: Draft, garment: PlacedGarment): Sketch {
+  const { tip, heights } = garment.figure;
+  return {
+    front: viewOf(draft, garment, 'front'),
+    back: viewOf(draft, garment, 'back'),
+    tip,
+    waist: heights.waist,
+  };
+}
