@@ -1,9 +1,10 @@
-/** Groups of choices, in the order in which they are asked. */
-export const choiceGroups = ['Shape', 'Neck', 'Sleeve', 'Skirt', 'Ease'] as const;
+/** Slots of a garment, in the order in which they are chosen; ease goes with all of them. */
+export const choiceGroups = ['Bodice', 'Neck', 'Sleeve', 'Skirt', 'Closure', 'Layers', 'Ease'] as const;
+export type ChoiceGroup = (typeof choiceGroups)[number];
 
 interface ChoiceWords {
   readonly label: string;
-  readonly group: (typeof choiceGroups)[number];
+  readonly group: ChoiceGroup;
   readonly help: string;
   /** Asked only where another choice is so: an option by its id. */
   readonly when?: { readonly [choice: string]: string };
@@ -22,6 +23,8 @@ export interface OptionChoice extends ChoiceWords {
   readonly kind: 'option';
   readonly options: { readonly [id: string]: string };
   readonly usual: string;
+  /** Told apart by eye: each option is shown as the garment that it makes. */
+  readonly pictured?: true;
 }
 
 /** The options of a choice as they are offered: those that are numbers from the least, the others as they are written. */

@@ -34,6 +34,7 @@ export const partChoices = (...offered: readonly JoinKind[]): { readonly [id: st
         const parts = partBook.filter((part) => part.slot === slot);
         const choice: Choice = {
           kind: 'option',
+          pictured: true,
           ...slotWords[slot],
           options: {
             none: 'none',

@@ -18,3 +18,6 @@ const reasons: { readonly [lack in JoinLack]: string } = {
 /** Why a style takes no part of a kind: `No sleeve: it is strapless …`. */
 export const lackWords = (kind: JoinKind, lack: JoinLack): string =>
   `No ${partNames[kind]}: ${reasons[lack]}.`;
+
+/** The reason alone: `it is strapless …`. */
+export const lackReason = (lack: JoinLack): string => reasons[lack];

@@ -7,12 +7,12 @@ import type { Choice, ChosenOf } from '../../garment/choice.ts';
 // prettier-ignore
 export const bandedOffShoulderTopChoices = {
   topEdge: topEdgeChoices.topEdge,
-  backEdge: { kind: 'option', label: 'Back edge', group: 'Shape', help: 'behind', options: { straight: 'straight', v: 'V' }, usual: 'straight' },
+  backEdge: { kind: 'option', label: 'Back edge', group: 'Neck', help: 'behind', options: { straight: 'straight', v: 'V' }, usual: 'straight' },
   topLevel: { ...topEdgeChoices.topLevel, label: 'Off-shoulder level', help: 'Down from the start line' },
   dip: topEdgeChoices.dip,
   topBack: topEdgeChoices.topBack,
   backDip: { kind: 'length', label: 'Dip of the back’s V', group: 'Neck', help: 'At the centre', least: inches(0.5), most: inches(2.5), usual: inches(1.5) },
-  band: { kind: 'length', label: 'Arm band', group: 'Shape', help: 'Finished depth', least: inches(0.75), most: inches(5), usual: inches(1.5) },
+  band: { kind: 'length', label: 'Arm band', group: 'Sleeve', help: 'Finished depth', least: inches(0.75), most: inches(5), usual: inches(1.5) },
   length: hemChoices.length,
   easeBust: { ...facedBodiceChoices.easeBust, usual: inches(1) },
   easeWaist: { ...facedBodiceChoices.easeWaist, usual: inches(1) },

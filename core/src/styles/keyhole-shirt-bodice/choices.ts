@@ -7,10 +7,10 @@ import type { Choice, ChosenOf } from '../../garment/choice.ts';
 // prettier-ignore
 export const keyholeShirtBodiceChoices = {
   ...highNeckChoices,
-  cutDepth: { kind: 'length', label: 'Cut-out, deep', group: 'Shape', help: 'Below the neck, at the front edge', least: inches(1.5), most: inches(7), usual: inches(3.5) },
-  wedge: { kind: 'length', label: 'Cut-out, at the neck', group: 'Shape', help: 'Taken out of the neckline', least: inches(0.25), most: inches(2), usual: inches(0.75) },
-  placket: { kind: 'length', label: 'Placket', group: 'Shape', help: 'Finished width', least: inches(0.75), most: inches(2), usual: inches(1) },
-  buttons: { kind: 'option', label: 'Buttons', group: 'Shape', help: 'On the placket, evenly spaced', options: { '3': '3', '4': '4', '5': '5', '6': '6', '7': '7' }, usual: '5' },
+  cutDepth: { kind: 'length', label: 'Cut-out, deep', group: 'Bodice', help: 'Below the neck, at the front edge', least: inches(1.5), most: inches(7), usual: inches(3.5) },
+  wedge: { kind: 'length', label: 'Cut-out, at the neck', group: 'Bodice', help: 'Taken out of the neckline', least: inches(0.25), most: inches(2), usual: inches(0.75) },
+  placket: { kind: 'length', label: 'Placket', group: 'Closure', help: 'Finished width', least: inches(0.75), most: inches(2), usual: inches(1) },
+  buttons: { kind: 'option', label: 'Buttons', group: 'Closure', help: 'On the placket, evenly spaced', options: { '3': '3', '4': '4', '5': '5', '6': '6', '7': '7' }, usual: '5' },
   collarHeight: { kind: 'length', label: 'Collar height', group: 'Neck', help: 'Finished', least: inches(1), most: inches(4), usual: inches(2.5) },
   collarRaise: { kind: 'length', label: 'Collar raised in front', group: 'Neck', help: 'So that it lies to the neck', least: 0, most: inches(1), usual: inches(0.5) },
   easeBust: facedBodiceChoices.easeBust,

@@ -4,7 +4,7 @@ import type { Choice, ChosenOf } from '../../garment/choice.ts';
 /** A bodice by itself: with darts it is fitted, without them it hangs from the bust. */
 // prettier-ignore
 export const plainBodiceChoices = {
-  darts: { kind: 'option', label: 'Shaped by', group: 'Shape', help: 'without darts, give it ease at the waist', options: { darts: 'darts', side: 'the side alone' }, usual: 'darts' },
+  darts: { kind: 'option', label: 'Shaped by', group: 'Bodice', help: 'without darts, give it ease at the waist', options: { darts: 'darts', side: 'the side alone' }, usual: 'darts' },
   ...belowWaistChoices,
   ...facedBodiceChoices,
   ...armholeChoices,

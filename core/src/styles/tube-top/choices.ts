@@ -9,7 +9,7 @@ const { topEdge, ...topEdgeLengths } = topEdgeChoices;
 // prettier-ignore
 export const tubeTopChoices = {
   topEdge,
-  cups: { kind: 'option', label: 'Cups', group: 'Shape', help: 'an arc under the bust', options: { none: 'no seam', seam: 'cup seam' }, usual: 'seam' },
+  cups: { kind: 'option', label: 'Cups', group: 'Bodice', help: 'an arc under the bust', options: { none: 'no seam', seam: 'cup seam' }, usual: 'seam' },
   ...topEdgeLengths,
   topSide: { kind: 'length', label: 'Below the underarm', group: 'Neck', help: 'Where the top edge meets the side', least: 0, most: inches(2), usual: inches(0.5) },
   easeBust: { ...facedBodiceChoices.easeBust, most: inches(4), usual: inches(0.5) },

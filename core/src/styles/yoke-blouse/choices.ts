@@ -6,10 +6,10 @@ import type { Choice, ChosenOf } from '../../garment/choice.ts';
 // prettier-ignore
 export const yokeBlouseChoices = {
   ...blouseChoices,
-  yokeLevel: { kind: 'length', label: 'Yoke seam, down', group: 'Shape', help: 'From the start line', least: inches(3.5), most: inches(9), usual: 'from-body' },
-  drape: { kind: 'length', label: 'Ease for draping', group: 'Shape', help: 'Outer over its base, each half', least: 0, most: inches(3), usual: inches(0.75) },
-  drapeFrom: { kind: 'option', label: 'It drapes', group: 'Shape', help: 'where the ease is laid in', options: { yoke: 'from the yoke', hem: 'to the hem alone' }, usual: 'yoke' },
-  tail: { kind: 'length', label: 'Hem lower at the centre', group: 'Shape', help: 'Than at the side', least: 0, most: inches(4), usual: inches(1.5) },
+  yokeLevel: { kind: 'length', label: 'Yoke seam, down', group: 'Bodice', help: 'From the start line', least: inches(3.5), most: inches(9), usual: 'from-body' },
+  drape: { kind: 'length', label: 'Ease for draping', group: 'Layers', help: 'Outer over its base, each half', least: 0, most: inches(3), usual: inches(0.75) },
+  drapeFrom: { kind: 'option', label: 'It drapes', group: 'Layers', help: 'where the ease is laid in', options: { yoke: 'from the yoke', hem: 'to the hem alone' }, usual: 'yoke' },
+  tail: { kind: 'length', label: 'Hem lower at the centre', group: 'Bodice', help: 'Than at the side', least: 0, most: inches(4), usual: inches(1.5) },
 } as const satisfies Record<string, Choice>;
 
 export type YokeBlouseChosen = ChosenOf<typeof yokeBlouseChoices>;

@@ -1,0 +1,108 @@
+import type { Detail } from '../drafting/detail.ts';
+import type { Draft } from '../drafting/draft.ts';
+import { edgeLength, edgesWithRole, type EdgeRole, type Piece } from '../pieces/piece.ts';
+
+/** A finished length of the garment that a client asks for, mm. */
+export interface KeyLength {
+  readonly of: 'length' | 'hem-round' | 'lower-round' | 'zip' | 'sleeve' | 'sleeve-round';
+  readonly mm: number;
+}
+
+const body: readonly Piece['part'][] = ['bodice', 'cup', 'yoke'];
+const insideRoles: readonly Piece['role'][] = ['lining', 'stay'];
+
+const isSeen = ({ part, role }: Piece, parts: readonly Piece['part'][]): boolean =>
+  parts.includes(part) && !insideRoles.includes(role);
+
+/** How often a drafted piece is in the garment: its halves, and its copies. */
+const timesIn = ({ cut }: Piece): number => (cut.layers === 'fold' ? 2 : 1) * cut.copies;
+
+/** Round of all edges of a role that are not sewn on to anything, mm. */
+const roundOf = (pieces: readonly Piece[], role: EdgeRole, sewn: ReadonlySet<string>): number =>
+  pieces.reduce((round, piece) => {
+    const free = edgesWithRole(piece, role).filter(({ id }) => !sewn.has(`${piece.id}/${id}`));
+    return round + timesIn(piece) * free.reduce((sum, edge) => sum + edgeLength(edge), 0);
+  }, 0);
+
+/** From the start line down the centre front to where the garment ends, mm; undefined where it has no centre in front. */
+function frontLength(pieces: readonly Piece[]): number | undefined {
+  const centres = pieces
+    .filter(({ face, panel }) => face === 'front' && panel !== 'side')
+    .flatMap((piece) =>
+      (['fold', 'centre'] as const).flatMap((role) =>
+        edgesWithRole(piece, role).map(({ path }) => ({
+          piece,
+          ys: path.flatMap(({ a, b }) => [a.y, b.y]),
+        })),
+      ),
+    );
+  const foot = (of: typeof centres) => Math.max(...of.flatMap(({ ys }) => ys));
+  const [skirt, above] = [
+    centres.filter(({ piece }) => piece.part === 'skirt'),
+    centres.filter(({ piece }) => piece.part !== 'skirt'),
+  ];
+  if (above.length === 0) return undefined;
+  const own = skirt.reduce((sum, { ys }) => sum + Math.max(...ys) - Math.min(...ys), 0);
+  return foot(above) + own;
+}
+
+/** Length of a zip: all its edges, of the last only the part that it is sewn to, mm. */
+function zipLength(pieces: readonly Piece[], { edges, to }: Extract<Detail, { kind: 'zip' }>): number {
+  const lengths = edges.map((name) => {
+    const [id, edgeId] = name.split('/');
+    const edge = pieces.find((piece) => piece.id === id)?.edges.find((each) => each.id === edgeId);
+    return edge ? edgeLength(edge) : 0;
+  });
+  const last = lengths.at(-1) ?? 0;
+  return lengths.reduce((sum, each) => sum + each, 0) - last + Math.min(last, to ?? last);
+}
+
+function ofDetail(pieces: readonly Piece[], detail: Detail): KeyLength[] {
+  switch (detail.kind) {
+    case 'zip':
+      return [{ of: 'zip', mm: zipLength(pieces, detail) }];
+    case 'sleeve': {
+      const [length, round] = detail.girths.at(-1) ?? [0, 0];
+      return [
+        { of: 'sleeve', mm: length },
+        { of: 'sleeve-round', mm: round },
+      ];
+    }
+    case 'skirt':
+      return detail.zip === 0 ? [] : [{ of: 'zip', mm: detail.zip }];
+    case 'placket':
+    case 'collar':
+    case 'arm-band':
+    case 'neck-tie':
+    case 'lacing':
+    case 'sash':
+    case 'overlay':
+      return [];
+  }
+}
+
+/** A zip that runs on from one part into the next is one. */
+const asOneZip = (lengths: readonly KeyLength[]): KeyLength[] => {
+  const zips = lengths.filter(({ of }) => of === 'zip');
+  const others = lengths.filter(({ of }) => of !== 'zip');
+  return zips.length === 0
+    ? others
+    : [...others, { of: 'zip', mm: zips.reduce((sum, { mm }) => sum + mm, 0) }];
+};
+
+/** The finished lengths of a garment at a glance: how long it is, how wide it ends, its zip, its sleeves. */
+export function keyLengths(draft: Draft): KeyLength[] {
+  const all = draft.pieces.map(({ piece }) => piece);
+  const skirt = all.filter((piece) => isSeen(piece, ['skirt']));
+  const shown = all.filter((piece) => isSeen(piece, body));
+  const sewn = new Set(draft.seams.flatMap(({ a, b }) => [...a, ...b]));
+  const lowest = skirt.length > 0 ? skirt : shown;
+  const [hem, waist] = [roundOf(lowest, 'hem', sewn), roundOf(lowest, 'waist', sewn)];
+  const length = frontLength([...shown, ...skirt]);
+  return [
+    ...(length === undefined ? [] : [{ of: 'length', mm: length } as const]),
+    ...(hem > 0 ? [{ of: 'hem-round', mm: hem } as const] : []),
+    ...(hem === 0 && waist > 0 ? [{ of: 'lower-round', mm: waist } as const] : []),
+    ...asOneZip(draft.details.flatMap((detail) => ofDetail(all, detail))),
+  ];
+}

@@ -1,0 +1,11 @@
+import type { KeyLength } from '../garment/key-lengths.ts';
+
+/** What a key length of a garment is called. */
+export const keyLengthWords: { readonly [of in KeyLength['of']]: string } = {
+  length: 'start line to hem',
+  'hem-round': 'round of the hem',
+  'lower-round': 'round of the lower edge',
+  zip: 'zip',
+  sleeve: 'sleeve, from the shoulder',
+  'sleeve-round': 'round of the sleeve’s end',
+};

@@ -1,0 +1,127 @@
+import type { Draft } from '../drafting/draft.ts';
+import { isAsked, type ChoiceGroup, type ChoiceValues } from '../garment/choice.ts';
+import { slots, type Slot } from '../garment/part.ts';
+import { chosenParts } from '../parts/part-book.ts';
+import type { ClothRole, Piece } from '../pieces/piece.ts';
+import type { JoinLack, Style } from '../styles/style.ts';
+import { capital } from '../text/capital.ts';
+
+/** Names of the slots of a garment. */
+export const slotNames: { readonly [slot in ChoiceGroup]: string } = {
+  Bodice: 'Bodice',
+  Neck: 'Neck and collar',
+  Sleeve: 'Sleeve',
+  Skirt: 'Skirt',
+  Closure: 'Closure',
+  Layers: 'Layers',
+  Ease: 'Ease',
+};
+
+/** What stands in a slot that takes no part, in a word or two. */
+const ownWords: { readonly [lack in JoinLack]: string } = {
+  strapless: 'None: strapless',
+  'off-shoulder': 'Bands on the arms',
+  'no-back': 'None: open behind',
+  'own-sleeve': 'Its own, gathered',
+  'one-shoulder': 'None: one shoulder',
+  'own-skirt': 'Its own, pegged',
+  'hem-below': 'None: a hem below the waist',
+  'hem-above': 'None: ends above the waist',
+  'over-the-head': 'None: put on over the head',
+};
+
+/** The words of an option that was chosen, where there was a choice. */
+function optionWords({ choices }: Style, chosen: ChoiceValues, id: string): string | undefined {
+  const choice = choices[id];
+  return choice?.kind === 'option' && isAsked(choice, chosen)
+    ? choice.options[chosen[id] ?? choice.usual]
+    : undefined;
+}
+
+/** Words of the part in a slot: its name with what is chosen of it that has words. */
+function partWords(style: Style, chosen: ChoiceValues, slot: Slot): string {
+  const lack = style.lacks[slots[slot]];
+  if (lack) return ownWords[lack];
+  const part = chosenParts(chosen).find((each) => each.slot === slot);
+  if (!part) return 'None';
+  const ways = Object.keys(part.choices).flatMap((id) => optionWords(style, chosen, id) ?? []);
+  return [part.name, ...ways.slice(0, 1)].join(', ');
+}
+
+function neckWords(style: Style, draft: Draft, chosen: ChoiceValues): string {
+  const line = optionWords(style, chosen, 'neckline') ?? optionWords(style, chosen, 'topEdge');
+  const collar = draft.details.find(({ kind }) => kind === 'collar');
+  const words = [
+    line,
+    collar?.kind === 'collar' && (collar.manner === 'stands' ? 'standing collar' : 'collar'),
+  ];
+  return capital(words.filter(Boolean).join(', ') || 'Its own');
+}
+
+/** How the garment is opened: by a zip at the centre or the side, buttons, a lace, a belt, or not at all. */
+function closureWords({ details, pieces }: Draft): string {
+  const edge = (name: string) => {
+    const [id, edgeId] = name.split('/');
+    return pieces.find(({ piece }) => piece.id === id)?.piece.edges.find((each) => each.id === edgeId);
+  };
+  const words = details.flatMap((detail): string[] => {
+    switch (detail.kind) {
+      case 'zip':
+        return [
+          detail.edges.every((name) => edge(name)?.role === 'side') ? 'zip at the side' : 'zip, centre back',
+        ];
+      case 'lacing':
+        return ['laced behind'];
+      case 'neck-tie':
+        return ['tied at the neck'];
+      case 'sash':
+        return ['tie belt'];
+      case 'placket':
+      case 'collar':
+      case 'sleeve':
+      case 'skirt':
+      case 'arm-band':
+      case 'overlay':
+        return [];
+    }
+  });
+  const buttons = Math.max(0, ...pieces.map(({ piece }) => piece.buttons?.length ?? 0));
+  const all = [...(buttons > 0 ? [`${buttons} buttons`] : []), ...new Set(words)];
+  return capital(all.join('; ') || 'Over the head');
+}
+
+const layerWords: { readonly [role in Exclude<ClothRole, 'outer'>]: string } = {
+  lining: 'lined',
+  stay: 'on a stay',
+  net: 'net',
+  trim: 'trimmed',
+};
+
+const isFacing = ({ part }: Piece): boolean => part === 'facing';
+
+function layersWords({ pieces }: Draft): string {
+  const roles = new Set(pieces.map(({ piece }) => piece.role));
+  const faced = pieces.some(({ piece }) => isFacing(piece)) ? ['faced'] : [];
+  const others = (Object.keys(layerWords) as (keyof typeof layerWords)[]).filter((role) => roles.has(role));
+  return capital([...faced, ...others.map((role) => layerWords[role])].join(', ') || 'Outer cloth alone');
+}
+
+/** What stands in a slot of a garment now, in a few words. */
+export function slotWords(slot: ChoiceGroup, style: Style, draft: Draft, chosen: ChoiceValues): string {
+  switch (slot) {
+    case 'Bodice':
+      return style.name;
+    case 'Neck':
+      return neckWords(style, draft, chosen);
+    case 'Sleeve':
+      return partWords(style, chosen, 'sleeve');
+    case 'Skirt':
+      return partWords(style, chosen, 'skirt');
+    case 'Closure':
+      return closureWords(draft);
+    case 'Layers':
+      return layersWords(draft);
+    case 'Ease':
+      return 'Over the body';
+  }
+}
