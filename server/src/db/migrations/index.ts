@@ -7,6 +7,7 @@ import { up as setsOfTheirOwn } from './0005-sets-of-their-own.ts';
 import { up as measuredAtHome } from './0006-measured-at-home.ts';
 import { up as styleInHistory } from './0007-style-in-history.ts';
 import { up as layRuns } from './0008-lay-runs.ts';
+import { up as detailsOfDrafts } from './0009-details-of-drafts.ts';
 
 /** In order; a migration that has run anywhere is never edited. */
 export const migrations: readonly { readonly name: string; readonly up: Migration }[] = [
@@ -18,4 +19,5 @@ export const migrations: readonly { readonly name: string; readonly up: Migratio
   { name: '0006-measured-at-home', up: measuredAtHome },
   { name: '0007-style-in-history', up: styleInHistory },
   { name: '0008-lay-runs', up: layRuns },
+  { name: '0009-details-of-drafts', up: detailsOfDrafts },
 ];

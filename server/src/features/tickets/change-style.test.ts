@@ -17,13 +17,21 @@ describe('another style for a ticket', () => {
     return (await client.put(measured, 'choices', { choices: { neckDepthFront: '4' } })).body;
   };
 
-  test('lets go of what was chosen of the one before, keeps the measures, and says so in the history', async () => {
+  test('keeps the measures and the choices that it has too, lets go of the rest, and says so in the history', async () => {
     const ticket = await agreed();
     const { status, body } = await client.put(ticket, 'style', { styleId: 'waistcoat' });
     expect(status).toBe(200);
-    expect(body).toMatchObject({ styleId: 'waistcoat', choices: null, figures: {}, lays: {} });
+    expect(body).toMatchObject({ styleId: 'waistcoat', figures: {}, lays: {} });
+    expect(Object.keys(body.choices ?? {})).toEqual(['neckDepthFront']);
+    const tube = (await client.put(body, 'style', { styleId: 'tube-top' })).body;
+    expect(tube.choices).toEqual({});
     expect(body.measures.values).toEqual(ticket.measures.values);
     expect(body.history.undo).toMatch(/^Style: Fitted dress → Waistcoat/);
+  });
+
+  test('that is not agreed yet stays so', async () => {
+    const { body } = await client.put(await client.measured(), 'style', { styleId: 'waistcoat' });
+    expect(body.choices).toBeNull();
   });
 
   test('is undone and done again, with the choices of each', async () => {

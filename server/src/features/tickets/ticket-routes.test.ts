@@ -130,8 +130,26 @@ describe('tickets over HTTP', () => {
     expect([pdf.status, pdf.type]).toEqual([200, 'application/pdf']);
     const sheet = await app.agent.get(`/api/tickets/${ticket.id}/figures.pdf?unit=cm`).buffer(true);
     expect([sheet.status, sheet.type]).toEqual([200, 'application/pdf']);
+    const paper = await app.agent.get(`/api/tickets/${ticket.id}/garment.pdf`).buffer(true);
+    expect([paper.status, paper.type]).toEqual([200, 'application/pdf']);
     const tape = await app.agent.get(`/api/tickets/${ticket.id}/measures.pdf`).buffer(true);
     expect([tape.status, tape.type]).toEqual([200, 'application/pdf']);
+  });
+
+  test('its garment is drawn made up before it is measured and after, and kept for ever by its version', async () => {
+    const picture = async (query: string) => {
+      const answer = await app.agent.get(`/api/tickets/${ticket.id}/garment.svg?${query}`).buffer(true);
+      const text = String(answer.body as Buffer);
+      return { status: answer.status, type: answer.type, kept: answer.get('Cache-Control'), text };
+    };
+    const before = await picture('size=card');
+    expect([before.status, before.type, before.kept]).toEqual([200, 'image/svg+xml', 'no-cache']);
+    await measured();
+    const after = await picture(`size=card&version=${ticket.version}`);
+    expect(after.kept).toContain('immutable');
+    expect(after.text).not.toBe(before.text);
+    expect((await picture('size=page')).text.length).toBeGreaterThan(after.text.length);
+    expect((await app.agent.get('/api/tickets/not-an-id/garment.svg')).type).toBe('application/problem+json');
   });
 
   test('a lay is stored only when it proves on today’s pieces and cloth', async () => {

@@ -4,12 +4,15 @@ import { orderFileOf } from '@ample-bolt/core/formats/order/write-order';
 import { figuresPdf } from '@ample-bolt/core/formats/pdf/figures-pdf';
 import { measuresPdf } from '@ample-bolt/core/formats/pdf/measures-pdf';
 import { marksPdf } from '@ample-bolt/core/formats/pdf/marks-pdf';
+import { garmentPdf } from '@ample-bolt/core/formats/pdf/garment-pdf';
+import { ticketSketch } from '@ample-bolt/core/shop/made-up';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
 import { Router, type Request } from 'express';
 import { idOf as idFrom } from '../../http/id-of.ts';
 import { notFound } from '../../http/problem.ts';
 import { validator } from '../../http/validator.ts';
+import { garmentPicture } from './garment-picture.ts';
 import { openFromOrder } from './open-from-order.ts';
 import * as schemas from './ticket-schemas.ts';
 import * as lays from './ticket-lays.ts';
@@ -118,13 +121,34 @@ function readRoutes(router: Router): void {
   });
 }
 
+/** A version of a ticket never changes, so neither does its picture. */
+const FOR_EVER = 'private, max-age=31536000, immutable';
+
 /** What prints. */
 function paperRoutes(router: Router): void {
+  router.get('/:id/garment.svg', async (request, response) => {
+    const ticket = await service.ticketById(idOf(request));
+    const { size, version } = request.query;
+    response
+      .type('image/svg+xml')
+      .set('Cache-Control', version === String(ticket.version) ? FOR_EVER : 'no-cache')
+      .send(await garmentPicture(ticket, size === 'card' ? 'card' : 'page'));
+  });
   router.get('/:id/marks.pdf', async (request, response) => {
     const ticket = await service.ticketById(idOf(request));
     const draft = await service.draftToCut(ticket);
     const bytes = await marksPdf({ ticket, draft, marks: service.marksOf(ticket, draft, ticket.lays) });
     response.type('pdf').set('Content-Disposition', inline(ticket.number, 'marks')).send(Buffer.from(bytes));
+  });
+  router.get('/:id/garment.pdf', async (request, response) => {
+    const ticket = await service.ticketById(idOf(request));
+    const sketch = ticketSketch(ticket);
+    if (!sketch) throw notFound('style');
+    const bytes = await garmentPdf(ticket, sketch);
+    response
+      .type('pdf')
+      .set('Content-Disposition', inline(ticket.number, 'garment'))
+      .send(Buffer.from(bytes));
   });
   router.get('/:id/measures.pdf', async (request, response) => {
     const ticket = await service.ticketById(idOf(request));
@@ -140,6 +164,7 @@ function paperRoutes(router: Router): void {
     const bytes = await figuresPdf({
       ticket,
       draft: await service.draftToCut(ticket),
+      sketch: ticketSketch(ticket),
       unit: unit === 'in' || unit === 'cm' ? unit : ticket.unit,
     });
     response

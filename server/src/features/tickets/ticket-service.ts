@@ -20,6 +20,7 @@ import { notFound, Problem } from '../../http/problem.ts';
 import { createClient, findClient } from '../clients/client-repository.ts';
 import { ticketsWithSentSets } from '../home/home-links.ts';
 import { houseRules } from '../house/house-service.ts';
+import { keptChoices } from '@ample-bolt/core/shop/kept-choices';
 import {
   knownStyle,
   readChoiceEntries,
@@ -70,7 +71,7 @@ export interface ClothToBuy {
 /** What lists show of a ticket. */
 export interface TicketSummary extends Pick<
   Ticket,
-  'id' | 'number' | 'title' | 'client' | 'dueOn' | 'styleId'
+  'id' | 'number' | 'title' | 'client' | 'dueOn' | 'styleId' | 'version'
 > {
   /** Name and colour of the cloth that shows, once there is one. */
   readonly cloth: string | null;
@@ -104,7 +105,7 @@ export async function ticketSummaries(): Promise<TicketSummary[]> {
   const fromHome = await ticketsWithSentSets();
   const tickets = await listTickets();
   return tickets.map((ticket) => {
-    const { id, number, title, client, dueOn, styleId, cloths } = ticket;
+    const { id, number, title, client, dueOn, styleId, version, cloths } = ticket;
     const shown = cloths.find(({ role }) => role === 'outer');
     return {
       id,
@@ -113,6 +114,7 @@ export async function ticketSummaries(): Promise<TicketSummary[]> {
       client,
       dueOn,
       styleId,
+      version,
       cloth: shown?.name ?? null,
       colour: shown?.colour ?? null,
       toBuy: toBuy(ticket, tickets),
@@ -190,12 +192,12 @@ export async function setMeasures(id: string, edit: MeasuresEdit): Promise<Ticke
  * do not hold for it. It is undone like every change.
  */
 export async function setStyle(id: string, { styleId, ...on }: StyleEdit): Promise<Ticket> {
-  knownStyle(styleId);
+  const style = knownStyle(styleId);
   const ticket = await ticketById(id);
   if (ticket.styleId === styleId) return ticket;
   return changeTicket(ticket, on, {
     styleId,
-    choices: null,
+    choices: ticket.choices && keptChoices(ticket.choices, style),
     figures: {},
     signedOff: {},
     lays: {},
