@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { expectNoViolation } from './axe.ts';
-import { ticketId } from './ticket.ts';
+import { openEase, openSlot, ticketId } from './ticket.ts';
 
 const stations = ['measure', 'style', 'figures', 'draft', 'lay', 'chalk'] as const;
 
@@ -61,6 +61,7 @@ test('no sheet laid over a page breaks an accessibility rule, and each is put aw
   await expect(page.getByRole('columnheader', { name: /dashed/ })).toBeVisible();
   await expectNoViolation(page, 'schools');
   await page.goto(`/tickets/${id}/style`);
+  await openEase(page);
   await page.getByLabel('Ease at bust').fill('4');
   await page.getByLabel('Ease at bust').press('Enter');
   await expect(page.getByRole('alertdialog')).toBeVisible();
@@ -97,6 +98,7 @@ test('stations and units have keys, and no key acts while typing', async ({ page
   await expect(page.getByRole('row', { name: /^Bust line/ }).first()).toContainText(/\d cm/);
   await page.keyboard.press('[');
   await expect(page).toHaveURL(/style$/);
+  await openSlot(page, 'Skirt');
   await page.getByLabel('Pegging').fill('2');
   await page.getByLabel('Pegging').press(']');
   await expect(page).toHaveURL(/style$/);

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { expectNoViolation } from './axe.ts';
-import { readings, takeMeasures, ticketId } from './ticket.ts';
+import { openEase, openSlot, readings, takeMeasures, ticketId } from './ticket.ts';
 
 test('a plain bodice is opened, shaped, cut without darts, and drafted with every piece', async ({
   page,
@@ -22,7 +22,9 @@ test('a plain bodice is opened, shaped, cut without darts, and drafted with ever
   );
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Style/ }).click();
   await page.getByRole('radio', { name: 'the side alone' }).click();
+  await openSlot(page, 'Neck and collar');
   await page.getByRole('radio', { name: 'V', exact: true }).click();
+  await openEase(page);
   await page.getByLabel('Ease at waist').fill('5');
   await expectNoViolation(page, 'style');
   await page.getByRole('button', { name: 'Agree this style' }).click();
@@ -67,6 +69,7 @@ test('a bustier is split on princess lines: four panels, their seams true, their
   await page.getByRole('button', { name: 'Bodice front side' }).click();
   await expect(page.getByRole('row', { name: /^Princess seam/ })).toBeVisible();
   await page.goto(`/tickets/${id}/style`);
+  await openSlot(page, 'Neck and collar');
   await page.getByRole('radio', { name: 'V', exact: true }).click();
   await page.getByRole('button', { name: 'Agree the change' }).click();
   await expect(page.getByRole('button', { name: /^Undo: Neckline: sweetheart → V/ })).toBeEnabled();

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { chooseMeasure, openTicket, readings, takeMeasures, ticketId } from './ticket.ts';
+import { chooseMeasure, openEase, openSlot, openTicket, readings, takeMeasures, ticketId } from './ticket.ts';
 
 test('a shop that measures in centimetres reads and buys in metres', async ({ page, request }) => {
   test.setTimeout(150_000);
@@ -17,6 +17,7 @@ test('a shop that measures in centimetres reads and buys in metres', async ({ pa
   await page.keyboard.press('Enter');
 
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Style/ }).click();
+  await openEase(page);
   await page.getByLabel('Ease at bust').fill('-2');
   await expect(page.getByText('Ease at bust "-2" is negative')).toBeVisible();
   await page.getByRole('button', { name: 'Agree this style' }).click();
@@ -52,6 +53,7 @@ test('a choice typed and not yet agreed stays the same length when the unit is s
 }) => {
   const id = await ticketId(request, 'Choir');
   await page.goto(`/tickets/${id}/style`);
+  await openSlot(page, 'Neck and collar');
   await page.getByRole('textbox', { name: /^Neck depth, front/ }).fill('4');
   await page.getByRole('button', { name: /Lengths in inches/ }).click();
   await expect(page.getByRole('textbox', { name: /^Neck depth, front/ })).toHaveValue('10.16');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { goToStation, openMeasured, openTicket, ticketId } from './ticket.ts';
+import { goToStation, openMeasured, openSlot, openTicket, ticketId } from './ticket.ts';
 
 test('choices that are typed and not agreed are asked for on the way to another station', async ({
   page,
@@ -8,6 +8,7 @@ test('choices that are typed and not agreed are asked for on the way to another 
   const id = await ticketId(request, 'Tide-table');
   await page.goto(`/tickets/${id}/style`);
   const depth = page.getByRole('textbox', { name: /^Neck depth, front/ });
+  await openSlot(page, 'Neck and collar');
   await depth.fill('9.5');
   await goToStation(page, 'Figures');
   const question = page.getByRole('alertdialog', { name: 'Agree what was changed?' });
@@ -17,6 +18,7 @@ test('choices that are typed and not agreed are asked for on the way to another 
   await question.getByRole('button', { name: 'Agree and go on' }).click();
   await expect(page.getByRole('row', { name: /^Neck, down at the centre/ })).toContainText('9.5');
   await page.goto(`/tickets/${id}/style`);
+  await openSlot(page, 'Neck and collar');
   await depth.fill('9');
   await goToStation(page, 'Figures');
   await question.getByRole('button', { name: 'Discard changes' }).click();

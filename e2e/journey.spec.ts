@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openTicket, readings, takeMeasures, goToStation, saveCloth } from './ticket.ts';
+import { goToStation, openSlot, openTicket, readings, saveCloth, takeMeasures } from './ticket.ts';
 
 test('from a new ticket to the last mark, with one slip on the way', async ({ page }) => {
   test.setTimeout(180_000);
@@ -22,7 +22,9 @@ test('from a new ticket to the last mark, with one slip on the way', async ({ pa
 
   await page.keyboard.press('Escape');
   await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Style/ }).click();
+  await openSlot(page, 'Neck and collar');
   await page.getByRole('textbox', { name: /^Neck depth, front/ }).fill('4');
+  await openSlot(page, 'Skirt');
   await page.getByLabel('Pegging').fill('1/2');
   await page.getByRole('button', { name: 'Agree this style' }).click();
 
@@ -34,6 +36,18 @@ test('from a new ticket to the last mark, with one slip on the way', async ({ pa
   await page.keyboard.press(']');
   await expect(page.getByText(/(\d+) of \1 seams true\./)).toBeVisible();
   await page.getByRole('button', { name: /^true skirt side/ }).click();
+  // Both its edges are lit among all pieces, and on a piece that is opened.
+  const all = page.getByRole('list', { name: 'All pieces' });
+  for (const piece of ['Skirt front', 'Skirt back'])
+    await expect(all.getByRole('button', { name: piece, exact: true })).toHaveAttribute(
+      'aria-current',
+      'true',
+    );
+  await expect(all.getByRole('button', { name: 'Bodice front', exact: true })).toHaveAttribute(
+    'aria-current',
+    'false',
+  );
+  await all.getByRole('button', { name: 'Skirt front', exact: true }).click();
   await expect(page.getByRole('group', { name: 'Skirt front, drawn on the cloth' })).toBeVisible();
 
   await page.keyboard.press(']');

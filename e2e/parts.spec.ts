@@ -3,7 +3,7 @@ import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import { chalkMannerOf, orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
 import { styleBook } from '@ample-bolt/core/styles/style-book';
-import { openTicket, putPart, readings, takeMeasures, ticketId } from './ticket.ts';
+import { openSlot, openTicket, putPart, readings, takeMeasures, ticketId } from './ticket.ts';
 
 /** A sloping, long-armed body made up for these journeys. */
 const body = {
@@ -30,10 +30,13 @@ test('a princess bodice with set-in sleeves and a half-circle skirt is composed,
   await book.getByRole('button', { name: 'Make this style' }).click();
   await expect(book).toBeHidden();
   await expect(page.getByRole('heading', { name: 'Bustier bodice' })).toBeVisible();
+  await openSlot(page, 'Sleeve');
   await page.getByRole('radio', { name: 'set-in sleeve' }).click();
   await expect(page.getByText('The set-in sleeve is not drawn')).toBeVisible();
+  await openSlot(page, 'Skirt');
   await page.getByRole('radio', { name: 'circle skirt' }).click();
-  await expect(page.getByText('With set-in sleeve and circle skirt')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Skirt.*Circle skirt, half/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Sleeve.*Set-in sleeve/ })).toBeVisible();
   await page.getByRole('radio', { name: 'half', exact: true }).click();
   await page.getByRole('button', { name: /^Agree/ }).click();
   await expect(page).toHaveURL(/figures$/);
@@ -104,8 +107,9 @@ test('every bodice that has an armhole takes a sleeve, every other one says why 
       values: styleId === 'banded-off-shoulder-top' ? { ...body, offShoulderRound: '44' } : body,
     });
     await page.goto(`/tickets/${id}/style`);
+    await openSlot(page, 'Sleeve');
     if (!sleeved.some((style) => style.id === styleId)) {
-      await expect(page.getByText(/^No sleeve: /)).toBeVisible();
+      await expect(page.getByText('Does not fit this bodice')).toBeVisible();
       continue;
     }
     await page.getByRole('radio', { name: 'set-in sleeve' }).click();
@@ -132,10 +136,13 @@ test('a part that the bodice cannot carry any more stops it, and one press leave
     values: body,
   });
   await page.goto(`/tickets/${id}/style`);
+  await openSlot(page, 'Skirt');
   await page.getByRole('radio', { name: 'circle skirt' }).click();
+  await openSlot(page, 'Bodice');
   await page.getByRole('radio', { name: 'below the waist' }).click();
   await expect(page.getByText('has no seam at the waist for a skirt')).toBeVisible();
   await page.getByRole('button', { name: 'Leave it off' }).click();
   await expect(page.getByText('has no seam at the waist for a skirt')).toBeHidden();
+  await openSlot(page, 'Skirt');
   await expect(page.getByRole('radio', { name: 'circle skirt' })).not.toBeChecked();
 });

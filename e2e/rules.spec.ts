@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { ticketId } from './ticket.ts';
+import { openEase, ticketId } from './ticket.ts';
 
 async function setHouseRule(page: Page, name: string, typed: string): Promise<void> {
   await page.goto('/house');
@@ -62,6 +62,7 @@ test('a rule changed in the house leaves open tickets alone, and asks before cha
 test('a change to pieces that are cut says that they are cut', async ({ page, request }) => {
   const id = await ticketId(request, 'Harbour-master');
   await page.goto(`/tickets/${id}/style`);
+  await openEase(page);
   await page.getByLabel('Ease at hip').fill('3');
   await page.getByRole('button', { name: 'Agree the change' }).click();
   const question = page.getByRole('alertdialog');

@@ -135,3 +135,10 @@ export async function openMeasured(
   await putPart(request, id, 'cloths', { cloths });
   return id;
 }
+
+/** Opens a slot of the garment in the Style station. */
+export const openSlot = (page: Page, slot: 'Bodice' | 'Neck and collar' | 'Sleeve' | 'Skirt' | 'Closure' | 'Layers') =>
+  page.getByRole('navigation', { name: 'Slots of the garment' }).getByRole('button', { name: new RegExp(`^${slot}`) }).click(); // prettier-ignore
+
+/** Opens the choices of ease there. */
+export const openEase = (page: Page) => page.getByRole('button', { name: 'Change the ease' }).click();

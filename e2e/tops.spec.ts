@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { styleBook } from '@ample-bolt/core/styles/style-book';
 import { expectNoViolation } from './axe.ts';
-import { dragDown, readings, takeMeasures, ticketId } from './ticket.ts';
+import { dragDown, openSlot, readings, takeMeasures, ticketId } from './ticket.ts';
 
 test('a bustier is opened by its picture, its neckline dragged, a planted mismatch cleared by its remedy, and all undone', async ({
   page,
@@ -84,6 +84,7 @@ test('another style is taken from the book for the same measures, and undo bring
   await expectNoViolation(page, 'the style book');
   await book.getByRole('button', { name: 'Make this style' }).click();
   await expect(page.getByRole('heading', { name: 'Halter bodice' })).toBeVisible();
+  await openSlot(page, 'Closure');
   await expect(page.getByText('Loops on each side')).toBeVisible();
   await page.getByRole('button', { name: /^Undo: Style: Tube top → Halter bodice/ }).click();
   await expect(page.getByRole('heading', { name: 'Tube top' })).toBeVisible();
@@ -95,6 +96,7 @@ test('a top edge set under the bust is a stop with a remedy that sets it right',
 }) => {
   const id = await ticketId(request, 'Fireworks');
   await page.goto(`/tickets/${id}/style`);
+  await openSlot(page, 'Neck and collar');
   await page.getByRole('textbox', { name: /^Top edge, down/ }).fill('9');
   await expect(page.getByText(/at or under the bust line/)).toBeVisible();
   await page.getByRole('textbox', { name: /^Top edge, down/ }).fill('5');

@@ -15,7 +15,7 @@ const keyOf = (id: string): string => `/api/tickets/${id}`;
 
 export interface TicketSummary extends Pick<
   Ticket,
-  'id' | 'number' | 'title' | 'client' | 'dueOn' | 'styleId'
+  'id' | 'number' | 'title' | 'client' | 'dueOn' | 'styleId' | 'version'
 > {
   /** Name and colour of the cloth that shows, once it is named. */
   readonly cloth: string | null;
@@ -33,6 +33,15 @@ export interface TicketSummary extends Pick<
   /** Measures came from home and wait to be looked at. */
   readonly fromHome: boolean;
 }
+
+/** Address of a ticket's garment made up: a small picture of its front, or both views on the client. */
+export const garmentPictureOf = (
+  { id, version }: Pick<Ticket, 'id' | 'version'>,
+  size: 'card' | 'page',
+): string => `${keyOf(id)}/garment.svg?size=${size}&version=${version}`;
+
+/** Address of the same on a page to agree on. */
+export const garmentPdfOf = ({ id }: Pick<Ticket, 'id'>): string => `${keyOf(id)}/garment.pdf`;
 
 export const useTickets = () => useSWR<TicketSummary[], Error>(LIST);
 /** A ticket; none is fetched while no id is known. */

@@ -8,6 +8,8 @@ export interface MovablePoint {
   readonly at: Point;
   /** A unit vector: moved that way, the figure grows. */
   readonly way: Point;
+  /** Of a millimetre of the figure, what the point is seen to move; 1 unless told. */
+  readonly shown?: number;
   readonly label: string;
   /** The figure that it sets, mm. */
   readonly mm: number;
@@ -37,7 +39,7 @@ const MEANT = 0.5;
 
 /** A ring around the point: dragged along its way, or moved by the arrow keys. */
 export function PointHandle({ point, view, unit, colour }: PointHandleProps) {
-  const { at, way, label, mm, onMove } = point;
+  const { at, way, shown = 1, label, mm, onMove } = point;
   const held = useRef<{ readonly from: number; readonly mm: number }>(undefined);
   const along = ({ clientX, clientY }: PointerEvent) => dot({ x: clientX, y: clientY }, way);
   const sideways = Math.abs(way.x) > Math.abs(way.y);
@@ -46,7 +48,8 @@ export function PointHandle({ point, view, unit, colour }: PointHandleProps) {
     return Math.round(wanted / step) * step;
   };
   const drag = (event: PointerEvent) => {
-    if (held.current) onMove(toStep(held.current.mm + (along(event) - held.current.from) / view.scale));
+    if (held.current)
+      onMove(toStep(held.current.mm + (along(event) - held.current.from) / (view.scale * shown)));
   };
   const release = () => {
     held.current = undefined;

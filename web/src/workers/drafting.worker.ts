@@ -1,7 +1,10 @@
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Mark } from '@ample-bolt/core/chalk/mark';
-import { draftOrder } from '@ample-bolt/core/shop/draft-order';
-import type { Draft, WornPart } from '@ample-bolt/core/drafting/draft';
+import { draftOrder, type DraftableOrder } from '@ample-bolt/core/shop/draft-order';
+import { figureMeasures } from '@ample-bolt/core/sketch/figure-measures';
+import { measuresWithParts } from '@ample-bolt/core/parts/part-book';
+import type { MeasureValues } from '@ample-bolt/core/measures/measure-set';
+import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { checkLay } from '@ample-bolt/core/lay/proof/check-lay';
 import { layPiecesOn } from '@ample-bolt/core/lay/model/layable';
 import type { Lay } from '@ample-bolt/core/lay/model/lay';
@@ -10,6 +13,8 @@ import { openStops } from '@ample-bolt/core/shop/sign-off';
 import type { DraftStanding } from '@ample-bolt/core/shop/stations';
 import { chalkMannerOf, orderOfTicket, type Ticket, type TicketInputs } from '@ample-bolt/core/shop/ticket';
 import type { ChoiceValues } from '@ample-bolt/core/garment/choice';
+import { madeUpOn, sketchOf, type Sketch } from '@ample-bolt/core/sketch/sketch';
+import { choiceHandles, type ChoiceHandle } from '@ample-bolt/core/styles/choice-handles';
 import { bookInput } from '@ample-bolt/core/styles/book-figure';
 import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
@@ -21,6 +26,9 @@ export interface DraftedTicket {
   readonly marks: readonly Mark[];
   /** What the choices come to, defaults filled in, mm. */
   readonly chosen: ChoiceValues;
+  /** The garment made up on the client, and the places of it that set a choice. */
+  readonly sketch: Sketch;
+  readonly handles: readonly ChoiceHandle[];
   readonly standing: DraftStanding;
   /** Cloths whose lay no longer proves against today's pieces. */
   readonly staleLays: readonly ClothRole[];
@@ -44,12 +52,16 @@ function draftTicket(inputs: string, frozen?: Draft): DraftedTicket | undefined 
   const order = orderOfTicket(ticket);
   if (!order) return undefined;
   const draft = frozen ?? draftOrder(order);
+  const chosen = recipeOf(order.style).chosen(order);
+  const garment = madeUpOn(draft, order.person.values);
   const lays = Object.values(ticket.lays);
   const staleLays = lays.filter((lay) => isStale(lay, ticket, draft)).map(({ role }) => role);
   return {
     draft,
     marks: chalkLaid(draft.pieces, chalkMannerOf(ticket), lays, ticket.cloths),
-    chosen: recipeOf(order.style).chosen(order),
+    chosen,
+    sketch: sketchOf(draft, garment),
+    handles: choiceHandles(order.style, draft, garment, chosen),
     standing: {
       stopped: openStops(draft.findings, ticket.signedOff).length > 0,
       layStale: staleLays.length > 0,
@@ -58,12 +70,36 @@ function draftTicket(inputs: string, frozen?: Draft): DraftedTicket | undefined 
   };
 }
 
-/** How a style of the book hangs, on an ordinary figure. */
-const drawStyle = (styleId: string): readonly WornPart[] => {
+/** A style of the book made up on an ordinary figure. */
+function drawStyle(styleId: string): Sketch | undefined {
   const style = styleOf(styleId);
-  return style ? recipeOf(style).draft(bookInput).worn : [];
-};
+  if (!style) return undefined;
+  const draft = recipeOf(style).draft(bookInput);
+  return sketchOf(draft, madeUpOn(draft, bookInput.person.values));
+}
 
-const api = { draftTicket, drawStyle };
+/** Likely measures for those that a part asks for and nobody took yet: good enough for a picture of it. */
+function withLikely(order: DraftableOrder): DraftableOrder {
+  const { person, style, choices } = order;
+  const likely: MeasureValues = figureMeasures(person.values);
+  const needed = measuresWithParts(style, choices).requires.filter((id) => person.values[id] === undefined);
+  const filled = Object.fromEntries(needed.map((id) => [id, likely[id]] as const));
+  return { ...order, person: { ...person, values: { ...filled, ...person.values } } };
+}
+
+/** A ticket's garment made up with one choice made otherwise; undefined while a measure of the style itself is missing. */
+function drawOption(inputs: string, choice: string, option: string): Sketch | undefined {
+  const ticket = JSON.parse(inputs) as TicketToDraft;
+  const order = orderOfTicket({
+    ...ticket,
+    choices: { ...ticket.choices, [choice]: { option, typed: option } },
+  });
+  if (!order) return undefined;
+  const asked = withLikely(order);
+  const draft = draftOrder(asked);
+  return sketchOf(draft, madeUpOn(draft, asked.person.values));
+}
+
+const api = { draftTicket, drawStyle, drawOption };
 export type DraftingApi = typeof api;
 expose(api);

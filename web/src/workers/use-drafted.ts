@@ -1,14 +1,22 @@
-import type { Draft, WornPart } from '@ample-bolt/core/drafting/draft';
+import type { Draft } from '@ample-bolt/core/drafting/draft';
+import type { Sketch } from '@ample-bolt/core/sketch/sketch';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { wrap, type Remote } from 'comlink';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import useSWRImmutable from 'swr/immutable';
+import { latestOnly, type LatestOnly } from './latest-only.ts';
+import { useSettled } from '../ui/use-settled.ts';
 import type { DraftedTicket, DraftingApi, TicketToDraft } from './drafting.worker.ts';
 
-/** One worker for the whole application: drafts are short, and it keeps its code warm. */
-const worker: Remote<DraftingApi> = wrap<DraftingApi>(
-  new Worker(new URL('./drafting.worker.ts', import.meta.url), { type: 'module' }),
-);
+const newWorker = (): Remote<DraftingApi> =>
+  wrap<DraftingApi>(new Worker(new URL('./drafting.worker.ts', import.meta.url), { type: 'module' }));
+
+/** One worker for every draft of the application: drafts are short, and it keeps its code warm. */
+const worker = newWorker();
+
+let picturing: Remote<DraftingApi> | undefined;
+/** Another for pictures of what is not chosen, so that the garment in hand never waits for them; started with the first. */
+const pictures = (): Remote<DraftingApi> => (picturing ??= newWorker());
 
 export interface Drafting {
   /** The newest finished draft; undefined while a required measure is missing or before the first is done. */
@@ -49,17 +57,23 @@ const failed = (error: unknown): Error => (error instanceof Error ? error : new 
 export function useDrafted(ticket: TicketToDraft | undefined, frozen?: Draft): Drafting {
   const inputs = ticket && inputsOf(ticket);
   const [result, setResult] = useState<Result>();
+  const queue = useRef<LatestOnly>(undefined);
   useEffect(() => {
     if (inputs === undefined) return;
     let live = true;
-    const show = (drafted: DraftedTicket | undefined, error?: Error) =>
-      live && setResult({ inputs, frozen, drafted, error });
-    worker
-      .draftTicket(inputs, frozen)
-      .then((drafted) => show(drafted))
-      .catch((error: unknown) => show(undefined, failed(error)));
+    const show = (drafted: DraftedTicket | undefined, error?: Error) => {
+      if (live) setResult({ inputs, frozen, drafted, error });
+    };
+    queue.current ??= latestOnly();
+    const withdraw = queue.current.ask(() =>
+      worker
+        .draftTicket(inputs, frozen)
+        .then((drafted) => show(drafted))
+        .catch((error: unknown) => show(undefined, failed(error))),
+    );
     return () => {
       live = false;
+      withdraw();
     };
   }, [inputs, frozen]);
   return {
@@ -69,9 +83,24 @@ export function useDrafted(ticket: TicketToDraft | undefined, frozen?: Draft): D
   };
 }
 
-/** How a style of the book hangs, drafted once on an ordinary figure; undefined until it is. */
-export const useStyleDrawn = (styleId: string): readonly WornPart[] | undefined =>
-  useSWRImmutable(['style-drawn', styleId], () => worker.drawStyle(styleId)).data;
+/** A style of the book made up on an ordinary figure, drafted once; undefined until it is. */
+export const useStyleDrawn = (styleId: string): Sketch | undefined =>
+  useSWRImmutable(['style-drawn', styleId], () => pictures().drawStyle(styleId)).data;
+
+/** Pictures of what is not chosen follow once the hand rests so long, ms. */
+const SETTLED = 250;
+
+/** A ticket's garment made up with one choice made otherwise; undefined until it is drawn, or while a measure is missing. */
+export const useOptionDrawn = (ticket: TicketToDraft, choice: string, option: string): Sketch | undefined => {
+  const inputs = useSettled(inputsOf({ ...ticket, lays: {} }), SETTLED);
+  return useSWRImmutable(
+    ['option-drawn', inputs, choice, option],
+    () => pictures().drawOption(inputs, choice, option),
+    {
+      keepPreviousData: true,
+    },
+  ).data;
+};
 
 /** The ticket as another inputs would draft it, without its lays: for previews and comparisons. */
 export const asPreview = (ticket: Ticket, change: Partial<TicketToDraft>): TicketToDraft => ({

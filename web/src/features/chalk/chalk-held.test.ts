@@ -14,7 +14,7 @@ const draftWith = (findings: Draft['findings']): Draft => ({
   rounds: [],
   coverage: [],
   figures: [],
-  worn: [],
+  details: [],
   findings,
 });
 const laid = sampleTicket({ lays: { outer: lay } });

@@ -2,7 +2,6 @@ import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { clamp } from '@ample-bolt/core/geometry/clamp';
 import type { Lit } from '@ample-bolt/core/pieces/lit-place';
 import type { CheckedSeam } from '@ample-bolt/core/pieces/check-seams';
-import { choiceHandles } from '@ample-bolt/core/styles/choice-handles';
 import type { Style } from '@ample-bolt/core/styles/style';
 import { chalkMannerOf } from '@ample-bolt/core/shop/ticket';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
@@ -21,6 +20,7 @@ import { NotYet } from '../ticket/NotYet.tsx';
 import { PieceStepper } from '../ticket/PieceStepper.tsx';
 import { PieceList } from '../ticket/PieceList.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
+import { handlesNow } from '../ticket/handles-now.ts';
 import { useChoiceEntry } from '../ticket/use-choice-entry.ts';
 import { AllPieces } from './AllPieces.tsx';
 import { BesideBar } from './BesideBar.tsx';
@@ -87,7 +87,7 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
   const entry = useChoiceEntry(ticket, style, actions);
   const inHand = entry.changed ? { ...ticket, choices: entry.preview } : ticket;
   const onTrial = useDrafted(entry.changed ? asPreview(inHand, {}) : undefined).drafted;
-  const { draft, chosen: choices } = onTrial ?? stored;
+  const { draft, handles: all } = onTrial ?? stored;
   const { pieces, seams, rounds, coverage, findings } = draft;
   const current = pieces.find(({ piece }) => piece.id === chosen);
   const walked = seams.find(({ id }) => id === seamId);
@@ -100,12 +100,11 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
   });
   const show = (next: CheckedSeam) => {
     setSeamId(next.id);
-    if (!current || edgesOn(next, current.piece.id).edges.length === 0)
-      setChosen((next.a[0] ?? '').split('/')[0] ?? chosen);
+    if (current && edgesOn(next, current.piece.id).edges.length > 0) return;
+    // Both edges of a seam are seen among all pieces; one that is not true is looked at on its piece, beside what would true it.
+    setChosen(next.ok ? undefined : (next.a[0] ?? '').split('/')[0]);
   };
-  const handles = choiceHandles(style, draft, { ...choices, ...entry.lengths }).filter(
-    ({ piece }) => piece === current?.piece.id,
-  );
+  const handles = handlesNow(all, entry.lengths).filter(({ piece }) => piece === current?.piece.id);
   return (
     <div className="flex h-full flex-col gap-3 max-lg:h-auto">
       <LeaveChoices entry={entry} />
@@ -136,16 +135,16 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
                 lit={edgesOn(walked, current.piece.id)}
                 line={chalkMannerOf(ticket).line}
                 other={other?.draft.pieces.find(({ piece }) => piece.id === current.piece.id)}
-                movable={handles.map(({ onPiece, way, label, mm, least, most, choice }) => ({
+                movable={handles.map(({ onPiece, wayOnPiece, label, mm, least, most, choice }) => ({
                   at: onPiece,
-                  way,
+                  way: wayOnPiece,
                   label,
                   mm,
                   onMove: (wanted) => entry.move(choice, clamp(wanted, least, most)),
                 }))}
               />
             ) : (
-              <AllPieces pieces={pieces} cloth={clothColour(ticket)} onChoose={setChosen} />
+              <AllPieces pieces={pieces} cloth={clothColour(ticket)} onChoose={setChosen} seam={walked} />
             )}
           </div>
           {entry.changed && <TrialBar style={style} entry={entry} unit={ticket.unit} />}

@@ -12,6 +12,7 @@ import { UnitSwitch } from '../../ui/UnitSwitch.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useKept } from '../../ui/use-kept.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
+import { GarmentThumb } from '../ticket/GarmentThumb.tsx';
 import { nextStep } from '../ticket/next-step.ts';
 import { GrowthNote, type DueTicket } from './GrowthNote.tsx';
 import { SetTable } from './SetTable.tsx';
@@ -66,6 +67,7 @@ function Tickets({ own }: { readonly own: readonly TicketSummary[] }) {
               to={paths.station(ticket.id, step.station)}
               className="flex min-h-11 items-center gap-3 rounded-soft border border-linen-3 bg-white px-4 hover:bg-linen-1"
             >
+              <GarmentThumb ticket={ticket} />
               <strong className="font-head">{ticket.number}</strong>
               <span>{ticket.title}</span>
               <span className="text-sm text-walnut-2">

@@ -11,7 +11,7 @@ interface StyleBookDialogProps {
   readonly onClose: () => void;
 }
 
-/** The style book over the ticket: another style of the same measures. What was chosen of this one is let go, and undo brings it back. */
+/** The style book over the ticket: another style of the same measures. What was chosen is kept where it has the same choice; undo brings the rest back. */
 export function StyleBookDialog({ open, onClose }: StyleBookDialogProps) {
   const { ticket, actions } = useTicketContext();
   const [picked, setPicked] = useState(ticket.styleId);
@@ -33,7 +33,7 @@ export function StyleBookDialog({ open, onClose }: StyleBookDialogProps) {
         <p className="grow text-walnut-2">
           {style?.summary}
           {picked !== ticket.styleId &&
-            ' Choices, figures by hand and lays of the style before are let go; undo brings them back.'}
+            ' Choices that this style has too are kept. The others, figures by hand and lays are let go; undo brings them back.'}
         </p>
         <Button disabled={picked === ticket.styleId} onClick={() => void take()}>
           Make this style

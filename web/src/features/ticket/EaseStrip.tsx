@@ -13,12 +13,26 @@ interface EaseStripProps {
   readonly rounds: readonly Round[];
   readonly coverage: readonly Coverage[];
   readonly unit: Unit;
+  /** Where the ease can be chosen, inside a card of its own. */
+  readonly onChange?: () => void;
 }
 
 /** Finished ease at each level against what is wanted, and how far the neck stays above the bust line; all measured on the pieces. */
-export const EaseStrip = ({ rounds, coverage, unit }: EaseStripProps) => (
-  <section className="rounded-soft border border-linen-2 bg-white px-4 py-3">
-    <h2 className="pb-1 font-text text-[13px] font-semibold tracking-normal text-walnut-2">Ease, finished</h2>
+export const EaseStrip = ({ rounds, coverage, unit, onChange }: EaseStripProps) => (
+  <section className={`bg-white px-4 py-3 ${onChange ? '' : 'rounded-soft border border-linen-2'}`}>
+    <div className="flex items-baseline justify-between pb-1">
+      <h2 className="font-text text-[13px] font-semibold tracking-normal text-walnut-2">Ease, finished</h2>
+      {onChange && (
+        <button
+          type="button"
+          aria-label="Change the ease"
+          onClick={onChange}
+          className="min-h-7 text-sm max-lg:min-h-11 max-lg:min-w-16 font-semibold text-indigo"
+        >
+          Change
+        </button>
+      )}
+    </div>
     {rounds.length === 0 && (
       <p className="py-1 text-sm">Open or laced: nothing goes all around, so no round is sewn.</p>
     )}

@@ -10,6 +10,7 @@ import { SearchField } from '../../ui/SearchField.tsx';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { nextStep } from '../ticket/next-step.ts';
 import { NoTickets } from './NoTickets.tsx';
+import { GarmentThumb } from '../ticket/GarmentThumb.tsx';
 import { ProgressStrip } from '../ticket/ProgressStrip.tsx';
 
 /** Every ticket, to be found by number, title, client or cloth. */
@@ -47,11 +48,14 @@ export function TicketsPage() {
                 <li key={ticket.id} className="border-t border-linen-2 first:border-t-0">
                   <Link
                     to={paths.station(ticket.id, step.station)}
-                    className="grid grid-cols-[44px_minmax(0,1.4fr)_minmax(0,1fr)_minmax(0,1fr)_100px_230px] items-center gap-4 px-5 py-3.5 hover:bg-linen-1 max-lg:grid-cols-[44px_minmax(0,1fr)_110px] max-lg:gap-x-3 max-lg:gap-y-0.5 max-md:px-4"
+                    className="grid grid-cols-[36px_48px_minmax(0,1.4fr)_minmax(0,1fr)_minmax(0,1fr)_100px_230px] items-center gap-4 px-5 py-1.5 hover:bg-linen-1 max-lg:grid-cols-[28px_48px_minmax(0,1fr)_110px] max-lg:gap-x-3 max-lg:gap-y-0.5 max-md:px-4"
                   >
-                    <span className="font-head font-semibold">{ticket.number}</span>
+                    <span className="font-head font-semibold max-lg:row-span-3">{ticket.number}</span>
+                    <span className="max-lg:row-span-3">
+                      <GarmentThumb ticket={ticket} />
+                    </span>
                     <span className="truncate font-semibold">{ticket.title}</span>
-                    <span className="truncate max-lg:order-1 max-lg:col-start-2">{ticket.client.name}</span>
+                    <span className="truncate max-lg:order-1 max-lg:col-start-3">{ticket.client.name}</span>
                     <span className="flex min-w-0 items-center gap-2 text-walnut-2 max-lg:hidden">
                       {ticket.colour && (
                         <span
@@ -63,7 +67,7 @@ export function TicketsPage() {
                       <span className="truncate">{ticket.cloth ?? 'no cloth yet'}</span>
                     </span>
                     <span className="max-lg:text-right">{dayText(ticket.dueOn)}</span>
-                    <span className="flex flex-col gap-1 max-lg:order-2 max-lg:col-span-2 max-lg:col-start-2">
+                    <span className="flex flex-col gap-1 max-lg:order-2 max-lg:col-span-2 max-lg:col-start-3">
                       <ProgressStrip stations={stationsOf(ticket.progress)} />
                       <span className="text-sm text-walnut-2">{step.words}</span>
                     </span>

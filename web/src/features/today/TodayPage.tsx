@@ -11,6 +11,7 @@ import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { clothToBuy } from './cloth-to-buy.ts';
 import { nextStep } from '../ticket/next-step.ts';
+import { GarmentThumb } from '../ticket/GarmentThumb.tsx';
 import { NoTickets } from '../tickets/NoTickets.tsx';
 import { ProgressStrip } from '../ticket/ProgressStrip.tsx';
 
@@ -73,8 +74,9 @@ function TicketRow({
   const away = daysAway(ticket.dueOn, today);
   const late = away.endsWith('late');
   return (
-    <li className="grid grid-cols-[44px_minmax(0,1fr)_250px_128px] items-center gap-4 border-t border-linen-2 px-5 py-4 first:border-t-0 max-md:grid-cols-[28px_minmax(0,1fr)_auto] max-md:gap-3 max-md:px-4">
+    <li className="grid grid-cols-[36px_48px_minmax(0,1fr)_250px_128px] items-center gap-4 border-t border-linen-2 px-5 py-2.5 first:border-t-0 max-md:grid-cols-[28px_40px_minmax(0,1fr)_auto] max-md:gap-3 max-md:px-4">
       <span className="font-head font-semibold">{ticket.number}</span>
+      <GarmentThumb ticket={ticket} />
       <div className="min-w-0">
         <p className="truncate font-semibold">{ticket.title}</p>
         <p className="text-sm text-walnut-2">
@@ -82,7 +84,7 @@ function TicketRow({
           <span className={late ? 'font-semibold text-madder' : ''}>{away}</span>
         </p>
       </div>
-      <div className="max-md:order-last max-md:col-span-3">
+      <div className="max-md:order-last max-md:col-span-4">
         <ProgressStrip stations={stationsOf(ticket.progress)} />
         <p className="mt-1.5 text-sm text-walnut-2">{step.words}</p>
       </div>

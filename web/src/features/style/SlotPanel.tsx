@@ -1,0 +1,85 @@
+import { isAsked, type ChoiceGroup, type ChoiceValues } from '@ample-bolt/core/garment/choice';
+import { slots, type Slot } from '@ample-bolt/core/garment/part';
+import { partBook } from '@ample-bolt/core/parts/part-book';
+import type { Style } from '@ample-bolt/core/styles/style';
+import { lackReason } from '@ample-bolt/core/words/lack-words';
+import { slotNames } from '@ample-bolt/core/words/slot-words';
+import type { TicketToDraft } from '../../workers/drafting.worker.ts';
+import { useTicketContext } from '../ticket/ticket-context.ts';
+import type { ChoiceEntry } from '../ticket/use-choice-entry.ts';
+import { ChoiceField } from './ChoiceField.tsx';
+
+interface SlotPanelProps {
+  readonly slot: ChoiceGroup;
+  readonly style: Style;
+  readonly entry: ChoiceEntry;
+  readonly chosen: ChoiceValues | undefined;
+  readonly words: string;
+  /** The garment as it is on trial now. */
+  readonly trial: TicketToDraft;
+  readonly onBook: () => void;
+}
+
+const slotOf = (group: ChoiceGroup): Slot | undefined =>
+  (Object.keys(slots) as Slot[]).find((slot) => slot === group.toLowerCase());
+
+/** What can be chosen of one slot, and what does not fit there, with the reason. */
+export function SlotPanel({ slot, style, entry, chosen, words, trial, onBook }: SlotPanelProps) {
+  const { ticket } = useTicketContext();
+  const asked = Object.entries(style.choices).filter(
+    ([, choice]) => choice.group === slot && isAsked(choice, chosen ?? {}),
+  );
+  return (
+    <section aria-label={slotNames[slot]}>
+      <h2 className="text-xl">{slotNames[slot]}</h2>
+      <p className="pb-1 text-sm text-walnut-2">{slot === 'Bodice' ? style.summary : words}</p>
+      {asked.map(([id, choice]) => (
+        <ChoiceField
+          key={id}
+          id={id}
+          choice={choice}
+          entry={entry}
+          unit={ticket.unit}
+          usual={chosen?.[id]}
+          ticket={trial}
+        />
+      ))}
+      <NotFitting slot={slot} style={style} onBook={onBook} />
+      {asked.length === 0 && !slotOf(slot) && (
+        <p className="py-2 text-sm text-walnut-2">Nothing to choose here for this style.</p>
+      )}
+    </section>
+  );
+}
+
+/** The parts of the book that a style does not take in a slot, and why; another bodice may. */
+function NotFitting({ slot: group, style, onBook }: Pick<SlotPanelProps, 'slot' | 'style' | 'onBook'>) {
+  const slot = slotOf(group);
+  const lack = slot && style.lacks[slots[slot]];
+  if (!lack) return null;
+  const parts = partBook.filter((part) => part.slot === slot);
+  return (
+    <div className="mt-2 border-t border-linen-2 pt-2">
+      <h3 className="font-text text-[13px] font-semibold tracking-normal text-walnut-2">
+        Does not fit this bodice
+      </h3>
+      <ul>
+        {parts.map(({ id, name }) => (
+          <li key={id} className="flex items-center gap-2 py-1 leading-tight">
+            <span className="grow">
+              <span className="block font-semibold">{name}</span>
+              <span className="text-[13px] text-weld">{lackReason(lack)}</span>
+            </span>
+            <button
+              type="button"
+              onClick={onBook}
+              className="min-h-9 shrink-0 px-2 max-lg:min-h-11 font-semibold text-indigo hover:underline"
+            >
+              Another bodice
+            </button>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
