@@ -41,6 +41,18 @@ test('a princess bodice with set-in sleeves and a half-circle skirt is composed,
   await page.getByRole('button', { name: /^Agree/ }).click();
   await expect(page).toHaveURL(/figures$/);
 
+  // Its picture stands beside the ticket, and is there to keep or print.
+  const picture = await request.get(`/api/tickets/${id}/garment.svg?size=page`);
+  expect([picture.status(), picture.headers()['content-type']]).toEqual([
+    200,
+    expect.stringContaining('image/svg+xml'),
+  ]);
+  await page.goto('/tickets');
+  const thumb = page.getByRole('link', { name: /Harvest dress/ }).locator('img');
+  await expect(thumb).toBeVisible();
+  await expect.poll(() => thumb.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBeGreaterThan(0);
+  await page.goto(`/tickets/${id}/figures`);
+
   // What the sleeve needs is asked for by its name.
   await station(/Measure/);
   await takeMeasures(page, [

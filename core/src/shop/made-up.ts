@@ -1,7 +1,6 @@
 import type { Draft } from '../drafting/draft.ts';
 import type { MeasureValues } from '../measures/measure-set.ts';
 import { ruleSet } from '../rules/catalogue.ts';
-import type { ClothColours } from '../sketch/ink.ts';
 import { madeUpOn, sketchOf, type Sketch } from '../sketch/sketch.ts';
 import { bookInput } from '../styles/book-figure.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
@@ -25,7 +24,3 @@ export function ticketSketch(ticket: TicketInputs): Sketch | undefined {
   const drafted = draftedFor(ticket);
   return drafted && sketchOf(drafted.draft, madeUpOn(drafted.draft, drafted.measures));
 }
-
-/** The colours of a ticket's cloths by role. */
-export const clothColoursOf = ({ cloths }: Pick<TicketInputs, 'cloths'>): ClothColours =>
-  Object.fromEntries(cloths.map(({ role, colour }) => [role, colour]));

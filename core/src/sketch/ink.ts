@@ -28,6 +28,13 @@ export const blend = (from: string, to: string, part: number): string =>
 /** Colours of cloths by role; the outer stands for one that is not known. */
 export type ClothColours = { readonly [role in ClothRole]?: string };
 
+/** The colours of cloths by role. */
+export const clothColoursOf = ({
+  cloths,
+}: {
+  readonly cloths: readonly { readonly role: ClothRole; readonly colour?: string }[];
+}): ClothColours => Object.fromEntries(cloths.map(({ role, colour }) => [role, colour]));
+
 /** Cloth that no ticket has yet: that of the pictures in the book. */
 const UNDYED = '#e9d9b8';
 const WALNUT = '#2b2320';

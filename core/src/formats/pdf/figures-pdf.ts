@@ -6,7 +6,7 @@ import { formatLength } from '../../units/format-length.ts';
 import type { Unit } from '../../units/length.ts';
 import { cutName } from '../../words/names.ts';
 import { renderWorking } from '../../workings/render-working.ts';
-import { clothColoursOf } from '../../shop/made-up.ts';
+import { clothColoursOf } from '../../sketch/ink.ts';
 import type { Sketch } from '../../sketch/sketch.ts';
 import { drawSketch } from './draw-sketch.ts';
 import { newPaper, roomBelow, skip, turnPage, write, type Paper } from './pdf-page.ts';

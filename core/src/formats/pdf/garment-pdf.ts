@@ -1,4 +1,4 @@
-import { clothColoursOf } from '../../shop/made-up.ts';
+import { clothColoursOf } from '../../sketch/ink.ts';
 import type { Ticket } from '../../shop/ticket.ts';
 import type { Sketch } from '../../sketch/sketch.ts';
 import { styleOf } from '../../styles/style-book.ts';

@@ -1,8 +1,8 @@
 import { setImmediate } from 'node:timers/promises';
 import { sketchSvg } from '@ample-bolt/core/formats/sketch-svg';
-import { clothColoursOf, ticketSketch } from '@ample-bolt/core/shop/made-up';
+import { ticketSketch } from '@ample-bolt/core/shop/made-up';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
-import { inkOn } from '@ample-bolt/core/sketch/ink';
+import { clothColoursOf, inkOn } from '@ample-bolt/core/sketch/ink';
 import { notFound } from '../../http/problem.ts';
 
 /** A small picture of the front alone for lists, or both views on the client. */

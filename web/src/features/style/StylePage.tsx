@@ -40,6 +40,13 @@ export function StylePage() {
           <Button look="quiet" onClick={look}>
             Style book
           </Button>
+          {style && (
+            <img
+              src={garmentPictureOf(ticket, 'page')}
+              alt={`${style.name}, as the book draws it`}
+              className="mt-2 h-[44dvh] max-w-full object-contain"
+            />
+          )}
         </div>
       )}
       <StyleBookDialog key={`book ${ticket.styleId}`} open={looking} onClose={() => setLooking(false)} />

@@ -1,3 +1,4 @@
+import { clothColoursOf } from '@ample-bolt/core/sketch/ink';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import type { ClothColours } from '@ample-bolt/core/sketch/ink';
 
@@ -9,6 +10,6 @@ export const clothColour = ({ cloths }: Pick<Ticket, 'cloths'>): string =>
 
 /** The colours of a ticket's cloths, for its garment made up. */
 export const clothColours = (ticket: Pick<Ticket, 'cloths'>): ClothColours => ({
-  ...Object.fromEntries(ticket.cloths.map(({ role, colour }) => [role, colour])),
+  ...clothColoursOf(ticket),
   outer: clothColour(ticket),
 });
