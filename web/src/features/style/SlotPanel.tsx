@@ -8,6 +8,7 @@ import type { TicketToDraft } from '../../workers/drafting.worker.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import type { ChoiceEntry } from '../ticket/use-choice-entry.ts';
 import { ChoiceField } from './ChoiceField.tsx';
+import { LayerCloths } from './LayerCloths.tsx';
 
 interface SlotPanelProps {
   readonly slot: ChoiceGroup;
@@ -45,7 +46,8 @@ export function SlotPanel({ slot, style, entry, chosen, words, trial, onBook }: 
         />
       ))}
       <NotFitting slot={slot} style={style} onBook={onBook} />
-      {asked.length === 0 && !slotOf(slot) && (
+      {slot === 'Layers' && <LayerCloths style={style} />}
+      {asked.length === 0 && slot !== 'Layers' && !slotOf(slot) && (
         <p className="py-2 text-sm text-walnut-2">Nothing to choose here for this style.</p>
       )}
     </section>

@@ -74,11 +74,11 @@ function TicketRow({
   const away = daysAway(ticket.dueOn, today);
   const late = away.endsWith('late');
   return (
-    <li className="grid grid-cols-[36px_48px_minmax(0,1fr)_250px_128px] items-center gap-4 border-t border-linen-2 px-5 py-2.5 first:border-t-0 max-md:grid-cols-[28px_40px_minmax(0,1fr)_auto] max-md:gap-3 max-md:px-4">
+    <li className="grid grid-cols-[36px_48px_minmax(0,1fr)_250px_128px] items-center gap-4 border-t border-linen-2 px-5 py-2.5 first:border-t-0 max-md:grid-cols-[24px_40px_minmax(0,1fr)_auto] max-md:gap-2.5 max-md:px-4">
       <span className="font-head font-semibold">{ticket.number}</span>
       <GarmentThumb ticket={ticket} />
       <div className="min-w-0">
-        <p className="truncate font-semibold">{ticket.title}</p>
+        <p className="truncate font-semibold max-md:line-clamp-2 max-md:whitespace-normal">{ticket.title}</p>
         <p className="text-sm text-walnut-2">
           {ticket.client.name} · {dayText(ticket.dueOn)},{' '}
           <span className={late ? 'font-semibold text-madder' : ''}>{away}</span>
