@@ -16,7 +16,15 @@ const PHONE = { width: 390, height: 844 };
 const views = (id, privateLink) => [
   { name: 'today', address: '/', sign: 'text=At the table' },
   { name: 'measure', address: `/tickets/${id('Lantern')}/measure`, sign: 'text=needed for this style' },
-  { name: 'style', address: `/tickets/${id('Choir')}/style`, sign: 'text=Ease, finished' },
+  {
+    name: 'style',
+    address: `/tickets/${id('Bell-ringer')}/style`,
+    press: [
+      'nav[aria-label="Slots of the garment"] >> button:has-text("Skirt")',
+      'role=radio[name="circle skirt"]',
+    ],
+    sign: 'text=Agree the change',
+  },
   {
     name: 'figures',
     address: `/tickets/${id('Harbour-office')}/figures`,
@@ -99,7 +107,9 @@ async function picture(browser, base, { name, address, sign, press = [], fill = 
   for (const what of press) await page.locator(what).first().click();
   for (const [where, text] of fill) await page.locator(where).first().fill(text);
   await page.locator(sign).first().waitFor();
-  await page.waitForTimeout(800);
+  // Small pictures of garments come one after the other.
+  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(1500);
   await page.screenshot({ path: path.join(root, `docs/screenshots/${name}.png`) });
   await page.close();
 }

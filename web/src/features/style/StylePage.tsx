@@ -1,6 +1,7 @@
 import { choiceGroups, type ChoiceGroup } from '@ample-bolt/core/garment/choice';
 import { keyLengths } from '@ample-bolt/core/garment/key-lengths';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
+import { missingMeasures } from '@ample-bolt/core/shop/ticket';
 import type { Style } from '@ample-bolt/core/styles/style';
 import { slotWords } from '@ample-bolt/core/words/slot-words';
 import { useEffect, useState } from 'react';
@@ -26,9 +27,11 @@ import { StyleBookDialog } from './StyleBookDialog.tsx';
 
 /** The style that is agreed, and the book that it was taken from, which stays open over whatever the page shows. */
 export function StylePage() {
-  const { ticket, drafted } = useTicketContext();
+  const { ticket, drafted, error } = useTicketContext();
+  const missing = missingMeasures(ticket);
   const [looking, setLooking] = useState(false);
   const style = styleOf(ticket.styleId);
+  const canTurnBack = !style || missing.length > 0 || error !== undefined;
   const look = () => setLooking(true);
   return (
     <>
@@ -37,10 +40,13 @@ export function StylePage() {
       ) : (
         <div className="flex flex-col items-center gap-3">
           <NotYet />
-          <Button look="quiet" onClick={look}>
-            Style book
-          </Button>
-          {style && (
+          {/* Not while the draft is only under way: a button that moves off as it comes is missed. */}
+          {canTurnBack && (
+            <Button look="quiet" onClick={look}>
+              Style book
+            </Button>
+          )}
+          {style && missing.length > 0 && (
             <img
               src={garmentPictureOf(ticket, 'page')}
               alt={`${style.name}, as the book draws it`}
