@@ -109,7 +109,7 @@ async function picture(browser, base, { name, address, sign, press = [], fill = 
   await page.locator(sign).first().waitFor();
   // Small pictures of garments come one after the other.
   await page.waitForLoadState('networkidle');
-  await page.waitForTimeout(1500);
+  await page.waitForTimeout(4000);
   await page.screenshot({ path: path.join(root, `docs/screenshots/${name}.png`) });
   await page.close();
 }

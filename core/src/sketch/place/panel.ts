@@ -77,6 +77,7 @@ function levelled(panel: Panel, p: Point): FlatPlace {
   const place = bare(panel, p);
   if (!panel.waist) return place;
   const y = valueAt(panel.waist.y, handOf(panel, p.x) * p.x);
+  if (Math.abs(p.y - y) >= FADES) return place;
   const off = panel.waist.height - bare(panel, { x: p.x, y }).height;
   return { ...place, height: place.height + off * near(p.y - y) };
 }
