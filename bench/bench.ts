@@ -69,7 +69,7 @@ const FRAME = 1000 / 60;
 /** Drawings of each garment, after warming up. */
 const REDRAWN = 40;
 
-/** How long each garment takes to be made up anew, front and back, beside the draft that it is drawn from and a frame of the screen. */
+/** The time for each garment to be made up anew, front and back, beside its draft and a frame of the screen. */
 function benchSketches(): void {
   const body = { ...missesBody(missesSizes[3]), armLength: 590, upperArm: 300, wrist: 165 };
   for (const style of Object.values(styleBook)) {

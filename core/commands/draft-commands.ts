@@ -6,7 +6,8 @@ import { checkJson, draftJson, pairOf, tidy } from '../src/formats/draft-json.ts
 import type { Order } from '../src/shop/order.ts';
 import { sketchSvg } from '../src/formats/sketch-svg.ts';
 import { clothColoursOf, inkOn } from '../src/sketch/ink.ts';
-import { faces, madeUpOn, sketchOf } from '../src/sketch/sketch.ts';
+import { faces } from '../src/pieces/piece.ts';
+import { madeUpOn, sketchOf } from '../src/sketch/sketch.ts';
 import { draftSvg } from '../src/formats/svg.ts';
 import { measureIds, measureOf } from '../src/measures/catalogue.ts';
 import { formatLength } from '../src/units/format-length.ts';

@@ -3,6 +3,7 @@ import type { CheckedSeam } from '../pieces/check-seams.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import type { HandFigures } from '../pieces/hand-figure.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
+import { idsIn } from '../pieces/named-edge.ts';
 import type { Piece } from '../pieces/piece.ts';
 import { finding, type Finding } from '../findings/finding.ts';
 import { remedyFor } from './remedy-for.ts';
@@ -12,8 +13,6 @@ export interface Truing {
   readonly figure: string;
   readonly mm: number;
 }
-
-const pieceOf = (reference: string): string => reference.split('/')[0] ?? '';
 
 /** Seams whose sides are not what they owe each other; `truing` finds the figure that would true one. */
 export const seamFindings = (
@@ -26,14 +25,18 @@ export const seamFindings = (
     .map((seam) => {
       const { id, a, b, lengthA, difference, governing } = seam;
       const correction = truing(seam);
-      const [piece, edge] = (a[0] ?? '').split('/');
+      const { piece, edge } = idsIn(a[0] ?? '');
       return finding(
         'seam-differs',
-        { subject: id, piece: piece ?? '', edge: edge ?? '', measure: governing },
+        { subject: id, piece, edge, measure: governing },
         {
           found: lengthA,
           expected: lengthA - difference,
-          remedy: remedyFor([...a, ...b].map(pieceOf), hand, governing),
+          remedy: remedyFor(
+            [...a, ...b].map((name) => idsIn(name).piece),
+            hand,
+            governing,
+          ),
           ...(correction && { orElse: { kind: 'set-figure', ...correction } }),
         },
       );

@@ -1,7 +1,5 @@
 import type { Ring } from '../geometry/ring.ts';
-
-/** A face of the body, as the garment is seen. */
-type Face = 'front' | 'back';
+import type { Face } from '../pieces/piece.ts';
 
 /**
  * A detail that is seen on the garment made up beyond the panels on its torso. Edges are named as seams name them, piece/edge; all

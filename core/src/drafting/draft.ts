@@ -41,7 +41,7 @@ export interface Draft {
   readonly rounds: readonly Round[];
   readonly coverage: readonly Coverage[];
   readonly figures: readonly Figure[];
-  /** What is seen of the garment made up beyond its panels. */
+  /** Details of the garment made up, beyond its panels. */
   readonly details: readonly Detail[];
   readonly findings: readonly Finding[];
 }

@@ -1,3 +1,4 @@
+import { idsIn } from '../pieces/named-edge.ts';
 import type { Truing } from '../checks/seam-findings.ts';
 import { checkSeams, type CheckedSeam } from '../pieces/check-seams.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
@@ -49,11 +50,11 @@ function settle(off: (mm: number) => number, mm: number, difference: number): nu
 
 const sideEdges = ({ a, b }: CheckedSeam, piece: string): string[] =>
   [...a, ...b].flatMap((reference) => {
-    const [owner, edge = ''] = reference.split('/');
-    return owner === piece ? [edge] : [];
+    const ids = idsIn(reference);
+    return ids.piece === piece ? [ids.edge] : [];
   });
 
-/** Whether a hand set any figure of a piece. */
+/** Test of a piece of which a hand set any figure. */
 const isSet = (piece: Piece, hand: HandFigures): boolean =>
   Object.keys(hand).some((id) => pieceOfFigure(id) === piece.id);
 

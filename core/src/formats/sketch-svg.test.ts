@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { contrast } from '../chalk/chalk-colour.ts';
 import { inkOn } from '../sketch/ink.ts';
-import { faces, madeUpOn, sketchOf } from '../sketch/sketch.ts';
+import { faces } from '../pieces/piece.ts';
+import { madeUpOn, sketchOf } from '../sketch/sketch.ts';
 import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { pdfText } from '../testing/pdf-text.ts';

@@ -1,19 +1,16 @@
-import type { Point } from '../geometry/point.ts';
+import { polylineText } from '../geometry/path/polyline-text.ts';
 import { inked, type Inked, type Manner } from '../sketch/inked.ts';
-import type { Face } from '../sketch/place/panel.ts';
+import type { Face } from '../pieces/piece.ts';
 import type { Shape } from '../sketch/shape.ts';
 import { frameOf, type Sketch } from '../sketch/sketch.ts';
 
 /** Free room around a picture and between its views, mm. */
 const ROOM = 24;
 
-const pathOf = (points: readonly Point[], closed: boolean): string =>
-  `${points.map(({ x, y }, index) => `${index === 0 ? 'M' : 'L'}${x.toFixed(1)} ${y.toFixed(1)}`).join('')}${closed ? 'Z' : ''}`;
-
 const strokeOf = ({ points, closed, fill, stroke, width, dashes }: Inked): string =>
-  `<path d="${pathOf(points, closed)}" fill="${fill ?? 'none'}"${stroke ? ` stroke="${stroke}" stroke-width="${(width ?? 1).toFixed(1)}"` : ''}${dashes ? ` stroke-dasharray="${dashes.join(' ')}"` : ''}/>`;
+  `<path d="${polylineText(points, closed, 1)}" fill="${fill ?? 'none'}"${stroke ? ` stroke="${stroke}" stroke-width="${(width ?? 1).toFixed(1)}"` : ''}${dashes ? ` stroke-dasharray="${dashes.join(' ')}"` : ''}/>`;
 
-/** Which views a picture shows, and whether the person is in it. */
+/** The views of a picture, with the person or without. */
 export interface PictureOf {
   readonly views: readonly Face[];
   readonly person: boolean;

@@ -28,7 +28,7 @@ export interface DrawnGarment {
   readonly girths: readonly Girth[];
   /** Ids of the pieces whose neckline is held against the bust line. */
   readonly covering: readonly string[];
-  /** What is seen of it beyond its panels. */
+  /** Details of it made up, beyond its panels. */
   readonly details: readonly Detail[];
   /** Checks of the style itself on its finished pieces: openings, coverage. */
   readonly checks: (named: Named) => readonly Finding[];

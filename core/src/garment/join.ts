@@ -1,7 +1,16 @@
 import { after } from '../geometry/loop.ts';
 import { endOf, startOf } from '../geometry/curve.ts';
 import type { Point } from '../geometry/point.ts';
-import { edgeLength, edgesWithRole, type Edge, type PartName, type Piece } from '../pieces/piece.ts';
+import { idsIn } from '../pieces/named-edge.ts';
+import {
+  edgeLength,
+  edgesWithRole,
+  faces,
+  type Edge,
+  type Face,
+  type PartName,
+  type Piece,
+} from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
 import { edgeOfPiece, plus, sum, type Working } from '../workings/working.ts';
 
@@ -107,7 +116,7 @@ const sewnOn: ReadonlySet<PartName | undefined> = new Set(['sleeve', 'skirt', 's
 
 /** The part of the piece whose edge a seam names. */
 const partOf = (pieces: readonly Piece[], name: string): PartName | undefined =>
-  pieces.find(({ id }) => id === name.split('/')[0])?.part;
+  pieces.find(({ id }) => id === idsIn(name).piece)?.part;
 
 const reference = ({ piece, edge }: JoinEdge): string => `${piece}/${edge}`;
 
@@ -118,12 +127,11 @@ const reference = ({ piece, edge }: JoinEdge): string => `${piece}/${edge}`;
  */
 export function joinOf(kind: JoinKind, pieces: readonly Piece[], seams: readonly Seam[]): Join | undefined {
   const outside = pieces.filter((piece) => carries(piece) && piece.cut.layers !== 'single');
-  const faced = (face: 'front' | 'back') => outside.filter((piece) => piece.face === face);
+  const faced = (face: Face) => outside.filter((piece) => piece.face === face);
   const sewn = new Set(seams.flatMap(({ a, b }) => [...a, ...b]));
   const [front, back] = [sideOf(faced('front'), kind), sideOf(faced('back'), kind)];
   if (!front || !back) return undefined;
-  if (kind === 'armhole' && !(['front', 'back'] as const).every((face) => reachesShoulder(faced(face), sewn)))
-    return undefined;
+  if (kind === 'armhole' && !faces.every((face) => reachesShoulder(faced(face), sewn))) return undefined;
   const own = new Set([...front.runs, ...back.runs].map(reference));
   const isTaken = seams
     .filter(({ a, b }) => [...a, ...b].some((name) => own.has(name)))

@@ -1,6 +1,8 @@
 import type { Detail } from '../drafting/detail.ts';
 import type { Draft } from '../drafting/draft.ts';
-import { edgeLength, edgesWithRole, type EdgeRole, type Piece } from '../pieces/piece.ts';
+import { timesInGarment } from '../pieces/girth.ts';
+import { edgesByName, nameOfEdge } from '../pieces/named-edge.ts';
+import { edgeLength, edgesWithRole, isInside, type EdgeRole, type Piece } from '../pieces/piece.ts';
 
 /** A finished length of the garment that a client asks for, mm. */
 export interface KeyLength {
@@ -9,19 +11,15 @@ export interface KeyLength {
 }
 
 const body: readonly Piece['part'][] = ['bodice', 'cup', 'yoke'];
-const insideRoles: readonly Piece['role'][] = ['lining', 'stay'];
 
-const isSeen = ({ part, role }: Piece, parts: readonly Piece['part'][]): boolean =>
-  parts.includes(part) && !insideRoles.includes(role);
-
-/** How often a drafted piece is in the garment: its halves, and its copies. */
-const timesIn = ({ cut }: Piece): number => (cut.layers === 'fold' ? 2 : 1) * cut.copies;
+const isSeen = (piece: Piece, parts: readonly Piece['part'][]): boolean =>
+  parts.includes(piece.part) && !isInside(piece);
 
 /** Round of all edges of a role that are not sewn on to anything, mm. */
 const roundOf = (pieces: readonly Piece[], role: EdgeRole, sewn: ReadonlySet<string>): number =>
   pieces.reduce((round, piece) => {
-    const free = edgesWithRole(piece, role).filter(({ id }) => !sewn.has(`${piece.id}/${id}`));
-    return round + timesIn(piece) * free.reduce((sum, edge) => sum + edgeLength(edge), 0);
+    const free = edgesWithRole(piece, role).filter((edge) => !sewn.has(nameOfEdge(piece, edge)));
+    return round + timesInGarment(piece) * free.reduce((sum, edge) => sum + edgeLength(edge), 0);
   }, 0);
 
 /** From the start line down the centre front to where the garment ends, mm; undefined where it has no centre in front. */
@@ -48,10 +46,10 @@ function frontLength(pieces: readonly Piece[]): number | undefined {
 
 /** Length of a zip: all its edges, of the last only the part that it is sewn to, mm. */
 function zipLength(pieces: readonly Piece[], { edges, to }: Extract<Detail, { kind: 'zip' }>): number {
+  const find = edgesByName(pieces);
   const lengths = edges.map((name) => {
-    const [id, edgeId] = name.split('/');
-    const edge = pieces.find((piece) => piece.id === id)?.edges.find((each) => each.id === edgeId);
-    return edge ? edgeLength(edge) : 0;
+    const found = find(name);
+    return found ? edgeLength(found.edge) : 0;
   });
   const last = lengths.at(-1) ?? 0;
   return lengths.reduce((sum, each) => sum + each, 0) - last + Math.min(last, to ?? last);

@@ -1,16 +1,16 @@
 import { point, type Point } from '../geometry/point.ts';
 import { boxOf, type Box } from '../geometry/ring.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import type { ClothRole, Piece } from '../pieces/piece.ts';
+import type { ClothRole, Face, Piece } from '../pieces/piece.ts';
 
-/** How a piece is turned to lie beside what it is sewn to: as drafted, over its centre, or along the row. */
+/** The turn of a piece beside what it is sewn to: as drafted, over its centre, or along the row. */
 export type Turn = 'as-drafted' | 'mirrored' | 'across';
 
 /** A piece in its place among the others, mm. */
 export interface LyingPiece {
   readonly drafted: DraftedPiece;
   readonly turn: Turn;
-  /** Where its turned box begins. */
+  /** The upper left corner of its turned box. */
   readonly at: Point;
 }
 
@@ -41,7 +41,7 @@ const turned = (turn: Turn, { x, y }: Point): Point => {
 const turnedBox = ({ outline, stitch }: DraftedPiece, turn: Turn): Box =>
   boxOf([...outline, ...stitch].map((p) => turned(turn, p)));
 
-/** Where a point of a lying piece is. */
+/** Places a point of a piece where the piece lies. */
 export function lyingAt({ drafted, turn, at }: LyingPiece): (p: Point) => Point {
   const { minX, minY } = turnedBox(drafted, turn);
   return (p) => {
@@ -90,7 +90,7 @@ const seen: readonly Piece['part'][] = ['yoke', 'net', 'cup', 'bodice', 'skirt']
 const inside: readonly Piece['part'][] = ['base', 'facing'];
 
 /** Panels of one face in a storey: from the centre out to the side in front, and from the side in to the centre behind. */
-function faceRow(pieces: readonly DraftedPiece[], part: Piece['part'], face: 'front' | 'back'): Block {
+function faceRow(pieces: readonly DraftedPiece[], part: Piece['part'], face: Face): Block {
   const panels = pieces
     .filter(({ piece }) => piece.part === part && piece.face === face)
     .sort((a, b) => Number(a.piece.panel === 'side') - Number(b.piece.panel === 'side'));
@@ -105,7 +105,7 @@ function bothFaces(pieces: readonly DraftedPiece[], storeys: readonly Piece['par
     front: faceRow(pieces, part, 'front'),
     back: faceRow(pieces, part, 'back'),
   }));
-  const most = (face: 'front' | 'back') => Math.max(0, ...rows.map((row) => row[face].width));
+  const most = (face: Face) => Math.max(0, ...rows.map((row) => row[face].width));
   const [front, back] = [most('front'), most('back')];
   const apart = front > 0 && back > 0 ? GROUP_GAP / 2 : 0;
   return under(

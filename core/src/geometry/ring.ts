@@ -87,8 +87,8 @@ export function countSelfCrossings(ring: Ring): number {
   return count;
 }
 
-/** Whether two sides cross inside both; sides that share or touch an end do not. */
-function sidesCross(a: Point, b: Point, c: Point, d: Point): boolean {
+/** Test of two sides that cross inside both; sides that share or touch an end do not. */
+export function sidesCross(a: Point, b: Point, c: Point, d: Point): boolean {
   if (Math.max(a.x, b.x) < Math.min(c.x, d.x) || Math.max(c.x, d.x) < Math.min(a.x, b.x)) return false;
   const side = (from: Point, to: Point, p: Point) =>
     (to.x - from.x) * (p.y - from.y) - (to.y - from.y) * (p.x - from.x);

@@ -1,4 +1,4 @@
-import type { Choice, ChoiceValues } from '../garment/choice.ts';
+import type { Choice, ChoiceGroup, ChoiceValues } from '../garment/choice.ts';
 import { slots, type Part, type Slot } from '../garment/part.ts';
 import type { MeasuresUsed } from '../measures/sequences.ts';
 import type { JoinKind } from '../garment/join.ts';
@@ -16,6 +16,10 @@ const slotWords: { readonly [slot in Slot]: Pick<Choice, 'label' | 'group' | 'he
   sleeve: { label: 'Sleeve', group: 'Sleeve', help: 'sewn into the armhole' },
   skirt: { label: 'Skirt', group: 'Skirt', help: 'sewn to the waist' },
 };
+
+/** The slot for parts among the choices of a group; undefined for a group that takes none. */
+export const slotIn = (group: ChoiceGroup): Slot | undefined =>
+  (Object.keys(slots) as Slot[]).find((slot) => slotWords[slot].group === group);
 
 const choicesOf = ({ id, slot, choices }: Part): { readonly [id: string]: Choice } =>
   Object.fromEntries(

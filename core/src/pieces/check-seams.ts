@@ -1,7 +1,7 @@
 import { inches } from '../units/length.ts';
-import { edgeLength, edgeOf, type Piece } from './piece.ts';
+import { edgeLength, type Piece } from './piece.ts';
 import type { Fullness, Seam } from './seam.ts';
-import { walkSeam, type WalkedSide } from './walk-seam.ts';
+import { edgeAt, walkSeam, type WalkedSide } from './walk-seam.ts';
 
 /** A seam may miss its relation by ⅛ in: what a careful hand eases in without a pucker. Common practice. */
 export const SEAM_TOLERANCE = inches(1 / 8);
@@ -12,13 +12,6 @@ export interface CheckedSeam extends Seam {
   /** Length of side a less what the relation wants of it, mm; positive when a is too long. */
   readonly difference: number;
   readonly ok: boolean;
-}
-
-function lengthOf(pieces: readonly Piece[], reference: string): number {
-  const [pieceId, edgeId] = reference.split('/');
-  const piece = pieces.find((candidate) => candidate.id === pieceId);
-  if (!piece || edgeId === undefined) throw new Error(`a seam names ${reference}, which is not drafted`);
-  return edgeLength(edgeOf(piece, edgeId));
 }
 
 /** Length of side a that goes with so much of side b, mm. */
@@ -73,7 +66,7 @@ function differenceOf(pieces: readonly Piece[], seam: Seam, lengthA: number, len
 export function checkSeams(pieces: readonly Piece[], seams: readonly Seam[]): CheckedSeam[] {
   return seams.map((seam) => {
     const total = (references: readonly string[]) =>
-      references.reduce((sum, reference) => sum + lengthOf(pieces, reference), 0);
+      references.reduce((sum, reference) => sum + edgeLength(edgeAt(pieces, reference).edge), 0);
     const lengthA = total(seam.a);
     const lengthB = total(seam.b);
     const difference = differenceOf(pieces, seam, lengthA, lengthB);

@@ -19,9 +19,12 @@ export interface Girth {
   readonly held: 'closely' | 'at-least' | 'not';
 }
 
-/** Number of times that the drafted width of a piece counts in a girth: a half is cut twice over, or opens from its fold. */
-const timesAround = ({ cut }: Piece, level: LevelName): number =>
-  ((cut.layers === 'fold' ? 2 : 1) * cut.copies) / timesOnBody[levelKind(level).around];
+/** Number of times that a piece as it is drafted is in the garment: a half is cut twice over, or opens from its fold. */
+export const timesInGarment = ({ cut }: Piece): number => (cut.layers === 'fold' ? 2 : 1) * cut.copies;
+
+/** Number of times that its drafted width counts in one girth. */
+const timesAround = (piece: Piece, level: LevelName): number =>
+  timesInGarment(piece) / timesOnBody[levelKind(level).around];
 
 /** The girth at a level of the pieces that it runs over. */
 export const girthOf = (

@@ -46,6 +46,9 @@ export type EdgeRole =
 /** Cloths of a garment, in the order in which they are laid and chalked. */
 export const clothRoles = ['outer', 'lining', 'stay', 'net', 'trim'] as const;
 export type ClothRole = (typeof clothRoles)[number];
+/** Faces of the body that a piece lies on. */
+export const faces = ['front', 'back'] as const;
+export type Face = (typeof faces)[number];
 /** Part of the garment that a piece belongs to. */
 export type PartName =
   | 'bodice'
@@ -133,7 +136,7 @@ export interface Piece {
   readonly role: ClothRole;
   /** The part of the garment that it belongs to; of a bodice or skirt, on which face it lies and which panel of that it is. */
   readonly part: PartName;
-  readonly face?: 'front' | 'back';
+  readonly face?: Face;
   readonly panel?: 'centre' | 'side';
   readonly cut: Cut;
   /** Direction of the grain, towards the hem. */
@@ -192,6 +195,10 @@ export function levelEnds(piece: Piece, level: LevelName): { readonly from: Poin
   if (!from || !to) throw new Error(`${piece.id} has no ${level} level`);
   return { from, to };
 }
+
+/** Test of a piece that lies under others and is not seen: of a lining or stay, a facing, or the base of a draped outer. */
+export const isInside = ({ part, role }: Pick<Piece, 'part' | 'role'>): boolean =>
+  role === 'lining' || role === 'stay' || part === 'facing' || part === 'base';
 
 /** Depth of a level on the centre line, mm; at its start on a piece without a centre line. */
 export function levelDown({ name, path }: Level): number {

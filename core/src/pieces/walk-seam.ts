@@ -1,6 +1,7 @@
 import { endDirection, startDirection } from '../geometry/curve.ts';
 import { angleBetween } from '../geometry/point.ts';
 import { edgeLength, edgeOf, type Edge, type EdgeRole, type Piece } from './piece.ts';
+import { idsIn, type NamedEdge } from './named-edge.ts';
 import type { Seam } from './seam.ts';
 import { after as edgeAfter, before as edgeBefore } from '../geometry/loop.ts';
 
@@ -38,11 +39,12 @@ export interface WalkedSeam {
   readonly runsOn: readonly RunsOn[];
 }
 
-function edgeAt(pieces: readonly Piece[], reference: string): { piece: Piece; edge: Edge } {
-  const [pieceId, edgeId = ''] = reference.split('/');
-  const piece = pieces.find(({ id }) => id === pieceId);
+/** The edge that a seam names; one that is not drafted is a broken invariant, and throws. */
+export function edgeAt(pieces: readonly Piece[], reference: string): NamedEdge {
+  const ids = idsIn(reference);
+  const piece = pieces.find(({ id }) => id === ids.piece);
   if (!piece) throw new Error(`a seam names ${reference}, which is not drafted`);
-  return { piece, edge: edgeOf(piece, edgeId) };
+  return { piece, edge: edgeOf(piece, ids.edge) };
 }
 
 /** The corners before and after an edge, in the direction of its loop. */
@@ -90,7 +92,7 @@ const reversed = ({ length, joins, notches, start, finish }: WalkedSide): Walked
   finish: start,
 });
 
-/** Largest distance between the notches of two sides, mm; undefined where one has more than the other, or neither has any. */
+/** Largest distance between the notches of two sides, mm; undefined where one has more than the other, or both have none. */
 function apart(a: WalkedSide, b: WalkedSide): number | undefined {
   if (a.notches.length === 0 || a.notches.length !== b.notches.length) return undefined;
   return Math.max(...a.notches.map((at, index) => Math.abs(at - (b.notches[index] ?? at))));

@@ -1,5 +1,5 @@
 import { clamp } from '../geometry/clamp.ts';
-import { add, between, distance, scale, subtract, type Point } from '../geometry/point.ts';
+import { add, between, distance, point, scale, subtract, type Point } from '../geometry/point.ts';
 
 /** The point a part of the way along a line, counted by its points. */
 export function along(points: readonly Point[], part: number): Point {
@@ -22,4 +22,21 @@ export function pointAlong(points: readonly Point[], part: number): Point {
   const last = points.at(-1);
   if (!last) throw new Error('a line needs points');
   return last;
+}
+
+/** The start of a line up to a length along it, mm. */
+export function upTo(points: readonly Point[], length: number): Point[] {
+  const kept: Point[] = [];
+  let run = 0;
+  for (const p of points) {
+    const last = kept.at(-1);
+    const step = last ? distance(last, p) : 0;
+    if (last && run + step > length) {
+      const part = (length - run) / step;
+      return [...kept, point(last.x + (p.x - last.x) * part, last.y + (p.y - last.y) * part)];
+    }
+    run += step;
+    kept.push(p);
+  }
+  return kept;
 }

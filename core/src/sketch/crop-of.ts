@@ -1,6 +1,6 @@
 import type { ChoiceGroup } from '../garment/choice.ts';
 import type { Box } from '../geometry/ring.ts';
-import type { Face } from './place/panel.ts';
+import type { Face } from '../pieces/piece.ts';
 import { frameOf, type Sketch } from './sketch.ts';
 
 /** A part of a sketch to look at. */
@@ -20,7 +20,7 @@ const square = (x: number, y: number, size: number): Box => ({
 /** The least height of a picture of the part below the waist, and of a sleeve, mm. */
 const LEAST = 180;
 
-/** What shows a slot of a garment: the whole of it, its neck, a sleeve, what is below the waist, how it closes behind. */
+/** The part of a sketch that shows a slot: the whole garment, its neck, a sleeve, what is below the waist, its centre behind. */
 export function cropOf(sketch: Sketch, slot: ChoiceGroup): Crop {
   const { tip, waist } = sketch;
   const whole = frameOf(sketch, false);

@@ -18,8 +18,11 @@ function linesAt(ring: Ring, angle: number, pitch: number): Point[][] {
   return lines;
 }
 
+/** Lines of a mesh of net lie this far apart, mm. */
+const MESH = 17;
+
 /** The mesh of net: lines crossed over a ring. */
-export const hatch = (ring: Ring, pitch: number): Point[][] => [
-  ...linesAt(ring, Math.PI / 4, pitch),
-  ...linesAt(ring, -Math.PI / 4, pitch),
+export const mesh = (ring: Ring): Point[][] => [
+  ...linesAt(ring, Math.PI / 4, MESH),
+  ...linesAt(ring, -Math.PI / 4, MESH),
 ];

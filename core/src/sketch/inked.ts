@@ -2,7 +2,7 @@ import { point, type Point } from '../geometry/point.ts';
 import { CONTOUR, penWidth, STITCHES, type Ink } from './ink.ts';
 import type { Shape } from './shape.ts';
 
-/** A stroke or fill as any paper draws it: mm, #rrggbb. */
+/** A stroke or fill, the same for the page, SVG and PDF: mm, #rrggbb. */
 export interface Inked {
   readonly points: readonly Point[];
   readonly closed: boolean;
@@ -12,7 +12,7 @@ export interface Inked {
   readonly dashes?: readonly [number, number];
 }
 
-/** How a sketch is drawn: its colours, and how much heavier the pens are on a small picture, which leaves fine lines out. */
+/** The manner of a picture: its colours, and by what factor its pens are heavier; a small one leaves fine lines out. */
 export interface Manner {
   readonly ink: Ink;
   readonly heavier: number;

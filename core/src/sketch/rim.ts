@@ -28,7 +28,7 @@ function furthest(
   return most.size > 0 ? lookup([...most]) : undefined;
 }
 
-/** How far out rings reach to the right, by height, mm. */
+/** The furthest that rings reach to the right, by height, mm. */
 export const outerRim = (rings: readonly Ring[]): Lookup | undefined =>
   furthest(
     rings,
@@ -36,7 +36,7 @@ export const outerRim = (rings: readonly Ring[]): Lookup | undefined =>
     ({ x }) => x,
   );
 
-/** How low rings reach, by the place across, mm. */
+/** The lowest that rings reach, by the place across, mm. */
 export const lowerRim = (rings: readonly Ring[]): Lookup | undefined =>
   furthest(
     rings,

@@ -5,7 +5,7 @@ import type { ClothRole } from '../pieces/piece.ts';
 /** The face of cloth that is seen: its right side, its inside in shade, or thin cloth that what lies behind shows through. */
 export type Tone = 'right' | 'inside' | 'sheer';
 
-/** What a sketch is drawn of, from the back layer to the front; mm, x out from the centre as seen, y down. */
+/** A shape of a sketch, which is drawn from the back layer to the front; mm, x out from the centre as seen, y down. */
 export type Shape =
   | { readonly kind: 'cloth'; readonly ring: Ring; readonly cloth: ClothRole; readonly tone: Tone }
   /** A line around what is about to be filled, in the contrast of the ground. */

@@ -11,7 +11,8 @@ import { draftInput, middleBody, ordinaryBody, withArm } from '../testing/bodies
 import { loopAcross } from '../testing/loop-across.ts';
 import { extremeRanges, ordinaryRanges, randomBodies } from '../testing/random-bodies.ts';
 import { pointsOf, type Shape } from './shape.ts';
-import { faces, frameOf, madeUpOn, sketchOf } from './sketch.ts';
+import { faces } from '../pieces/piece.ts';
+import { frameOf, madeUpOn, sketchOf } from './sketch.ts';
 
 const bodies: { readonly [name: string]: MeasureValues } = {
   slim: ordinaryBody({ bust: 32, bustToWaist: 8, waistToHipRound: 9, height: 68, cup: 1 }),

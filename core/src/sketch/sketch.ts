@@ -3,21 +3,21 @@ import type { Draft } from '../drafting/draft.ts';
 import { point, type Point } from '../geometry/point.ts';
 import { boxOf, type Box } from '../geometry/ring.ts';
 import type { MeasureValues } from '../measures/measure-set.ts';
-import type { Piece } from '../pieces/piece.ts';
+import { isInside, type Face } from '../pieces/piece.ts';
 import { collarShapes } from './details/collars.ts';
 import type { DetailView } from './details/detail-view.ts';
 import { clothOf } from './details/detail-view.ts';
-import { buttonShapes, overlayShapes, slitShapes, ZIP_BESIDE, zipShapes } from './details/openings.ts';
+import { buttonShapes, overlayShapes, slitShapes, zipShapes, zipStitching } from './details/openings.ts';
 import { armBandShapes, lacingShapes, neckTieShapes, placketShapes, sashShapes } from './details/strips.ts';
 import { figureOf } from './figure.ts';
 import { along } from './along.ts';
 import { hangSkirt, SKIRT_TOP_SAG } from './hang/hang-skirt.ts';
 import { hangSleeve } from './hang/hang-sleeve.ts';
 import { hangingCloth } from './hang/hanging-cloth.ts';
-import { hatch } from './hatch.ts';
-import { farLayer, nearLayer, sewnEdges } from './layers.ts';
+import { farLayer } from './layers/far-layer.ts';
+import { nearLayer } from './layers/near-layer.ts';
+import { sewnEdges } from './layers/sewn-edges.ts';
 import { personLines } from './person.ts';
-import type { Face } from './place/panel.ts';
 import { placeGarment, seenDown, type PlacedGarment } from './place/placed-garment.ts';
 import { line, mirrored, pointsOf, type Shape } from './shape.ts';
 
@@ -35,11 +35,6 @@ export interface Sketch {
   readonly tip: Point;
   readonly waist: number;
 }
-
-export const faces = ['front', 'back'] as const satisfies readonly Face[];
-
-const MESH = 17;
-const mesh = (ring: readonly Point[]): Shape[] => hatch(ring, MESH).map((points) => line(points, 'fine'));
 
 /** Pieces that hang by themselves instead of lying on the torso. */
 const hungPieces = (details: readonly Detail[]): string[] =>
@@ -70,11 +65,12 @@ function skirtShapes(view: DetailView, detail: Extract<Detail, { kind: 'skirt' }
   const cloth = clothOf(view, detail.pieces[0] ?? '');
   const { shapes, hem } = hangingCloth({ ...hangSkirt(figure, detail), cloth });
   if (detail.zip === 0 || view.face === 'front') return shapes;
-  const top = figure.heights.waist + SKIRT_TOP_SAG;
-  const stitched = [-ZIP_BESIDE, ZIP_BESIDE].map((x) =>
-    line([point(x, top), point(x, top + detail.zip)], 'stitch'),
-  );
-  return [...shapes, line([point(0, top), along(hem, 0.5)], 'seam'), ...stitched];
+  const top = point(0, figure.heights.waist + SKIRT_TOP_SAG);
+  return [
+    ...shapes,
+    line([top, along(hem, 0.5)], 'seam'),
+    ...zipStitching([top, point(0, top.y + detail.zip)]),
+  ];
 }
 
 /** A detail that lies over the panels. */
@@ -85,7 +81,7 @@ function overShapes(view: DetailView, detail: Detail): Shape[] {
     case 'skirt':
       return skirtShapes(view, detail);
     case 'overlay':
-      return overlayShapes(view, detail, mesh);
+      return overlayShapes(view, detail);
     case 'zip':
       return zipShapes(view, detail);
     case 'placket':
@@ -103,34 +99,18 @@ function overShapes(view: DetailView, detail: Detail): Shape[] {
   }
 }
 
-const hiddenParts: readonly Piece['part'][] = ['facing', 'base'];
-const hiddenRoles: readonly Piece['role'][] = ['lining', 'stay'];
-
-/** Ids of the pieces that are seen from outside. */
-const seenIds = (pieces: readonly Piece[]): ReadonlySet<string> =>
-  new Set(
-    pieces
-      .filter(({ part, role }) => !hiddenParts.includes(part) && !hiddenRoles.includes(role))
-      .map(({ id }) => id),
-  );
-
-const pieceOf = (name: string): string => name.split('/')[0] ?? name;
-
 function viewOf(draft: Draft, garment: PlacedGarment, face: Face): SketchView {
   const pieces = draft.pieces.map(({ piece }) => piece);
   const view: DetailView = { garment, face, pieces };
-  const seen = seenIds(pieces);
-  const placed = new Set(garment.panels.map(({ piece }) => piece.id));
   const sewn = sewnEdges(
     draft.seams,
-    (name) => seen.has(pieceOf(name)),
-    (name) => placed.has(pieceOf(name)),
+    pieces.filter((piece) => !isInside(piece)),
+    garment.panels.map(({ piece }) => piece),
   );
-  const isStitched = !draft.details.some(({ kind }) => kind === 'sash');
   const shapes = [
     ...draft.details.flatMap((detail) => underShapes(view, detail)),
     ...farLayer(garment, sewn, face),
-    ...nearLayer(garment, sewn, face, isStitched),
+    ...nearLayer(garment, sewn, face),
     ...slitShapes(view),
     ...draft.details.flatMap((detail) => overShapes(view, detail)),
     ...buttonShapes(view),
@@ -138,10 +118,10 @@ function viewOf(draft: Draft, garment: PlacedGarment, face: Face): SketchView {
   return { person: personLines(garment.figure, face === 'back'), shapes };
 }
 
-/** How much of the person is shown below the garment, mm; more shows less of what is made. */
+/** Part of the person that is shown below the garment, mm; more shows less of what is made. */
 const BELOW = 130;
 
-/** What a picture of both views frames: the garment, and of the person what is beside and above it. */
+/** The frame of a picture of both views: the garment, and of the person what is beside and above it. */
 export function frameOf({ front, back }: Sketch, withPerson: boolean): Box {
   const person = boxOf(front.person.flatMap(pointsOf));
   const drawn = [...front.shapes, ...back.shapes].flatMap(pointsOf);

@@ -83,7 +83,7 @@ function onHungSkirt({ details, pieces }: Draft, garment: PlacedGarment, { half,
 
 type Where = Pick<ChoiceHandle, 'at' | 'piece' | 'onPiece' | 'wayOnPiece' | 'way' | 'shown'>;
 
-/** Where a spot is seen on the garment made up, and how it is seen to move. */
+/** The place of a spot on the garment made up, and its move there as the choice grows. */
 function placeOf(draft: Draft, garment: PlacedGarment, spot: Spot): Where | undefined {
   const found = onPanel(garment, spot);
   if (!found) return spot.part === 'skirt' ? onHungSkirt(draft, garment, spot) : undefined;

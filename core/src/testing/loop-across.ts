@@ -1,10 +1,5 @@
-import { cross, subtract, type Point } from '../geometry/point.ts';
-import { boxOf, type Ring } from '../geometry/ring.ts';
-
-const crosses = (a: Point, b: Point, c: Point, d: Point): boolean => {
-  const side = (from: Point, to: Point, p: Point) => cross(subtract(to, from), subtract(p, from));
-  return side(a, b, c) * side(a, b, d) < -1e-9 && side(c, d, a) * side(c, d, b) < -1e-9;
-};
+import type { Point } from '../geometry/point.ts';
+import { boxOf, sidesCross, type Ring } from '../geometry/ring.ts';
 
 const across = (points: readonly Point[]): number => {
   const { minX, minY, maxX, maxY } = boxOf(points);
@@ -18,7 +13,7 @@ export function loopAcross(ring: Ring): number {
     const b = ring[(i + 1) % ring.length] ?? a;
     for (let j = i + 2; j < ring.length; j++) {
       const [c, d] = [ring[j] ?? a, ring[(j + 1) % ring.length] ?? a];
-      if ((i === 0 && j === ring.length - 1) || !crosses(a, b, c, d)) continue;
+      if ((i === 0 && j === ring.length - 1) || !sidesCross(a, b, c, d)) continue;
       const [inner, outer] = [ring.slice(i + 1, j + 1), [...ring.slice(j + 1), ...ring.slice(0, i + 1)]];
       widest = Math.max(widest, Math.min(across(inner), across(outer)));
     }

@@ -10,7 +10,7 @@ import { sketchGap } from './sketch-gap.ts';
 /** What became of a draft when one measure or choice was moved by a little. */
 export interface Nudged extends DraftGap {
   readonly what: string;
-  /** How far the garment made up moved, mm; drawn when it is asked. */
+  /** Move of the garment made up, mm; drawn when it is asked. */
   readonly drawn: () => number;
   /** Whether the same is found of both drafts, and asked. */
   readonly sameFindings: boolean;

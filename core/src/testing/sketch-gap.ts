@@ -1,6 +1,7 @@
 import { ringGap } from '../geometry/distance-to-ring.ts';
 import type { Shape } from '../sketch/shape.ts';
-import { faces, type Sketch } from '../sketch/sketch.ts';
+import { faces } from '../pieces/piece.ts';
+import type { Sketch } from '../sketch/sketch.ts';
 
 /** Folds, gathers and the mesh of net come and go with their cloth; what else is drawn is compared. */
 const isCompared = (shape: Shape): boolean => shape.kind !== 'line' || shape.pen !== 'fine';

@@ -1,6 +1,6 @@
 import type { KeyLength } from '../garment/key-lengths.ts';
 
-/** What a key length of a garment is called. */
+/** Names of the key lengths of a garment. */
 export const keyLengthWords: { readonly [of in KeyLength['of']]: string } = {
   length: 'start line to hem',
   'hem-round': 'round of the hem',

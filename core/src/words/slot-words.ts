@@ -1,3 +1,4 @@
+import { edgesByName } from '../pieces/named-edge.ts';
 import type { Draft } from '../drafting/draft.ts';
 import { isAsked, type ChoiceGroup, type ChoiceValues } from '../garment/choice.ts';
 import { slots, type Slot } from '../garment/part.ts';
@@ -60,15 +61,14 @@ function neckWords(style: Style, draft: Draft, chosen: ChoiceValues): string {
 
 /** How the garment is opened: by a zip at the centre or the side, buttons, a lace, a belt, or not at all. */
 function closureWords({ details, pieces }: Draft): string {
-  const edge = (name: string) => {
-    const [id, edgeId] = name.split('/');
-    return pieces.find(({ piece }) => piece.id === id)?.piece.edges.find((each) => each.id === edgeId);
-  };
+  const find = edgesByName(pieces.map(({ piece }) => piece));
   const words = details.flatMap((detail): string[] => {
     switch (detail.kind) {
       case 'zip':
         return [
-          detail.edges.every((name) => edge(name)?.role === 'side') ? 'zip at the side' : 'zip, centre back',
+          detail.edges.every((name) => find(name)?.edge.role === 'side')
+            ? 'zip at the side'
+            : 'zip, centre back',
         ];
       case 'lacing':
         return ['laced behind'];

@@ -1,6 +1,6 @@
 import type { Box } from '@ample-bolt/core/geometry/ring';
 import { inkOn, type ClothColours } from '@ample-bolt/core/sketch/ink';
-import type { Face } from '@ample-bolt/core/sketch/place/panel';
+import type { Face } from '@ample-bolt/core/pieces/piece';
 import type { Sketch } from '@ample-bolt/core/sketch/sketch';
 import { SketchShapes } from './SketchShapes.tsx';
 import { fitView, viewTransform } from './view.ts';

@@ -1,6 +1,6 @@
+import { polylineText } from '@ample-bolt/core/geometry/path/polyline-text';
 import { inked, type Manner } from '@ample-bolt/core/sketch/inked';
 import type { Shape } from '@ample-bolt/core/sketch/shape';
-import { lineText } from './path-text.ts';
 
 interface SketchShapesProps {
   readonly shapes: readonly Shape[];
@@ -15,7 +15,7 @@ export const SketchShapes = ({ shapes, manner }: SketchShapesProps) => (
       .map(({ points, closed, fill = 'none', stroke, width, dashes }, index) => (
         <path
           key={index}
-          d={`${lineText(points)}${closed ? 'Z' : ''}`}
+          d={polylineText(points, closed, 1)}
           fill={fill}
           {...(stroke && { stroke, strokeWidth: width })}
           {...(dashes && { strokeDasharray: dashes.join(' ') })}

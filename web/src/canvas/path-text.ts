@@ -1,5 +1,6 @@
 import type { Curve } from '@ample-bolt/core/geometry/curve';
 import { drawCurve, drawRing } from '@ample-bolt/core/geometry/path/path-sink';
+import { polylineText } from '@ample-bolt/core/geometry/path/polyline-text';
 import { svgPathSink } from '@ample-bolt/core/geometry/path/svg-path';
 import type { Point } from '@ample-bolt/core/geometry/point';
 import type { Ring } from '@ample-bolt/core/geometry/ring';
@@ -16,5 +17,4 @@ export function ringText(ring: Ring): string {
   return sink.text();
 }
 
-export const lineText = (points: readonly Point[]): string =>
-  points.map(({ x, y }, index) => `${index === 0 ? 'M' : 'L'}${x.toFixed(2)} ${y.toFixed(2)}`).join('');
+export const lineText = (points: readonly Point[]): string => polylineText(points, false);

@@ -1,9 +1,10 @@
 import { rgb, type RGB } from 'pdf-lib';
 import type { Point } from '../../geometry/point.ts';
-import { svgPathSink } from '../../geometry/path/svg-path.ts';
+import { polylineText } from '../../geometry/path/polyline-text.ts';
 import { inkOn, type ClothColours } from '../../sketch/ink.ts';
 import { inked } from '../../sketch/inked.ts';
-import { faces, frameOf, type Sketch } from '../../sketch/sketch.ts';
+import { faces } from '../../pieces/piece.ts';
+import { frameOf, type Sketch } from '../../sketch/sketch.ts';
 import { pageTop, roomAcross, skip, type Paper } from './pdf-page.ts';
 
 /** Room above and below the picture, in points. */
@@ -13,13 +14,6 @@ const colourOf = (hex: string): RGB => {
   const [red, green, blue] = [1, 3, 5].map((from) => parseInt(hex.slice(from, from + 2), 16) / 255);
   return rgb(red ?? 0, green ?? 0, blue ?? 0);
 };
-
-function pathOf(points: readonly Point[], closed: boolean): string {
-  const sink = svgPathSink();
-  points.forEach((p, index) => (index === 0 ? sink.moveTo(p) : sink.lineTo(p)));
-  if (closed) sink.close();
-  return sink.text();
-}
 
 /** The stretches of a line above a height, where the picture ends. */
 function runsAbove(points: readonly Point[], height: number): Point[][] {
@@ -50,7 +44,7 @@ export function drawSketch(paper: Paper, sketch: Sketch, colours: ClothColours, 
     for (const shape of [...sketch[face].person, ...sketch[face].shapes])
       for (const { points, closed, fill, stroke, width = 1, dashes } of inked(shape, manner))
         for (const run of closed ? [points] : runsAbove(points, frame.maxY))
-          paper.page.drawSvgPath(pathOf(run, closed), {
+          paper.page.drawSvgPath(polylineText(run, closed), {
             x,
             y,
             scale,

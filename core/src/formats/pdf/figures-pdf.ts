@@ -17,7 +17,7 @@ export interface FiguresToPrint {
   readonly sketch?: Sketch | undefined;
   readonly ticket: Ticket;
   readonly draft: Draft;
-  /** What the sheet is written in, whatever the ticket is. */
+  /** Unit of the sheet, whatever the ticket's is. */
   readonly unit: Unit;
 }
 

@@ -1,3 +1,4 @@
+import type { Face } from '../../pieces/piece.ts';
 import { joinEdges, type JoinSide } from '../../garment/join.ts';
 import { pitchedSide, type PitchedSide } from '../../garment/join-notches.ts';
 import type { Fullness, Seam } from '../../pieces/seam.ts';
@@ -5,8 +6,6 @@ import { plus, sum, times, type Working } from '../../workings/working.ts';
 
 /** So much of the ease in the cap goes to the front. The team's drafting study. */
 const EASE_IN_FRONT = 0.45;
-
-export type Face = 'front' | 'back';
 
 /** One half of the cap against its half of the armhole: flat on it up to the pitch, and eased in evenly from there to the shoulder. */
 export interface CapHalf extends PitchedSide {

@@ -3,9 +3,9 @@ import { reverseCurve } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
-import { makePiece, type Notch, type Piece } from '../../pieces/piece.ts';
+import { makePiece, type Notch, type Piece, type Face } from '../../pieces/piece.ts';
 import { divided, drawnTerm, named, plus, sum, type Working } from '../../workings/working.ts';
-import { onCap, type CapHalf, type Face } from './cap-half.ts';
+import { onCap, type CapHalf } from './cap-half.ts';
 import { halfCap, type SleeveCap } from './sleeve-cap.ts';
 
 /** Plan of a sleeve: its solved cap, its length, the width of its end and of the upper arm. */

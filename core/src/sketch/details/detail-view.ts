@@ -1,9 +1,9 @@
 import type { Point } from '../../geometry/point.ts';
-import { edgeOf, type ClothRole, type Piece } from '../../pieces/piece.ts';
-import type { Face } from '../place/panel.ts';
+import { idsIn } from '../../pieces/named-edge.ts';
+import { edgeOf, type ClothRole, type Face, type Piece } from '../../pieces/piece.ts';
 import { seenEdge, type PlacedGarment } from '../place/placed-garment.ts';
 
-/** What the details of one view are drawn on. */
+/** The ground that the details of one view are drawn on. */
 export interface DetailView {
   readonly garment: PlacedGarment;
   readonly face: Face;
@@ -19,9 +19,9 @@ export const downwards = (points: readonly Point[]): Point[] =>
 
 /** The points of the edge that a seam's name stands for, in the order of its path; none on the other face. */
 export function seenPath({ garment, face }: DetailView, name: string): readonly Point[] {
-  const [pieceId, edgeId = ''] = name.split('/');
-  const panel = garment.panels.find(({ piece }) => piece.id === pieceId);
-  return panel?.face === face ? seenEdge(garment, panel, edgeOf(panel.piece, edgeId)) : [];
+  const ids = idsIn(name);
+  const panel = garment.panels.find(({ piece }) => piece.id === ids.piece);
+  return panel?.face === face ? seenEdge(garment, panel, edgeOf(panel.piece, ids.edge)) : [];
 }
 
 /** The same from the top down. */

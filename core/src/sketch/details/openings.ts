@@ -1,6 +1,8 @@
 import type { Detail } from '../../drafting/detail.ts';
-import { distance, point, type Point } from '../../geometry/point.ts';
+import { point, type Point } from '../../geometry/point.ts';
 import { edgesWithRole } from '../../pieces/piece.ts';
+import { upTo } from '../along.ts';
+import { mesh } from '../hatch.ts';
 import { line, mirrored, type Shape } from '../shape.ts';
 import { seenAt, seenEdge } from '../place/placed-garment.ts';
 import { clothOf, downwards, seenNamed, type DetailView } from './detail-view.ts';
@@ -8,25 +10,17 @@ import { clothOf, downwards, seenNamed, type DetailView } from './detail-view.ts
 type Of<Kind extends Detail['kind']> = Extract<Detail, { kind: Kind }>;
 
 /** Stitching lies so far beside a zip's seam, and its slider so far below the top; mm. */
-export const ZIP_BESIDE = 5;
+const ZIP_BESIDE = 5;
 const SLIDER = { half: 4, from: 3, to: 21 } as const;
 
-/** The start of a line up to a length along it, mm. */
-function upTo(points: readonly Point[], length: number): Point[] {
-  const kept: Point[] = [];
-  let run = 0;
-  for (const p of points) {
-    const last = kept.at(-1);
-    const step = last ? distance(last, p) : 0;
-    if (last && run + step > length) {
-      const part = (length - run) / step;
-      return [...kept, point(last.x + (p.x - last.x) * part, last.y + (p.y - last.y) * part)];
-    }
-    run += step;
-    kept.push(p);
-  }
-  return kept;
-}
+/** The stitching of a zip on both sides of a line. */
+export const zipStitching = (points: readonly Point[]): Shape[] =>
+  [ZIP_BESIDE, -ZIP_BESIDE].map((by) =>
+    line(
+      points.map(({ x, y }) => point(x + by, y)),
+      'stitch',
+    ),
+  );
 
 /** A zip: stitching on both sides of its seam, and its slider at the top. */
 export function zipShapes(view: DetailView, { face, edges, to }: Of<'zip'>): Shape[] {
@@ -39,7 +33,6 @@ export function zipShapes(view: DetailView, { face, edges, to }: Of<'zip'>): Sha
   const [top] = points;
   const foot = points.at(-1);
   if (!top || !foot) return [];
-  const moved = (by: number) => points.map(({ x, y }) => point(x + by, y));
   const tab = [
     point(top.x - SLIDER.half, top.y + SLIDER.from),
     point(top.x + SLIDER.half, top.y + SLIDER.from),
@@ -47,8 +40,7 @@ export function zipShapes(view: DetailView, { face, edges, to }: Of<'zip'>): Sha
     point(top.x - SLIDER.half + 1, top.y + SLIDER.to),
   ];
   return [
-    line(moved(ZIP_BESIDE), 'stitch'),
-    line(moved(-ZIP_BESIDE), 'stitch'),
+    ...zipStitching(points),
     line([point(foot.x - ZIP_BESIDE, foot.y), point(foot.x + ZIP_BESIDE, foot.y)], 'fine'),
     { kind: 'cloth', ring: tab, cloth: 'outer', tone: 'right' },
     line([...tab, ...tab.slice(0, 1)], 'seam'),
@@ -98,11 +90,7 @@ export function buttonShapes({ garment, face }: DetailView): Shape[] {
 }
 
 /** Cloth that lies over the panels of a face: its outline is placed as along the centre panel there. */
-export function overlayShapes(
-  view: DetailView,
-  detail: Of<'overlay'>,
-  mesh: (ring: Point[]) => Shape[],
-): Shape[] {
+export function overlayShapes(view: DetailView, detail: Of<'overlay'>): Shape[] {
   const { garment, face } = view;
   const under = garment.panels.find((panel) => panel.face === face && panel.isInner);
   if (!under) return [];
@@ -110,7 +98,7 @@ export function overlayShapes(
   const ring = detail[face].map((p) => seenAt({ ...garment, sides: new Map() }, flat, p));
   return [ring, mirrored(ring).reverse()].flatMap((each): Shape[] => [
     { kind: 'cloth', ring: each, cloth: clothOf(view, detail.piece), tone: 'sheer' },
-    ...mesh(each),
+    ...mesh(each).map((points) => line(points, 'fine')),
     line([...each, ...each.slice(0, 1)], 'seam'),
   ]);
 }

@@ -13,13 +13,12 @@ import {
 import { along, pointAlong } from '../along.ts';
 import { besideArm, halfArm } from '../figure.ts';
 import { seenDown } from '../place/placed-garment.ts';
-import { edgeLength, edgeOf } from '../../pieces/piece.ts';
+import { edgeLength, edgeOf, faces } from '../../pieces/piece.ts';
 import { filled, line, mirrored, type Shape } from '../shape.ts';
 import { bowShapes } from './bow.ts';
 import { clothOf, seenNamed, seenPath, type DetailView } from './detail-view.ts';
 
 type Of<Kind extends Detail['kind']> = Extract<Detail, { kind: Kind }>;
-const faces = ['front', 'back'] as const;
 
 type Turn = (points: readonly Point[]) => Point[];
 

@@ -6,7 +6,9 @@ import type { HangingCloth } from './hanging-cloth.ts';
 import { seenWidth } from './seen-width.ts';
 
 const POINTS = 30;
-/** How far the waist of a skirt bows down in the middle, mm. By eye. */
+/** Cloth lies at least so far off the body that it hangs on, mm. By eye. */
+const OFF_BODY = 3;
+/** Sag of the waist of a skirt in the middle, mm. By eye. */
 export const SKIRT_TOP_SAG = 6;
 /** A flared skirt springs out from the waist a little before it falls straight: the power of its way down. By eye. */
 const SPRING = 0.85;
@@ -28,7 +30,7 @@ export function hangSkirt(
     const part = index / POINTS;
     const height = top + length * part;
     const fallen = out + (outHem - out) * part ** SPRING;
-    return point(Math.max(fallen, height < heights.crotch ? half(height) + 3 : 0), height);
+    return point(Math.max(fallen, half(height) + OFF_BODY), height);
   });
   return { left: mirrored(right), right, gather: 1, flare: 1 + 0.55 * Math.max(0, hem / waist - 1.15), sag: 20, topSag: SKIRT_TOP_SAG, folds: 8 };
 } // prettier-ignore

@@ -12,7 +12,7 @@ export interface HangingCloth {
   readonly gather: number;
   /** Girth of the hem ÷ the girth that would hang without a fold. */
   readonly flare: number;
-  /** How far hem and top bow down in the middle, mm. */
+  /** Sag of hem and top in the middle, mm. */
   readonly sag: number;
   readonly topSag: number;
   /** Folds that may fall; their number is fixed, so that they grow out of nothing. */

@@ -1,7 +1,8 @@
 import { clamp } from '../../geometry/clamp.ts';
 import { lookup, valueAt, type Lookup } from '../../geometry/lookup.ts';
 import type { Figure } from '../figure.ts';
-import { flatPlace, type Face, type Panel } from './panel.ts';
+import type { Face } from '../../pieces/piece.ts';
+import { flatPlace, type Panel } from './panel.ts';
 
 /** Bend of a garment round the body, by height: levels are arcs whose ends are as far apart as the girth is seen wide. */
 export interface Bend {
@@ -36,7 +37,7 @@ function angleOf(ratio: number): number {
   return low;
 }
 
-/** How far the side of a face lies out along the level, by height. */
+/** Places of the side of a face out along the level, by height. */
 function reachOf(panels: readonly Panel[], face: Face): [number, number][] {
   return panels
     .filter((panel) => panel.face === face)
@@ -96,7 +97,7 @@ export function bendOf(panels: readonly Panel[], figure: Figure): Bend {
   };
 }
 
-/** Where a place along a level is seen: x out from the centre, mm. */
+/** A place along a level as it is seen: x out from the centre, mm. */
 export function bentOut(bend: Bend, figure: Figure, face: Face, out: number, height: number): number {
   const at = Math.max(height, bend.armpit);
   const { tip } = figure.heights;

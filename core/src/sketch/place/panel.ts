@@ -2,10 +2,8 @@ import { clamp } from '../../geometry/clamp.ts';
 import { valueAt, type Lookup } from '../../geometry/lookup.ts';
 import type { Point } from '../../geometry/point.ts';
 import type { ContourDart } from '../../pieces/contour-dart.ts';
-import type { Piece } from '../../pieces/piece.ts';
+import type { Face, Piece } from '../../pieces/piece.ts';
 import { closedBy, contourClosedBy, type DartCorners } from './upright-dart.ts';
-
-export type Face = 'front' | 'back';
 
 /** A place of the closed garment before it is bent round the body, mm. */
 export interface FlatPlace {
@@ -39,7 +37,7 @@ export interface Panel {
   readonly yoke?: { readonly y: Lookup; readonly out: Lookup; readonly height: Lookup };
 }
 
-/** How far beside a seam what is put right there fades away, mm. */
+/** Distance beside a seam over which what is put right there fades away, mm. */
 const FADES = 90;
 
 /** A step from 0 to 1 without corners. */
@@ -82,7 +80,7 @@ function levelled(panel: Panel, p: Point): FlatPlace {
   return { ...place, height: place.height + off * near(p.y - y) };
 }
 
-/** Where a point of a flat panel lies on the closed garment. */
+/** The place of a point of a flat panel on the closed garment. */
 export function flatPlace(panel: Panel, p: Point): FlatPlace {
   const place = levelled(panel, p);
   if (!panel.yoke) return place;

@@ -1,11 +1,19 @@
 import type { Draft } from '../../drafting/draft.ts';
 import { lookup, valueAt, type Lookup } from '../../geometry/lookup.ts';
 import { point, type Point } from '../../geometry/point.ts';
-import { edgeOf, edgesWithRole, type Edge, type EdgeRole, type Piece } from '../../pieces/piece.ts';
+import { nameOfEdge } from '../../pieces/named-edge.ts';
+import {
+  edgeOf,
+  edgesWithRole,
+  type Edge,
+  type EdgeRole,
+  type Face,
+  type Piece,
+} from '../../pieces/piece.ts';
 import type { Figure } from '../figure.ts';
 import { bendOf, bentOut, type Bend } from './bend.ts';
 import { layPanels } from './lay-panels.ts';
-import { flatPlace, type Face, type Panel } from './panel.ts';
+import { flatPlace, type Panel } from './panel.ts';
 import { pointsAlong } from './run-down.ts';
 
 /** A garment's panels on a figure. */
@@ -13,15 +21,13 @@ export interface PlacedGarment {
   readonly figure: Figure;
   readonly panels: readonly Panel[];
   readonly bend: Bend;
-  /** How far each panel's side lies out before the sides are made smooth, by its y; mm. */
+  /** Place of each panel's side out along the level before the sides are made smooth, by its y; mm. */
   readonly sides: ReadonlyMap<Panel, Lookup>;
   /** Every edge but the legs of darts as it is seen, by the name that seams call it. */
   readonly lines: ReadonlyMap<string, readonly Point[]>;
 }
 
 const isOpen = ({ role }: Edge): boolean => role !== 'dart';
-
-const nameOf = (panel: Panel, edge: Edge): string => `${panel.piece.id}/${edge.id}`;
 
 export function placeGarment(draft: Draft, figure: Figure, hung: readonly string[]): PlacedGarment {
   const panels = layPanels(draft, figure, hung);
@@ -35,12 +41,14 @@ export function placeGarment(draft: Draft, figure: Figure, hung: readonly string
   );
   const bare: PlacedGarment = { figure, panels, bend: bendOf(panels, figure), sides, lines: new Map() };
   const lines = panels.flatMap((panel) =>
-    panel.piece.edges.filter(isOpen).map((edge) => [nameOf(panel, edge), lineOf(bare, panel, edge)] as const),
+    panel.piece.edges
+      .filter(isOpen)
+      .map((edge) => [nameOfEdge(panel.piece, edge), lineOf(bare, panel, edge)] as const),
   );
   return { ...bare, lines: new Map(lines) };
 }
 
-/** Where a point of a panel is seen, mm. */
+/** A point of a panel as it is seen, mm. */
 export function seenAt({ figure, bend, sides }: PlacedGarment, panel: Panel, p: Point): Point {
   const { out, height, toSide } = flatPlace(panel, p);
   const side = sides.get(panel);
@@ -62,7 +70,7 @@ function lineOf(garment: PlacedGarment, panel: Panel, edge: Edge): Point[] {
 
 /** An edge as it is seen, in the order of its path. */
 export const seenEdge = ({ lines }: PlacedGarment, panel: Panel, edge: Edge): readonly Point[] =>
-  lines.get(nameOf(panel, edge)) ?? [];
+  lines.get(nameOfEdge(panel.piece, edge)) ?? [];
 
 /** A panel's outline as it is seen, its darts closed. */
 export const seenRing = (garment: PlacedGarment, panel: Panel): Point[] =>

@@ -19,7 +19,7 @@ export function dartCorners(piece: Piece, { legs }: Pick<Dart, 'legs'>): DartCor
 export const uprightDarts = (piece: Piece): DartCorners[] =>
   piece.darts.filter((dart) => dart.in === 'waist').map((dart) => dartCorners(piece, dart));
 
-/** How far a point is moved towards the centre as an upright dart closes, mm. */
+/** Move of a point towards the centre as an upright dart closes, mm. */
 export function closedBy({ mouth, tip }: DartCorners, { x, y }: Point): number {
   const foot = between(mouth[0], mouth[1], 0.5);
   const part = clamp((y - tip.y) / (foot.y - tip.y), 0, 1);

@@ -34,7 +34,7 @@ export function AllPieces({ pieces, cloth, onChoose, seam }: AllPiecesProps) {
       {size.width > 0 && (
         <ul
           aria-label="All pieces"
-          className="relative mx-auto"
+          className="relative"
           style={{
             width: lying.width * scale,
             height: lying.height * scale,

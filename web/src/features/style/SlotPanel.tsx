@@ -1,6 +1,6 @@
 import { isAsked, type ChoiceGroup, type ChoiceValues } from '@ample-bolt/core/garment/choice';
-import { slots, type Slot } from '@ample-bolt/core/garment/part';
-import { partBook } from '@ample-bolt/core/parts/part-book';
+import { slots } from '@ample-bolt/core/garment/part';
+import { partBook, slotIn } from '@ample-bolt/core/parts/part-book';
 import type { Style } from '@ample-bolt/core/styles/style';
 import { lackReason } from '@ample-bolt/core/words/lack-words';
 import { slotNames } from '@ample-bolt/core/words/slot-words';
@@ -20,9 +20,6 @@ interface SlotPanelProps {
   readonly trial: TicketToDraft;
   readonly onBook: () => void;
 }
-
-const slotOf = (group: ChoiceGroup): Slot | undefined =>
-  (Object.keys(slots) as Slot[]).find((slot) => slot === group.toLowerCase());
 
 /** What can be chosen of one slot, and what does not fit there, with the reason. */
 export function SlotPanel({ slot, style, entry, chosen, words, trial, onBook }: SlotPanelProps) {
@@ -47,7 +44,7 @@ export function SlotPanel({ slot, style, entry, chosen, words, trial, onBook }: 
       ))}
       <NotFitting slot={slot} style={style} onBook={onBook} />
       {slot === 'Layers' && <LayerCloths style={style} />}
-      {asked.length === 0 && slot !== 'Layers' && !slotOf(slot) && (
+      {asked.length === 0 && slot !== 'Layers' && !slotIn(slot) && (
         <p className="py-2 text-sm text-walnut-2">Nothing to choose here for this style.</p>
       )}
     </section>
@@ -56,7 +53,7 @@ export function SlotPanel({ slot, style, entry, chosen, words, trial, onBook }: 
 
 /** The parts of the book that a style does not take in a slot, and why; another bodice may. */
 function NotFitting({ slot: group, style, onBook }: Pick<SlotPanelProps, 'slot' | 'style' | 'onBook'>) {
-  const slot = slotOf(group);
+  const slot = slotIn(group);
   const lack = slot && style.lacks[slots[slot]];
   if (!lack) return null;
   const parts = partBook.filter((part) => part.slot === slot);

@@ -20,7 +20,7 @@ const SLASH = { leaving: 0.36, arriving: 0.42 };
 const MOST_TRIMMED = 0.45;
 /** Trim added by the bend of the corner, for each radian: 1.4 in for each 1.3 in of it. */
 const BEND_ADDS = 1.4 / 1.3;
-/** So much fuller, and flatter, may the curves that round the two corners be drawn; a power of e. */
+/** The most by which the curves that round the two corners are drawn fuller or flatter; a power of e. */
 const MOST_FULLER = 0.5;
 /** So far, mm, the side panel's foot may slide along its leg to true the seam. */
 const MOST_SLID = 60;
