@@ -50,19 +50,6 @@ describe.each(Object.keys(styleBook))('%s, made up', (id) => {
     for (const face of faces) expectClean(sketch[face].shapes, face);
   });
 
-  test('is as wide at the waist as its pieces are finished', () => {
-    const { draft, garment } = drawn(id);
-    const waist = draft.rounds.find(({ level }) => level === 'waist');
-    // An outer cloth that drapes over a fitted base is wider than the base that was measured.
-    const shown = new Set(garment.panels.map(({ piece }) => piece.id));
-    if (!waist?.runs.every(({ piece }) => shown.has(piece))) return;
-    const { half } = garment.bend;
-    const { waist: height } = garment.figure.heights;
-    const round = 2 * (valueAt(half.front, height) + valueAt(half.back, height));
-    // Made smooth over some height, a waist that is nipped sharply is drawn a little wider.
-    expect(Math.abs(round / waist.finished - 1)).toBeLessThan(0.06);
-  });
-
   test('whatever is chosen, on whatever body, it is drawn without a loop or a hole', () => {
     const style = styleNamed(id);
     const random = seededRandom(11);
@@ -77,6 +64,21 @@ describe.each(Object.keys(styleBook))('%s, made up', (id) => {
       expect(points.every(({ x, y }) => Number.isFinite(x + y))).toBe(true);
     }
   });
+});
+
+// The outer of a yoke blouse drapes over the base that is measured; a halter and a crop top have no round at the waist.
+const measuredAtWaist = Object.keys(styleBook).filter(
+  (id) => !['yoke-blouse', 'halter-bodice', 'surplice-crop-top'].includes(id),
+);
+
+test.each(measuredAtWaist)('%s is as wide at the waist as its pieces are finished', (id) => {
+  const { draft, garment } = drawn(id);
+  const waist = draft.rounds.find(({ level }) => level === 'waist');
+  const { half } = garment.bend;
+  const { waist: height } = garment.figure.heights;
+  const round = 2 * (valueAt(half.front, height) + valueAt(half.back, height));
+  // Made smooth over some height, a waist that is nipped sharply is drawn a little wider.
+  expect(Math.abs(round / (waist?.finished ?? 0) - 1)).toBeLessThan(0.06);
 });
 
 describe('what is seen beyond the panels', () => {
