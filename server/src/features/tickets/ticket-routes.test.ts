@@ -152,6 +152,16 @@ describe('tickets over HTTP', () => {
     expect((await app.agent.get('/api/tickets/not-an-id/garment.svg')).type).toBe('application/problem+json');
   });
 
+  test('pictures that are asked for at once are drawn one after the other, each ticket its own', async () => {
+    const [first, second] = [await client.measured(), (await open({ styleId: 'halter-bodice' })).body];
+    const asked = [first, second, first, second].map(({ id }) =>
+      app.agent.get(`/api/tickets/${id}/garment.svg?size=card`).buffer(true),
+    );
+    const texts = (await Promise.all(asked)).map(({ body }) => String(body as Buffer));
+    expect(texts.slice(0, 2)).toEqual(texts.slice(2));
+    expect(texts[0]).not.toBe(texts[1]);
+  });
+
   test('a lay is stored only when it proves on today’s pieces and cloth', async () => {
     const lay = outerLay(await measured());
     const [first, ...rest] = lay.placements;
