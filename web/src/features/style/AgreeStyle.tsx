@@ -2,7 +2,7 @@ import { choiceGroups, type ChoiceGroup } from '@ample-bolt/core/garment/choice'
 import { keyLengths } from '@ample-bolt/core/garment/key-lengths';
 import type { Style } from '@ample-bolt/core/styles/style';
 import { slotWords } from '@ample-bolt/core/words/slot-words';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { garmentPdfOf, garmentPictureOf } from '../../api/tickets.ts';
 import { Button } from '../../ui/Button.tsx';
@@ -53,6 +53,7 @@ export function AgreeStyle({ style, onBook }: { readonly style: Style; readonly 
     ({ code, severity }) => severity !== 'note' && code !== 'cloth-missing',
   );
   const [going, setGoing] = useState(false);
+  const gone = useRef(false);
   const agree = () =>
     void entry.agree().then((agreed) => {
       if (agreed && stillHere()) setGoing(true);
@@ -60,7 +61,10 @@ export function AgreeStyle({ style, onBook }: { readonly style: Style; readonly 
     });
   // Only once nothing is on trial any more: before that the way out would be asked about.
   useEffect(() => {
-    if (going && !entry.changed && stillHere()) goTo('figures');
+    if (!going || entry.changed || gone.current || !stillHere()) return;
+    // Once: two steps to the same page would take Back nowhere.
+    gone.current = true;
+    goTo('figures');
   }, [going, entry.changed, goTo, stillHere]);
   useHotkeys({ Enter: { does: 'agree the style', act: agree } });
   return (
@@ -90,7 +94,29 @@ export function AgreeStyle({ style, onBook }: { readonly style: Style; readonly 
           />
         )}
       </div>
-      <div className="flex min-h-0 flex-col gap-3">
+      {/* What a slot asks comes next to it for the keyboard, whatever lies between them for the eye. */}
+      <div className="order-3 flex min-h-0 flex-col rounded-soft border border-linen-2 bg-white px-4 py-3">
+        <div className="min-h-0 grow overflow-auto">
+          <SlotPanel
+            slot={slot}
+            style={style}
+            entry={entry}
+            chosen={drafted?.chosen}
+            words={drafted ? slotWords(slot, style, drafted.draft, drafted.chosen) : ''}
+            trial={trial}
+            onBook={onBook}
+          />
+        </div>
+        {entry.failure && <Notice tone="stop">{entry.failure}</Notice>}
+        <Button type="submit" className="mt-2 min-h-12 w-full" hotkey="↵">
+          {ticket.choices === null
+            ? 'Agree this style'
+            : entry.changed
+              ? 'Agree the change'
+              : 'Agreed; on to the figures'}
+        </Button>
+      </div>
+      <div className="order-2 flex min-h-0 flex-col gap-3">
         <div className="flex min-h-0 grow flex-col max-lg:h-[56dvh] max-lg:flex-none *:grow">
           {drafted ? (
             <GarmentDrawing
@@ -114,27 +140,6 @@ export function AgreeStyle({ style, onBook }: { readonly style: Style; readonly 
             <FindingList tryChoice={{ length: move, option: entry.type }} findings={findings} />
           </div>
         )}
-      </div>
-      <div className="flex min-h-0 flex-col rounded-soft border border-linen-2 bg-white px-4 py-3">
-        <div className="min-h-0 grow overflow-auto">
-          <SlotPanel
-            slot={slot}
-            style={style}
-            entry={entry}
-            chosen={drafted?.chosen}
-            words={drafted ? slotWords(slot, style, drafted.draft, drafted.chosen) : ''}
-            trial={trial}
-            onBook={onBook}
-          />
-        </div>
-        {entry.failure && <Notice tone="stop">{entry.failure}</Notice>}
-        <Button type="submit" className="mt-2 min-h-12 w-full" hotkey="↵">
-          {ticket.choices === null
-            ? 'Agree this style'
-            : entry.changed
-              ? 'Agree the change'
-              : 'Agreed; on to the figures'}
-        </Button>
       </div>
     </form>
   );

@@ -38,7 +38,7 @@ export function SlotList({ style, drafted, current, onChoose, faulty }: SlotList
                   type="button"
                   aria-current={isCurrent}
                   onClick={() => onChoose(slot)}
-                  className={`flex min-h-[60px] w-full items-center gap-3 border-l-[3px] px-3 py-1.5 text-left h-full ${isCurrent ? 'border-indigo bg-indigo-1' : 'border-transparent hover:bg-linen-1'}`}
+                  className={`flex min-h-14 w-full items-center gap-3 border-l-[3px] px-3 py-1 text-left h-full ${isCurrent ? 'border-indigo bg-indigo-1' : 'border-transparent hover:bg-linen-1'}`}
                 >
                   <SketchCrop
                     sketch={drafted?.sketch}
