@@ -103,6 +103,40 @@ test('a top edge set under the bust is a stop with a remedy that sets it right',
   await expect(page.getByText(/at or under the bust line/)).toBeHidden();
 });
 
+test('a garment is put together by keyboard; what cannot be read is marked at its slot, kept through a reload, and let go', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Regatta bustier');
+  await page.goto(`/tickets/${id}/style`);
+  const slots = page.getByRole('navigation', { name: 'Slots of the garment' });
+  await slots.getByRole('button', { name: /^Sleeve/ }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 2, name: 'Sleeve' })).toBeVisible();
+  await page.getByRole('radio', { name: 'none' }).focus();
+  await page.keyboard.press('ArrowRight', { delay: 100 });
+  await expect(page.getByRole('radio', { name: 'set-in sleeve' })).toBeChecked();
+  const longer = page.getByRole('textbox', { name: /^Longer by/ });
+  await longer.fill('a bit');
+  await openSlot(page, 'Layers');
+  await expect(page.getByTitle('Something here cannot be read')).toBeVisible();
+  // What holds the agreement is brought back into sight.
+  await page.getByRole('button', { name: /^Agree/ }).click();
+  await expect(longer).toHaveAttribute('aria-invalid', 'true');
+  await expect(page).toHaveURL(/style$/);
+  await page.reload();
+  await openSlot(page, 'Sleeve');
+  await expect(longer).toHaveValue('a bit');
+  await page.getByRole('button', { name: 'Discard' }).click();
+  await expect(page.getByRole('radio', { name: 'none' })).toBeChecked();
+  await expect(page.getByRole('button', { name: 'Agreed; on to the figures' })).toBeVisible();
+  // One step to the figures, one back.
+  await page.getByRole('button', { name: 'Agreed; on to the figures' }).click();
+  await expect(page).toHaveURL(/figures$/);
+  await page.goBack();
+  await expect(page).toHaveURL(/style$/);
+});
+
 test('a side that a hand lengthened is met by its partner in one click', async ({ page, request }) => {
   const id = await ticketId(request, 'Drum-major');
   const { version } = (await (await request.get(`/api/tickets/${id}`)).json()) as { version: number };

@@ -108,13 +108,20 @@ export function AgreeStyle({ style, onBook }: { readonly style: Style; readonly 
           />
         </div>
         {entry.failure && <Notice tone="stop">{entry.failure}</Notice>}
-        <Button type="submit" className="mt-2 min-h-12 w-full" hotkey="↵">
-          {ticket.choices === null
-            ? 'Agree this style'
-            : entry.changed
-              ? 'Agree the change'
-              : 'Agreed; on to the figures'}
-        </Button>
+        <div className="mt-2 flex gap-2">
+          {entry.changed && (
+            <Button look="quiet" className="min-h-12" onClick={entry.leave}>
+              Discard
+            </Button>
+          )}
+          <Button type="submit" className="min-h-12 grow" hotkey="↵">
+            {ticket.choices === null
+              ? 'Agree this style'
+              : entry.changed
+                ? 'Agree the change'
+                : 'Agreed; on to the figures'}
+          </Button>
+        </div>
       </div>
       <div className="order-2 flex min-h-0 flex-col gap-3">
         <div className="flex min-h-0 grow flex-col max-lg:h-[56dvh] max-lg:flex-none *:grow">
