@@ -27,7 +27,7 @@ describe('paths as text', () => {
   const corner = [{ x: 0, y: 0 }, { x: 10, y: 0 }, { x: 10, y: 5.126 }]; // prettier-ignore
 
   test('lines, rings and curves are rounded only here', () => {
-    expect(lineText(corner)).toBe('M0.00 0.00L10.00 0.00L10.00 5.13');
+    expect(lineText(corner)).toBe('M0 0L10 0L10 5.13');
     expect(ringText(corner)).toBe('M0 0L10 0L10 5.13Z');
     expect(curveText([line({ x: 0, y: 0 }, { x: 1.239, y: 2 })])).toBe('M0 0L1.24 2');
   });
