@@ -1,5 +1,5 @@
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
-import { fittedDress } from '@ample-bolt/core/styles/fitted-dress/fitted-dress';
+import { fittedDress } from '@ample-bolt/core/styles/fitted-dress';
 import { madeUpOn, sketchOf } from '@ample-bolt/core/sketch/sketch';
 import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
 import type { Style } from '@ample-bolt/core/styles/style';

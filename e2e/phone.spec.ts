@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { measuresIn } from '@ample-bolt/core/measures/sequences';
-import { fittedDress } from '@ample-bolt/core/styles/fitted-dress/fitted-dress';
+import { fittedDress } from '@ample-bolt/core/styles/fitted-dress';
 import { expectNoViolation } from './axe.ts';
 import { expectForFingers } from './fingers.ts';
 import { openTicket, readings, ticketId } from './ticket.ts';

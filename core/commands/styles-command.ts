@@ -1,7 +1,7 @@
 import { optionsInOrder, type Choice } from '../src/garment/choice.ts';
 import { joinKinds } from '../src/garment/join.ts';
 import { slots } from '../src/garment/part.ts';
-import { partBook } from '../src/parts/part-book.ts';
+import { bodiceBook, partBook } from '../src/parts/part-book.ts';
 import { styleBook } from '../src/styles/style-book.ts';
 import type { Answer } from './answer.ts';
 
@@ -29,10 +29,11 @@ function choiceJson(id: string, choice: Choice) {
 /** Every style of the book and every part: what it needs and offers, what it works out when that was not taken, and what is chosen of it. */
 export function stylesCommand(): Answer {
   const styles = Object.values(styleBook).map(
-    ({ id, name, summary, cloths, requires, derives, checks, choices, lacks }) => ({
+    ({ id, name, summary, parts, cloths, requires, derives, checks, choices, lacks }) => ({
       id,
       name,
       summary,
+      parts,
       cloths,
       requires,
       derives,
@@ -42,10 +43,23 @@ export function stylesCommand(): Answer {
       choices: Object.entries(choices).map(([choice, what]) => choiceJson(choice, what)),
     }),
   );
-  const parts = partBook.map(({ id, slot, name, requires, derives, checks, choices }) => ({
+  const bodices = bodiceBook.map(({ id, name, cloths, requires, derives, checks, choices, lacks }) => ({
+    id,
+    slot: 'bodice',
+    name,
+    cloths,
+    needs: [],
+    offers: joinKinds.filter((kind) => lacks[kind] === undefined),
+    requires,
+    derives,
+    checks,
+    choices: Object.entries(choices).map(([choice, what]) => choiceJson(choice, what)),
+  }));
+  const sewnOn = partBook.map(({ id, slot, name, cloths, requires, derives, checks, choices }) => ({
     id,
     slot,
     name,
+    cloths,
     needs: [slots[slot]],
     offers: [],
     requires,
@@ -54,12 +68,17 @@ export function stylesCommand(): Answer {
     choices: Object.entries(choices).map(([choice, what]) => choiceJson(choice, what)),
   }));
   return {
-    json: { styles, parts },
+    json: { styles, parts: [...bodices, ...sewnOn] },
     text: [
       ...styles.map(({ id, name, summary }) => `${id.padEnd(26)}${name}. ${summary}`),
       '',
+      'Bodices, with the joins that they offer:',
+      ...bodices.map(
+        ({ id, name, offers }) => `${id.padEnd(26)}${name}. Offers ${offers.join(', ') || 'no join'}`,
+      ),
+      '',
       'Parts, sewn to what a bodice offers:',
-      ...parts.map(({ id, name, needs }) => `${id.padEnd(26)}${name}. Needs the ${needs.join(', ')}`),
+      ...sewnOn.map(({ id, name, needs }) => `${id.padEnd(26)}${name}. Needs the ${needs.join(', ')}`),
     ].join('\n'),
     stopped: false,
   };

@@ -6,28 +6,30 @@ import { outlineCount } from '../lay/model/lay.ts';
 import { layPiecesOn } from '../lay/model/layable.ts';
 import { planForWork } from '../lay/plan/plan-lay.ts';
 import { edgeLength } from '../pieces/piece.ts';
-import { bustierBodiceRecipe } from '../styles/bustier-bodice/bustier-bodice-recipe.ts';
-import { halterBodiceRecipe } from '../styles/halter-bodice/halter-bodice-recipe.ts';
-import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import { markLine, markWords } from '../words/mark-words.ts';
 import { contrast, chalkFor, chalks, markInHand } from './chalk-colour.ts';
 import { chalkOrigin } from './chalk-origin.ts';
 import { chalkAll, chalkLaid, chalkPiece } from './chalk-piece.ts';
-import { bandedOffShoulderTopRecipe } from '../styles/banded-off-shoulder-top/banded-off-shoulder-top-recipe.ts';
-import { tubeTopRecipe } from '../styles/tube-top/tube-top-recipe.ts';
-import { waistcoatRecipe } from '../styles/waistcoat/waistcoat-recipe.ts';
 import { largestDrift } from './check-chalk.ts';
+import { fittedDress } from '../styles/fitted-dress.ts';
+import { bustierBodice } from '../styles/bustier-bodice.ts';
+import { tubeTop } from '../styles/tube-top.ts';
+import { waistcoat } from '../styles/waistcoat.ts';
+import { bandedOffShoulderTop } from '../styles/banded-off-shoulder-top.ts';
+import { halterBodice } from '../styles/halter-bodice.ts';
+import type { Style } from '../styles/style.ts';
+import { recipeOf } from '../styles/recipe-book.ts';
 
 const byStitch = { startLine: 'stitch', line: 'stitch' } as const;
-const { pieces } = fittedDressRecipe.draft(draftInput(middleBody));
+const { pieces } = recipeOf(fittedDress).draft(draftInput(middleBody));
 const marks = chalkAll(pieces, byStitch);
 const front = pieces[0];
 if (!front) throw new Error('expected the bodice front');
 
 describe('panels of a princess seam', () => {
-  const bustier = bustierBodiceRecipe.draft(draftInput(middleBody));
+  const bustier = recipeOf(bustierBodice).draft(draftInput(middleBody));
   const titlesOf = (id: string): string[] => {
     const drafted = bustier.pieces.find(({ piece }) => piece.id === id);
     if (!drafted) throw new Error(`no ${id}`);
@@ -52,8 +54,10 @@ describe('panels of a princess seam', () => {
 });
 
 describe('fronts that open, and edges without a shoulder', () => {
-  const said = (recipe: typeof waistcoatRecipe, id: string): string => {
-    const drafted = recipe.draft(draftInput(middleBody)).pieces.find(({ piece }) => piece.id === id);
+  const said = (style: Style, id: string): string => {
+    const drafted = recipeOf(style)
+      .draft(draftInput(middleBody))
+      .pieces.find(({ piece }) => piece.id === id);
     if (!drafted) throw new Error(`no ${id}`);
     return chalkPiece(drafted, byStitch)
       .map((mark) => markWords(mark, 'in'))
@@ -62,14 +66,14 @@ describe('fronts that open, and edges without a shoulder', () => {
   };
 
   test('a front with a stand is chalked from its centre line, with both ends of its front edge', () => {
-    const front = said(waistcoatRecipe, 'forepart-front-centre');
+    const front = said(waistcoat, 'forepart-front-centre');
     expect(front).toContain('Top of the front edge: From the start line and from the centre.');
     expect(front).toContain('Foot of the front edge');
     expect(front).not.toContain('grain line');
   });
 
   test('the point that a hem falls to is marked, and no place twice', () => {
-    const drafted = waistcoatRecipe
+    const drafted = recipeOf(waistcoat)
       .draft(draftInput(middleBody))
       .pieces.find(({ piece }) => piece.id === 'forepart-front-centre');
     if (!drafted) throw new Error('no forepart');
@@ -81,7 +85,7 @@ describe('fronts that open, and edges without a shoulder', () => {
   });
 
   test('every straight line has both its ends marked, on strips too', () => {
-    for (const drafted of halterBodiceRecipe.draft(draftInput(middleBody)).pieces) {
+    for (const drafted of recipeOf(halterBodice).draft(draftInput(middleBody)).pieces) {
       if (drafted.piece.template) continue;
       const marks = chalkPiece(drafted, byStitch);
       const points = marks.flatMap((mark) => (mark.kind === 'point' ? mark.points : []));
@@ -95,7 +99,7 @@ describe('fronts that open, and edges without a shoulder', () => {
   });
 
   test('a piece that begins below the start line is chalked from its own top, and says how far below that is', () => {
-    const panel = tubeTopRecipe
+    const panel = recipeOf(tubeTop)
       .draft(draftInput(middleBody))
       .pieces.find(({ piece }) => piece.id === 'bodice-back-side');
     if (!panel) throw new Error('no side panel');
@@ -111,13 +115,13 @@ describe('fronts that open, and edges without a shoulder', () => {
   });
 
   test('loops are notched in their order down the side, and told', () => {
-    const halter = said(halterBodiceRecipe, 'bodice-front');
+    const halter = said(halterBodice, 'bodice-front');
     expect(halter.match(/Notch for a loop, side, above[\s\S]*Notch for a loop, side, below/)).not.toBeNull();
     expect(halter).not.toMatch(/^Notch, side/m);
   });
 
   test('a strapless panel has both ends of its top edge, and no neck', () => {
-    const cup = said(tubeTopRecipe, 'cup-front-centre');
+    const cup = said(tubeTop, 'cup-front-centre');
     expect(cup).toMatch(/Top edge, inner end[\s\S]*Top edge, outer end/);
     expect(cup).not.toMatch(/neck|shoulder/i);
   });
@@ -203,7 +207,7 @@ describe('chalkPiece', () => {
   });
 
   test('a lining is traced around the outer piece, then its hem is cut shorter by what the outer turns up', () => {
-    const top = bandedOffShoulderTopRecipe.draft(draftInput(middleBody));
+    const top = recipeOf(bandedOffShoulderTop).draft(draftInput(middleBody));
     const lining = top.pieces.find(({ piece }) => piece.id === 'lining-bodice-front-centre');
     const trace = lining && chalkPiece(lining, byStitch).find(({ kind }) => kind === 'trace');
     const said = trace && markWords(trace, 'in');

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { ruleSet } from '../rules/catalogue.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { styleBook } from '../styles/style-book.ts';
-import { plainBodice } from '../styles/plain-bodice/plain-bodice.ts';
+import { plainBodice } from '../styles/plain-bodice.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import { findingWords } from '../words/finding-words.ts';

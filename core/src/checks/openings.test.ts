@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
-import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import { coverageOf } from './coverage.ts';
 import { armholeFindings, zipFindings } from './openings.ts';
+import { fittedDress } from '../styles/fitted-dress.ts';
+import { recipeOf } from '../styles/recipe-book.ts';
 
-const { pieces } = fittedDressRecipe.draft(draftInput(middleBody));
+const { pieces } = recipeOf(fittedDress).draft(draftInput(middleBody));
 const of = (prefix: string) =>
   pieces.filter(({ piece }) => piece.role === 'outer' && piece.id.startsWith(prefix));
 const [bust = 0, hip = 0] = [middleBody.bust, middleBody.hip];
@@ -32,6 +33,6 @@ describe('openings', () => {
 test('coverage is how far the neck stays above the bust line', () => {
   const covered = coverageOf(pieces.map(({ piece }) => piece));
   expect(covered.map(({ piece }) => piece)).toEqual(['bodice-front', 'bodice-back']);
-  const deeper = fittedDressRecipe.draft(draftInput(middleBody, { neckDepthFront: inches(6) })).coverage;
+  const deeper = recipeOf(fittedDress).draft(draftInput(middleBody, { neckDepthFront: inches(6) })).coverage;
   expect((covered[0]?.aboveBust ?? 0) - (deeper[0]?.aboveBust ?? 0)).toBeCloseTo(inches(2.5), 6);
 });

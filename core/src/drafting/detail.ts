@@ -10,7 +10,8 @@ export type Detail =
   | { readonly kind: 'zip'; readonly face: Face; readonly edges: readonly string[]; readonly to?: number }
   /** A strip bound over edges, in their order. */
   | { readonly kind: 'placket'; readonly piece: string; readonly binds: readonly string[]; readonly width: number }
-  | { readonly kind: 'collar'; readonly piece: string; readonly manner: 'stands' | 'falls' }
+  /** A collar, and the face at whose centre its ends meet. */
+  | { readonly kind: 'collar'; readonly piece: string; readonly manner: 'stands' | 'falls'; readonly opens: Face }
   /** Girths by distance down from the tip of the shoulder, length of the underarm seam, and cap ÷ armhole. */
   | {
       readonly kind: 'sleeve';

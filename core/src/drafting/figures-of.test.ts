@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { ruleSet } from '../rules/catalogue.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
-import { plainBodice as bodice } from '../styles/plain-bodice/plain-bodice.ts';
+import { plainBodice as bodice } from '../styles/plain-bodice.ts';
 import { styleBook } from '../styles/style-book.ts';
 import type { Style } from '../styles/style.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';

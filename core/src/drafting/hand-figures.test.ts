@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
-import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import type { HandFigures } from '../pieces/hand-figure.ts';
+import { fittedDress } from '../styles/fitted-dress.ts';
+import { recipeOf } from '../styles/recipe-book.ts';
 
-const plain = fittedDressRecipe.draft(draftInput(middleBody));
-const draft = (figures: HandFigures) => fittedDressRecipe.draft({ ...draftInput(middleBody), figures });
+const plain = recipeOf(fittedDress).draft(draftInput(middleBody));
+const draft = (figures: HandFigures) => recipeOf(fittedDress).draft({ ...draftInput(middleBody), figures });
 const figure = (drafted: typeof plain, id: string) => {
   const found = drafted.figures.find((each) => each.id === id);
   if (!found) throw new Error(`no ${id}`);

@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Style } from '../styles/style.ts';
-import { bustierBodice } from '../styles/bustier-bodice/bustier-bodice.ts';
-import { fittedDress } from '../styles/fitted-dress/fitted-dress.ts';
+import { bustierBodice } from '../styles/bustier-bodice.ts';
+import { fittedDress } from '../styles/fitted-dress.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
-import { tubeTop } from '../styles/tube-top/tube-top.ts';
+import { tubeTop } from '../styles/tube-top.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import type { Draft } from './draft.ts';

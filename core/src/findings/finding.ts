@@ -84,7 +84,7 @@ interface FindingKinds {
   readonly 'sleeve-too-narrow': About<'piece' | 'choice'> & Compared;
   readonly 'sleeve-above-underarm': About<'piece' | 'choice'> & Compared;
   readonly 'skirt-tight-at-hip': About<'piece' | 'choice' | 'measure'> & Compared;
-  readonly 'part-without-join': About<'choice'> & Of<'armhole' | 'waist'>;
+  readonly 'part-without-join': About<'choice'> & Of<'neck' | 'armhole' | 'waist'>;
   readonly 'part-needs-measures': About<'choice' | 'measure'> & {
     readonly part: string;
     readonly needs: readonly MeasureId[];

@@ -2,7 +2,6 @@ import { describe, expect, test } from '@jest/globals';
 import { sampleCloth } from '../testing/sample-cloth.ts';
 import { layPiecesOn } from '../lay/model/layable.ts';
 import { planForWork } from '../lay/plan/plan-lay.ts';
-import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import { lengthFaultWords } from '../input/input-fault.ts';
@@ -10,8 +9,10 @@ import { layJson } from './lay-json.ts';
 import { readLays } from './read-lays.ts';
 import { readLength } from '../input/read-length.ts';
 import { draftSvg, laySvg } from './svg.ts';
+import { fittedDress } from '../styles/fitted-dress.ts';
+import { recipeOf } from '../styles/recipe-book.ts';
 
-const draft = fittedDressRecipe.draft(draftInput(middleBody));
+const draft = recipeOf(fittedDress).draft(draftInput(middleBody));
 const lay = planForWork(
   {
     pieces: layPiecesOn(sampleCloth(), draft.pieces),

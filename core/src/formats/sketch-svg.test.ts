@@ -3,14 +3,15 @@ import { contrast } from '../chalk/chalk-colour.ts';
 import { inkOn } from '../sketch/ink.ts';
 import { faces } from '../pieces/piece.ts';
 import { madeUpOn, sketchOf } from '../sketch/sketch.ts';
-import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { pdfText } from '../testing/pdf-text.ts';
 import { sampleTicket } from '../testing/sample-ticket.ts';
 import { garmentPdf } from './pdf/garment-pdf.ts';
 import { sketchSvg } from './sketch-svg.ts';
+import { fittedDress } from '../styles/fitted-dress.ts';
+import { recipeOf } from '../styles/recipe-book.ts';
 
-const draft = fittedDressRecipe.draft(draftInput(middleBody));
+const draft = recipeOf(fittedDress).draft(draftInput(middleBody));
 const sketch = sketchOf(draft, madeUpOn(draft, middleBody));
 const ink = inkOn({ outer: '#7d2f33', lining: '#c08090' }, '#ffffff');
 

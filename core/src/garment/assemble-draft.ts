@@ -17,6 +17,7 @@ import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import type { Girth } from '../pieces/girth.ts';
 import type { Piece } from '../pieces/piece.ts';
 import type { Seam } from '../pieces/seam.ts';
+import type { Working } from '../workings/working.ts';
 import { lengthOf } from './seam-parts.ts';
 import type { DraftInput } from './draft-input.ts';
 
@@ -30,6 +31,8 @@ export interface DrawnGarment {
   readonly covering: readonly string[];
   /** Details of it made up, beyond its panels. */
   readonly details: readonly Detail[];
+  /** Half of what is sewn on at the centre and lies under the neck with it: a placket. */
+  readonly besideNeck?: Working;
   /** Checks of the style itself on its finished pieces: openings, coverage. */
   readonly checks: (named: Named) => readonly Finding[];
   /** Findings of the drafting. */

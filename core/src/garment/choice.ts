@@ -6,8 +6,8 @@ interface ChoiceWords {
   readonly label: string;
   readonly group: ChoiceGroup;
   readonly help: string;
-  /** Asked only where another choice is so: an option by its id. */
-  readonly when?: { readonly [choice: string]: string };
+  /** Asked only where another choice is so: an option by its id, or one of several. */
+  readonly when?: { readonly [choice: string]: string | readonly string[] };
 }
 
 /** A length that the client chooses, mm. A choice without a default of its own follows from the body. */
@@ -33,10 +33,14 @@ export const optionsInOrder = ({ options }: OptionChoice): (readonly [id: string
 
 export type Choice = LengthChoice | OptionChoice;
 
+/** Test of an option against those with which another choice is asked. */
+export const allows = (options: string | readonly string[], option: number | string | undefined): boolean =>
+  typeof options === 'string' ? options === option : options.some((each) => each === option);
+
 /** Test of a choice: an option of one word leaves nothing to choose and is not asked, and some are asked only with another. */
 export const isAsked = (choice: Choice, chosen: ChoiceValues): boolean =>
   (choice.kind !== 'option' || Object.keys(choice.options).length > 1) &&
-  Object.entries(choice.when ?? {}).every(([id, option]) => chosen[id] === option);
+  Object.entries(choice.when ?? {}).every(([id, options]) => allows(options, chosen[id]));
 
 /** Values of choices: lengths in mm, options by id. */
 export type ChoiceValues = { readonly [id: string]: number | string };

@@ -1,13 +1,13 @@
-import { after } from '../geometry/loop.ts';
-import { endOf, startOf } from '../geometry/curve.ts';
-import type { Point } from '../geometry/point.ts';
+import { after, before } from '../geometry/loop.ts';
+import { endDirection, endOf, startDirection, startOf } from '../geometry/curve.ts';
+import { angleBetween, OUT, type Point } from '../geometry/point.ts';
 import { idsIn } from '../pieces/named-edge.ts';
 import {
   edgeLength,
   edgesWithRole,
   faces,
   type Edge,
-  type Face,
+  type EdgeRole,
   type PartName,
   type Piece,
 } from '../pieces/piece.ts';
@@ -15,7 +15,7 @@ import type { Seam } from '../pieces/seam.ts';
 import { edgeOfPiece, plus, sum, type Working } from '../workings/working.ts';
 
 /** Kinds of joins. */
-export const joinKinds = ['armhole', 'waist'] as const;
+export const joinKinds = ['neck', 'armhole', 'waist'] as const;
 export type JoinKind = (typeof joinKinds)[number];
 
 /** A stretch of one edge in a join, in the direction in which the join runs. */
@@ -27,12 +27,12 @@ export interface JoinEdge {
   readonly notches: readonly number[];
 }
 
-/** One side of a join, in front or behind: an armhole runs from the underarm up, a waist from the centre out. */
+/** One side of a join, in front or behind: an armhole runs from the underarm up, a neck and a waist from the centre out. */
 export interface JoinSide {
   readonly runs: readonly JoinEdge[];
   /** On the half garment, mm, with the sum of the edges that make it. */
   readonly length: Working;
-  /** Its two ends, on its first piece and on its last: the underarm and the tip of the shoulder, or the centre of a waist and its side. */
+  /** Its two ends, on its first piece and on its last: the underarm and the tip of the shoulder; the centre of a neck and its shoulder, of a waist and its side. */
   readonly start: Point;
   readonly end: Point;
 }
@@ -50,19 +50,20 @@ const carrying: ReadonlySet<PartName> = new Set(['bodice', 'cup', 'base', 'yoke'
 const carries = ({ part, role }: Piece): boolean =>
   carrying.has(part) && role !== 'lining' && role !== 'stay';
 
+const isLining = ({ part, role }: Piece): boolean => carrying.has(part) && role === 'lining';
+
 /** From the side inwards; what a yoke carries comes last. */
 const fromSide = ({ part, panel }: Piece): number => (part === 'yoke' ? 2 : panel === 'side' ? 0 : 1);
 
-/** The edges of a role on a piece in the order from its side: loops run clockwise, so that they reach the underarm last and leave the side of a waist first. */
-function edgesFromSide(
-  piece: Piece,
-  kind: JoinKind,
-): { readonly edge: Edge; readonly isReversed: boolean }[] {
-  const edges = edgesWithRole(piece, kind);
-  return kind === 'armhole'
-    ? [...edges].reverse().map((edge) => ({ edge, isReversed: true }))
-    : edges.map((edge) => ({ edge, isReversed: false }));
-}
+/**
+ * The way of a join through the pieces of one face. Loops run clockwise: they leave the centre of a neck first, reach the
+ * underarm of an armhole last, and come to the centre of a waist last.
+ */
+const ways: { readonly [kind in JoinKind]: { readonly fromSide: boolean; readonly isReversed: boolean } } = {
+  neck: { fromSide: false, isReversed: false },
+  armhole: { fromSide: true, isReversed: true },
+  waist: { fromSide: false, isReversed: true },
+};
 
 const joinEdge = (piece: Piece, edge: Edge, isReversed: boolean): JoinEdge => {
   const length = edgeLength(edge);
@@ -73,26 +74,21 @@ const joinEdge = (piece: Piece, edge: Edge, isReversed: boolean): JoinEdge => {
   return { piece: piece.id, edge: edge.id, length, notches };
 };
 
-/** The same edge along which the join runs the other way. */
-const turned = ({ notches, ...edge }: JoinEdge): JoinEdge => ({
-  ...edge,
-  notches: notches.map((at) => edge.length - at).reverse(),
-});
-
 function sideOf(pieces: readonly Piece[], kind: JoinKind): JoinSide | undefined {
-  const inOrder = [...pieces].sort((p, q) => fromSide(p) - fromSide(q));
-  const runs = inOrder.flatMap((piece) =>
-    edgesFromSide(piece, kind).map(({ edge, isReversed }) => ({ piece, edge, isReversed })),
-  );
+  const way = ways[kind];
+  const inOrder = [...pieces].sort((p, q) => (fromSide(p) - fromSide(q)) * (way.fromSide ? 1 : -1));
+  const runs = inOrder.flatMap((piece) => {
+    const edges = edgesWithRole(piece, kind);
+    return (way.isReversed ? [...edges].reverse() : edges).map((edge) => ({ piece, edge }));
+  });
   const [first, last] = [runs[0], runs.at(-1)];
   if (!first || !last) return undefined;
-  const fromTheSide = runs.map(({ piece, edge, isReversed }) => joinEdge(piece, edge, isReversed));
-  const edges = kind === 'armhole' ? fromTheSide : fromTheSide.map(turned).reverse();
+  const [from, to] = way.isReversed ? [endOf, startOf] : [startOf, endOf];
   return {
-    runs: edges,
+    runs: runs.map(({ piece, edge }) => joinEdge(piece, edge, way.isReversed)),
     length: sum(...runs.map(({ piece, edge }) => plus(edgeOfPiece(piece.name, kind, edgeLength(edge))))),
-    start: kind === 'armhole' ? endOf(first.edge.path) : endOf(last.edge.path),
-    end: kind === 'armhole' ? startOf(last.edge.path) : startOf(first.edge.path),
+    start: from(first.edge.path),
+    end: to(last.edge.path),
   };
 }
 
@@ -111,8 +107,58 @@ function reachesShoulder(pieces: readonly Piece[], sewn: ReadonlySet<string>): b
   );
 }
 
+/** A neck turns by no more than this at a corner, or at the centre where its halves meet, for a collar to follow it; radians. */
+const ROUND = Math.PI / 6;
+
+const turnBetween = (p: Point, q: Point): number => Math.abs(angleBetween(p, q));
+
+/** Edges along which a half meets the other. */
+const meetsOther: ReadonlySet<EdgeRole> = new Set(['fold', 'centre'] as const);
+
+/** Test of a neck: round in front, behind and at both centres, and closed by shoulders that are sewn. */
+function isRound(pieces: readonly Piece[], sewn: ReadonlySet<string>): boolean {
+  const carriers = pieces.filter((piece) => edgesWithRole(piece, 'neck').length > 0);
+  // Where a front opens the collar ends, and meets no other half.
+  const levelAtCentre = carriers.every((piece) =>
+    edgesWithRole(piece, 'neck')
+      .filter((edge) => meetsOther.has(before(piece.edges, edge).role))
+      .every(({ path }) => turnBetween(startDirection(path), OUT) < ROUND),
+  );
+  const smooth = carriers
+    .flatMap((piece) => edgesWithRole(piece, 'neck'))
+    .every(({ path }) =>
+      path.every((segment, index) => {
+        const next = path[index + 1];
+        return !next || turnBetween(endDirection([segment]), startDirection([next])) < ROUND;
+      }),
+    );
+  const closed = faces.every((face) =>
+    carriers
+      .filter((piece) => piece.face === face)
+      .some((piece) => edgesWithRole(piece, 'shoulder').some(({ id }) => sewn.has(`${piece.id}/${id}`))),
+  );
+  return levelAtCentre && smooth && closed;
+}
+
+/** Test of what goes around for a kind of join: no more is asked of a waist than that it is there. */
+function fits(kind: JoinKind, pieces: readonly Piece[], sewn: ReadonlySet<string>): boolean {
+  switch (kind) {
+    case 'neck':
+      return isRound(pieces, sewn);
+    case 'armhole':
+      return faces.every((face) =>
+        reachesShoulder(
+          pieces.filter((piece) => piece.face === face),
+          sewn,
+        ),
+      );
+    case 'waist':
+      return true;
+  }
+}
+
 /** Parts that take up a join once they are sewn to it. */
-const sewnOn: ReadonlySet<PartName | undefined> = new Set(['sleeve', 'skirt', 'strip'] as const);
+const sewnOn: ReadonlySet<PartName | undefined> = new Set(['collar', 'sleeve', 'skirt', 'strip'] as const);
 
 /** The part of the piece whose edge a seam names. */
 const partOf = (pieces: readonly Piece[], name: string): PartName | undefined =>
@@ -121,22 +167,34 @@ const partOf = (pieces: readonly Piece[], name: string): PartName | undefined =>
 const reference = ({ piece, edge }: JoinEdge): string => `${piece}/${edge}`;
 
 /**
- * The join that a garment offers at its armholes or at its waist, derived from the pieces that carry others; undefined where they do not
- * go all around, where no shoulder is sewn above the armhole, or where a part is sewn on already. Pieces that were opened flat
- * offer none: their two sides differ.
+ * The join that a garment offers at its neck, its armholes or its waist, derived from the pieces that carry others; undefined where
+ * they do not go all around, where no shoulder is sewn above the armhole, where a neck has corners, or where a part is sewn on
+ * already. Pieces that were opened flat offer none: their two sides differ.
  */
 export function joinOf(kind: JoinKind, pieces: readonly Piece[], seams: readonly Seam[]): Join | undefined {
   const outside = pieces.filter((piece) => carries(piece) && piece.cut.layers !== 'single');
-  const faced = (face: Face) => outside.filter((piece) => piece.face === face);
+  const join = aroundOn(kind, outside);
   const sewn = new Set(seams.flatMap(({ a, b }) => [...a, ...b]));
-  const [front, back] = [sideOf(faced('front'), kind), sideOf(faced('back'), kind)];
-  if (!front || !back) return undefined;
-  if (kind === 'armhole' && !faces.every((face) => reachesShoulder(faced(face), sewn))) return undefined;
-  const own = new Set([...front.runs, ...back.runs].map(reference));
+  if (!join || !fits(kind, outside, sewn)) return undefined;
+  const own = new Set([...join.front.runs, ...join.back.runs].map(reference));
   const isTaken = seams
     .filter(({ a, b }) => [...a, ...b].some((name) => own.has(name)))
     .some(({ a, b }) => [...a, ...b].some((name) => sewnOn.has(partOf(pieces, name))));
-  return isTaken ? undefined : { kind, front, back };
+  return isTaken ? undefined : join;
+}
+
+/** The same join of the lining, where that goes all around as well. */
+export const liningJoinOf = (kind: JoinKind, pieces: readonly Piece[]): Join | undefined =>
+  aroundOn(kind, pieces.filter(isLining));
+
+function aroundOn(kind: JoinKind, pieces: readonly Piece[]): Join | undefined {
+  const [front, back] = faces.map((face) =>
+    sideOf(
+      pieces.filter((piece) => piece.face === face),
+      kind,
+    ),
+  );
+  return front && back && { kind, front, back };
 }
 
 /** The edges of a side as seams name them. */

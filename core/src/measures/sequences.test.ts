@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { fittedDress } from '../styles/fitted-dress/fitted-dress.ts';
+import { fittedDress } from '../styles/fitted-dress.ts';
 import { measureIds } from './catalogue.ts';
 import { measuresIn, sequenceIds } from './sequences.ts';
 

@@ -1,39 +1,94 @@
 import type { Choice, ChoiceGroup, ChoiceValues } from '../garment/choice.ts';
-import { slots, type Part, type Slot } from '../garment/part.ts';
+import {
+  slotNames,
+  slots,
+  type BodicePart,
+  type Composition,
+  type Part,
+  type Slot,
+} from '../garment/part.ts';
 import type { MeasuresUsed } from '../measures/sequences.ts';
-import type { JoinKind } from '../garment/join.ts';
+import { bodiceCrossed } from './bodice-crossed/bodice-crossed.ts';
+import { bodiceDarted } from './bodice-darted/bodice-darted.ts';
+import { bodiceHalter } from './bodice-halter/bodice-halter.ts';
+import { bodiceNet } from './bodice-net/bodice-net.ts';
+import { bodiceOffShoulder } from './bodice-off-shoulder/bodice-off-shoulder.ts';
+import { bodiceOneShoulder } from './bodice-one-shoulder/bodice-one-shoulder.ts';
+import { bodicePlacket } from './bodice-placket/bodice-placket.ts';
+import { bodicePrincess } from './bodice-princess/bodice-princess.ts';
+import { bodiceStrapless } from './bodice-strapless/bodice-strapless.ts';
+import { bodiceWaistcoat } from './bodice-waistcoat/bodice-waistcoat.ts';
+import { bodiceYoke } from './bodice-yoke/bodice-yoke.ts';
+import { collarFall } from './collar/collar-fall.ts';
+import { collarStand } from './collar/collar-stand.ts';
 import { skirtCircle } from './skirt-circle/skirt-circle.ts';
+import { skirtFitted } from './skirt-fitted/skirt-fitted.ts';
+import { sleeveGathered } from './sleeve-gathered/sleeve-gathered.ts';
 import { sleeveSetIn } from './sleeve-set-in/sleeve-set-in.ts';
 
-/** The parts that can be sewn to a garment; their recipes are in the recipe book of parts. */
-export const partBook: readonly Part[] = [sleeveSetIn, skirtCircle];
+/** The bodices that a garment can be built on; recipes of all parts are in the recipe book of parts. */
+export const bodiceBook: readonly BodicePart[] = [
+  bodiceDarted,
+  bodicePrincess,
+  bodiceStrapless,
+  bodiceWaistcoat,
+  bodiceOffShoulder,
+  bodiceHalter,
+  bodiceCrossed,
+  bodiceYoke,
+  bodiceNet,
+  bodicePlacket,
+  bodiceOneShoulder,
+];
 
-/** The parts that were chosen for a garment. */
-export const chosenParts = (choices: ChoiceValues): Part[] =>
-  partBook.filter(({ id, slot }) => choices[slot] === id);
+/** The parts that can be sewn to one. */
+export const partBook: readonly Part[] = [
+  collarStand,
+  collarFall,
+  sleeveSetIn,
+  sleeveGathered,
+  skirtCircle,
+  skirtFitted,
+];
+
+/** The bodice of a composition; throws where the book has none by its id. */
+export function bodicePart({ bodice }: Composition): BodicePart {
+  const found = bodiceBook.find(({ id }) => id === bodice);
+  if (!found) throw new Error(`the part book has no ${bodice}`);
+  return found;
+}
+
+/** The parts that are sewn to it: those that were chosen, and where nothing was, those of the composition. */
+export const chosenParts = (composition: Composition, choices: ChoiceValues): Part[] =>
+  partBook.filter(({ id, slot }) => (choices[slot] ?? composition[slot]) === id);
 
 const slotWords: { readonly [slot in Slot]: Pick<Choice, 'label' | 'group' | 'help'> } = {
+  collar: { label: 'Collar', group: 'Neck', help: 'sewn to the neck' },
   sleeve: { label: 'Sleeve', group: 'Sleeve', help: 'sewn into the armhole' },
   skirt: { label: 'Skirt', group: 'Skirt', help: 'sewn to the waist' },
 };
 
 /** The slot for parts among the choices of a group; undefined for a group that takes none. */
 export const slotIn = (group: ChoiceGroup): Slot | undefined =>
-  (Object.keys(slots) as Slot[]).find((slot) => slotWords[slot].group === group);
+  slotNames.find((slot) => slotWords[slot].group === group);
 
-const choicesOf = ({ id, slot, choices }: Part): { readonly [id: string]: Choice } =>
-  Object.fromEntries(
-    Object.entries(choices).map(([choice, each]) => [
-      choice,
-      { ...each, when: { ...each.when, [slot]: id } },
-    ]),
+/** What is chosen of the parts of a slot, each choice asked with the parts that have it. */
+function choicesOfParts(slot: Slot, parts: readonly Part[]): { readonly [id: string]: Choice } {
+  const entries = parts.flatMap(({ choices }) => Object.entries(choices));
+  return Object.fromEntries(
+    entries.map(([id, choice]) => {
+      const having = parts.filter((part) => Object.hasOwn(part.choices, id)).map((part) => part.id);
+      return [id, { ...choice, when: { ...choice.when, [slot]: having } }];
+    }),
   );
+}
 
-/** The choices of a garment that offers these joins: for each slot no part or one that fits, and what is chosen of that. */
-export const partChoices = (...offered: readonly JoinKind[]): { readonly [id: string]: Choice } =>
-  Object.fromEntries(
-    (Object.keys(slots) as Slot[])
-      .filter((slot) => offered.includes(slots[slot]))
+/** The choices of the parts of a bodice’s slots: for each that it offers a join for no part or one of the book, and what is chosen of that. */
+export const partChoices = (composition: Composition): { readonly [id: string]: Choice } => {
+  const { lacks } = bodicePart(composition);
+  return Object.fromEntries(
+    slotNames
+      .filter((slot) => lacks[slots[slot]] === undefined)
       .flatMap((slot) => {
         const parts = partBook.filter((part) => part.slot === slot);
         const choice: Choice = {
@@ -44,18 +99,22 @@ export const partChoices = (...offered: readonly JoinKind[]): { readonly [id: st
             none: 'none',
             ...Object.fromEntries(parts.map(({ id, name }) => [id, name.toLowerCase()])),
           },
-          usual: 'none',
+          usual: composition[slot] ?? 'none',
         };
-        return [[slot, choice] as const, ...parts.flatMap((part) => Object.entries(choicesOf(part)))];
+        return [[slot, choice] as const, ...Object.entries(choicesOfParts(slot, parts))];
       }),
   );
+};
 
-/** Measures that a garment with these choices uses: its own, and those of its parts. */
-export function measuresWithParts(used: MeasuresUsed, choices: ChoiceValues): MeasuresUsed {
-  const parts = chosenParts(choices);
-  return {
-    requires: [...used.requires, ...parts.flatMap(({ requires }) => requires)],
-    derives: [...used.derives, ...parts.flatMap(({ derives }) => derives)],
-    checks: [...used.checks, ...parts.flatMap(({ checks }) => checks)],
-  };
+/** Measures that a garment with these choices uses: those of its bodice, and of the parts that are sewn to it. */
+export function measuresWithParts(
+  { parts: composition }: { readonly parts: Composition },
+  choices: ChoiceValues,
+): MeasuresUsed {
+  const parts = [bodicePart(composition), ...chosenParts(composition, choices)];
+  const each = (use: (part: MeasuresUsed) => MeasuresUsed['requires'], but: MeasuresUsed['requires'] = []) =>
+    [...new Set(parts.flatMap(use))].filter((id) => !but.includes(id));
+  const requires = each((part) => part.requires);
+  const derives = each((part) => part.derives, requires);
+  return { requires, derives, checks: each((part) => part.checks, [...requires, ...derives]) };
 }

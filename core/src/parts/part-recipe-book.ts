@@ -1,17 +1,52 @@
-import type { Part, PartRecipe } from '../garment/part.ts';
+import type { BodicePart, BodiceRecipe, Part, PartRecipe } from '../garment/part.ts';
+import { bodiceCrossedRecipe } from './bodice-crossed/bodice-crossed-recipe.ts';
+import { bodiceDartedRecipe } from './bodice-darted/bodice-darted-recipe.ts';
+import { bodiceHalterRecipe } from './bodice-halter/bodice-halter-recipe.ts';
+import { bodiceNetRecipe } from './bodice-net/bodice-net-recipe.ts';
+import { bodiceOffShoulderRecipe } from './bodice-off-shoulder/bodice-off-shoulder-recipe.ts';
+import { bodiceOneShoulderRecipe } from './bodice-one-shoulder/bodice-one-shoulder-recipe.ts';
+import { bodicePlacketRecipe } from './bodice-placket/bodice-placket-recipe.ts';
+import { bodicePrincessRecipe } from './bodice-princess/bodice-princess-recipe.ts';
+import { bodiceStraplessRecipe } from './bodice-strapless/bodice-strapless-recipe.ts';
+import { bodiceWaistcoatRecipe } from './bodice-waistcoat/bodice-waistcoat-recipe.ts';
+import { bodiceYokeRecipe } from './bodice-yoke/bodice-yoke-recipe.ts';
+import { collarFallRecipe, collarStandRecipe } from './collar/collar-recipe.ts';
 import { skirtCircleRecipe } from './skirt-circle/skirt-circle-recipe.ts';
-import { skirtCircle } from './skirt-circle/skirt-circle.ts';
+import { skirtFittedRecipe } from './skirt-fitted/skirt-fitted-recipe.ts';
+import { sleeveGatheredRecipe } from './sleeve-gathered/sleeve-gathered-recipe.ts';
 import { sleeveSetInRecipe } from './sleeve-set-in/sleeve-set-in-recipe.ts';
-import { sleeveSetIn } from './sleeve-set-in/sleeve-set-in.ts';
 
-const recipes: { readonly [id: string]: PartRecipe } = {
-  [sleeveSetIn.id]: sleeveSetInRecipe,
-  [skirtCircle.id]: skirtCircleRecipe,
+const bodices: { readonly [id: string]: BodiceRecipe } = {
+  'bodice-darted': bodiceDartedRecipe,
+  'bodice-princess': bodicePrincessRecipe,
+  'bodice-strapless': bodiceStraplessRecipe,
+  'bodice-waistcoat': bodiceWaistcoatRecipe,
+  'bodice-off-shoulder': bodiceOffShoulderRecipe,
+  'bodice-halter': bodiceHalterRecipe,
+  'bodice-crossed': bodiceCrossedRecipe,
+  'bodice-yoke': bodiceYokeRecipe,
+  'bodice-net': bodiceNetRecipe,
+  'bodice-placket': bodicePlacketRecipe,
+  'bodice-one-shoulder': bodiceOneShoulderRecipe,
 };
 
-/** The recipe of a part of the book. It stands apart from the book, so that only what drafts loads it. */
-export function partRecipeOf({ id }: Pick<Part, 'id'>): PartRecipe {
+const sewnOn: { readonly [id: string]: PartRecipe } = {
+  'collar-stand': collarStandRecipe,
+  'collar-fall': collarFallRecipe,
+  'sleeve-set-in': sleeveSetInRecipe,
+  'sleeve-gathered': sleeveGatheredRecipe,
+  'skirt-circle': skirtCircleRecipe,
+  'skirt-fitted': skirtFittedRecipe,
+};
+
+function found<Recipe>(recipes: { readonly [id: string]: Recipe }, id: string): Recipe {
   const recipe = recipes[id];
   if (!recipe) throw new Error(`the part book has ${id}, but no recipe for it`);
   return recipe;
 }
+
+/** The recipe of a bodice of the book. It stands apart from the book, so that only what drafts loads it. */
+export const bodiceRecipeOf = ({ id }: Pick<BodicePart, 'id'>): BodiceRecipe => found(bodices, id);
+
+/** The recipe of a part of the book that is sewn on. */
+export const partRecipeOf = ({ id }: Pick<Part, 'id'>): PartRecipe => found(sewnOn, id);

@@ -4,12 +4,13 @@ import { placeAtLength } from '../geometry/curve.ts';
 import { point } from '../geometry/point.ts';
 import { boxOf, countSelfCrossings, signedArea, type Ring } from '../geometry/ring.ts';
 import { line } from '../geometry/segment.ts';
-import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { cutLine } from './cut-line.ts';
 import { edgesUnderRoofs } from './dart-roof.ts';
 import { edgeLength, stitchRing, type Edge, type EdgeRole, type Piece } from './piece.ts';
 import { distanceToRing } from '../geometry/distance-to-ring.ts';
+import { fittedDress } from '../styles/fitted-dress.ts';
+import { recipeOf } from '../styles/recipe-book.ts';
 
 const corners = [point(0, 0), point(200, 0), point(200, 300), point(0, 300)];
 const square = (
@@ -59,7 +60,7 @@ describe('cutLine', () => {
   });
 
   test('one allowance all round gives the area that Clipper2, a general polygon library, gives', () => {
-    const { pieces } = fittedDressRecipe.draft(draftInput(middleBody));
+    const { pieces } = recipeOf(fittedDress).draft(draftInput(middleBody));
     for (const { piece } of pieces) {
       const undarted = {
         ...piece,
@@ -73,7 +74,7 @@ describe('cutLine', () => {
   });
 
   test('on every piece of a dress the cut lies its allowance from the stitch line, and never crosses itself', () => {
-    const { pieces } = fittedDressRecipe.draft(draftInput(middleBody));
+    const { pieces } = recipeOf(fittedDress).draft(draftInput(middleBody));
     for (const { piece, outline } of pieces) {
       expect(countSelfCrossings(outline)).toBe(0);
       for (const edge of edgesUnderRoofs(piece).filter((each) => edgeLength(each) > 20)) {

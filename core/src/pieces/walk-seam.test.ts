@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { styleBook } from '../styles/style-book.ts';
-import { plainBodice } from '../styles/plain-bodice/plain-bodice.ts';
+import { plainBodice } from '../styles/plain-bodice.ts';
 import { point } from '../geometry/point.ts';
 import { line } from '../geometry/segment.ts';
 import type { Piece } from './piece.ts';

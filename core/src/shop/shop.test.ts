@@ -2,7 +2,6 @@ import { describe, expect, test } from '@jest/globals';
 import { finding } from '../findings/finding.ts';
 import type { Lay } from '../lay/model/lay.ts';
 import { ruleSet } from '../rules/catalogue.ts';
-import { fittedDressRecipe } from '../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { sampleTicket } from '../testing/sample-ticket.ts';
 import { plainLengths } from '../units/format-length.ts';
@@ -11,6 +10,8 @@ import { changeWords, stepWords } from '../words/change-words.ts';
 import { changedPieces } from './changed-pieces.ts';
 import { compareContents } from './compare-contents.ts';
 import { findingKey, isSignedOff, openStops } from './sign-off.ts';
+import { fittedDress } from '../styles/fitted-dress.ts';
+import { recipeOf } from '../styles/recipe-book.ts';
 
 describe('signing off', () => {
   const stop = finding('round-differs', { subject: 'bust', measure: 'bust' }, { found: 930, expected: 965 });
@@ -32,11 +33,11 @@ describe('signing off', () => {
 });
 
 describe('changedPieces', () => {
-  const before = fittedDressRecipe.draft(draftInput(middleBody)).pieces;
+  const before = recipeOf(fittedDress).draft(draftInput(middleBody)).pieces;
 
   test('names the pieces that a change redraws, and no others', () => {
     expect(changedPieces(before, before)).toEqual([]);
-    const longer = fittedDressRecipe.draft(draftInput(middleBody, { length: inches(44) })).pieces;
+    const longer = recipeOf(fittedDress).draft(draftInput(middleBody, { length: inches(44) })).pieces;
     expect(changedPieces(before, longer).sort()).toEqual(
       ['skirt-front', 'skirt-back', 'lining-skirt-front', 'lining-skirt-back'].sort(),
     );
@@ -44,7 +45,7 @@ describe('changedPieces', () => {
   });
 
   test('a hand-set figure redraws its own piece alone', () => {
-    const wide = fittedDressRecipe.draft({
+    const wide = recipeOf(fittedDress).draft({
       ...draftInput(middleBody),
       figures: { 'facing-back/inner-centre': { mm: 115, why: '' } },
     }).pieces;

@@ -3,13 +3,13 @@ import { draftInput } from '../testing/bodies.ts';
 import { childBody, childSizes } from '../testing/child-size-table.ts';
 import { expectTrue } from '../testing/expect-sound.ts';
 import { recipeOf } from './recipe-book.ts';
-import { fittedDress } from './fitted-dress/fitted-dress.ts';
-import { plainBodice } from './plain-bodice/plain-bodice.ts';
+import { fittedDress } from './fitted-dress.ts';
+import { plainBodice } from './plain-bodice.ts';
 import type { Style } from './style.ts';
 import type { ChoiceValues } from '../garment/choice.ts';
-import { turtleneckBodice } from './turtleneck-bodice/turtleneck-bodice.ts';
-import { waistcoat } from './waistcoat/waistcoat.ts';
-import { keyholeShirtBodice } from './keyhole-shirt-bodice/keyhole-shirt-bodice.ts';
+import { turtleneckBodice } from './turtleneck-bodice.ts';
+import { waistcoat } from './waistcoat.ts';
+import { keyholeShirtBodice } from './keyhole-shirt-bodice.ts';
 
 /** What a shop makes for children, of the book: no strapless edge, no cord at the neck. */
 const forChildren: readonly (readonly [Style, ChoiceValues])[] = [

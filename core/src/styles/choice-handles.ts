@@ -58,6 +58,7 @@ const spots: { readonly [choice: string]: Spot } = {
   yokeLevel: { half: 'front', role: 'top', place: endOf, way: DOWN },
   topBack: { half: 'back', role: 'top', place: atCentre, way: DOWN },
   length: { half: 'front', role: 'hem', place: lowEnd, way: DOWN },
+  lengthBelow: { half: 'front', role: 'hem', place: lowEnd, way: DOWN },
   skirtLength: { half: 'front', role: 'hem', part: 'skirt', place: atCentre, way: DOWN },
   netDepth: { half: 'front', role: 'yoke', place: lowEnd, way: DOWN },
 };

@@ -1,16 +1,16 @@
-import { bustierBodice } from './bustier-bodice/bustier-bodice.ts';
-import { fittedDress } from './fitted-dress/fitted-dress.ts';
-import { plainBodice } from './plain-bodice/plain-bodice.ts';
-import { tubeTop } from './tube-top/tube-top.ts';
-import { waistcoat } from './waistcoat/waistcoat.ts';
-import { turtleneckBodice } from './turtleneck-bodice/turtleneck-bodice.ts';
-import { bandedOffShoulderTop } from './banded-off-shoulder-top/banded-off-shoulder-top.ts';
-import { halterBodice } from './halter-bodice/halter-bodice.ts';
-import { surpliceCropTop } from './surplice-crop-top/surplice-crop-top.ts';
-import { yokeBlouse } from './yoke-blouse/yoke-blouse.ts';
-import { netVBlouse } from './net-v-blouse/net-v-blouse.ts';
-import { keyholeShirtBodice } from './keyhole-shirt-bodice/keyhole-shirt-bodice.ts';
-import { oneShoulderTop } from './one-shoulder-top/one-shoulder-top.ts';
+import { bustierBodice } from './bustier-bodice.ts';
+import { fittedDress } from './fitted-dress.ts';
+import { plainBodice } from './plain-bodice.ts';
+import { tubeTop } from './tube-top.ts';
+import { waistcoat } from './waistcoat.ts';
+import { turtleneckBodice } from './turtleneck-bodice.ts';
+import { bandedOffShoulderTop } from './banded-off-shoulder-top.ts';
+import { halterBodice } from './halter-bodice.ts';
+import { surpliceCropTop } from './surplice-crop-top.ts';
+import { yokeBlouse } from './yoke-blouse.ts';
+import { netVBlouse } from './net-v-blouse.ts';
+import { keyholeShirtBodice } from './keyhole-shirt-bodice.ts';
+import { oneShoulderTop } from './one-shoulder-top.ts';
 import type { Style } from './style.ts';
 
 /** The styles that the shop can draft, by id; their recipes are in the recipe book. */

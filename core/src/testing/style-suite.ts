@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
 import type { Draft } from '../drafting/draft.ts';
 import { ruleSet } from '../rules/catalogue.ts';
-import type { Recipe, Style } from '../styles/style.ts';
+import { recipeOf } from '../styles/recipe-book.ts';
+import type { Style } from '../styles/style.ts';
 import type { ChoiceValues } from '../garment/choice.ts';
 import { findingWords } from '../words/finding-words.ts';
 import { draftInput, middleBody } from './bodies.ts';
@@ -13,11 +14,8 @@ import { widthByArea } from './width-by-area.ts';
 const stopsOf = ({ findings }: Draft) => findings.filter(({ severity }) => severity === 'stop');
 
 /** What every style owes: true over a published size table, sound on bodies of all proportions, and open about its sums. */
-export function expectStyleSound(
-  style: Style,
-  recipe: Recipe,
-  variants: readonly ChoiceValues[] = [{}],
-): void {
+export function expectStyleSound(style: Style, variants: readonly ChoiceValues[] = [{}]): void {
+  const recipe = recipeOf(style);
   const draftOf = (ranges: BodyRanges, count: number, choices: ChoiceValues): Draft[] => {
     const bodies = randomBodies(ranges, 9);
     return Array.from({ length: count }, () => {

@@ -4,7 +4,8 @@ import { isAsked, type ChoiceGroup, type ChoiceValues } from '../garment/choice.
 import { slots, type Slot } from '../garment/part.ts';
 import { chosenParts } from '../parts/part-book.ts';
 import type { ClothRole, Piece } from '../pieces/piece.ts';
-import type { JoinLack, Style } from '../styles/style.ts';
+import type { JoinLack } from '../garment/join-lack.ts';
+import type { Style } from '../styles/style.ts';
 import { capital } from '../text/capital.ts';
 
 /** Names of the slots of a garment. */
@@ -22,10 +23,10 @@ export const slotNames: { readonly [slot in ChoiceGroup]: string } = {
 const ownWords: { readonly [lack in JoinLack]: string } = {
   strapless: 'None: strapless',
   'off-shoulder': 'Bands on the arms',
+  'no-neck': 'None: bare at the neck',
+  'open-neck': 'None: a V of two fronts',
   'no-back': 'None: open behind',
-  'own-sleeve': 'Its own, gathered',
   'one-shoulder': 'None: one shoulder',
-  'own-skirt': 'Its own, pegged',
   'hem-below': 'None: a hem below the waist',
   'hem-above': 'None: ends above the waist',
   'over-the-head': 'None: put on over the head',
@@ -43,7 +44,7 @@ function optionWords({ choices }: Style, chosen: ChoiceValues, id: string): stri
 function partWords(style: Style, chosen: ChoiceValues, slot: Slot): string {
   const lack = style.lacks[slots[slot]];
   if (lack) return ownWords[lack];
-  const part = chosenParts(chosen).find((each) => each.slot === slot);
+  const part = chosenParts(style.parts, chosen).find((each) => each.slot === slot);
   if (!part) return 'None';
   const ways = Object.keys(part.choices).flatMap((id) => optionWords(style, chosen, id) ?? []);
   return [part.name, ...ways.slice(0, 1)].join(', ');

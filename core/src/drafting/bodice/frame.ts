@@ -196,13 +196,23 @@ export function bodiceFrame(
   };
 }
 
-/** Down to the waist in front, as the tape has it, and where the waist of both halves is drawn. */
-function waistLines(body: Body, { darted }: BodiceChoices, rules: RuleSet, size: number, bustLine: Working) {
-  const measuredFront = sum(
+/** Down to the waist in front, as the tape has it. */
+const measuredWaist = (body: Body, bustLine: Working): Working =>
+  sum(
     plus(named('bust line', bustLine)),
     plus(body.term('frontWaistLength')),
     minus(body.term('shoulderToBust')),
   );
+
+/** The waist at the centre front, down from the start line, by the measures alone. */
+export function frontWaistLine(body: Body, rules: RuleSet): Working {
+  const start = shoulderStart(shoulderLine(body, rules), body.from);
+  return measuredWaist(body, bustLineSum(body, rules, bodyScale(body), start));
+}
+
+/** Down to the waist in front, as the tape has it, and where the waist of both halves is drawn. */
+function waistLines(body: Body, { darted }: BodiceChoices, rules: RuleSet, size: number, bustLine: Working) {
+  const measuredFront = measuredWaist(body, bustLine);
   const back = sum(plus(body.term('backWaistLength')), ...startTerms(body, rules, size));
   // Without a bust dart nothing takes up the longer front: it is cut to the back's length, and rides up over the bust.
   const front = darted ? measuredFront : undartedFront(measuredFront, back, bustLine);

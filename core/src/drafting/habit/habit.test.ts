@@ -3,21 +3,25 @@ import { curveLength } from '../../geometry/curve.ts';
 import { countSelfCrossings } from '../../geometry/ring.ts';
 import { edgeLength, edgeOf } from '../../pieces/piece.ts';
 import { ruleSet, type RuleOverrides } from '../../rules/catalogue.ts';
-import { fittedDressRecipe } from '../../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { missesBody, missesSizes } from '../../testing/misses-size-table.ts';
 import { inches } from '../../units/length.ts';
 import { resolveBody } from '../body.ts';
 import { habitChestLine } from './habit-bodice.ts';
+import { fittedDress } from '../../styles/fitted-dress.ts';
+import { recipeOf } from '../../styles/recipe-book.ts';
 
 const draft = (values = middleBody, rules: RuleOverrides = {}) =>
-  fittedDressRecipe.draft({ ...draftInput(values), rules: ruleSet({ 'school.block': 'table', ...rules }) });
+  recipeOf(fittedDress).draft({
+    ...draftInput(values),
+    rules: ruleSet({ 'school.block': 'table', ...rules }),
+  });
 const figure = (drafted: ReturnType<typeof draft>, id: string) =>
   drafted.figures.find((each) => each.id === id)?.stitch ?? NaN;
 
 describe('the table habit', () => {
   test('has the same pieces, edges and seams as the solved block', () => {
-    const solved = fittedDressRecipe.draft(draftInput(middleBody));
+    const solved = recipeOf(fittedDress).draft(draftInput(middleBody));
     expect(draft().pieces.map(({ piece }) => piece.id)).toEqual(solved.pieces.map(({ piece }) => piece.id));
     expect(
       draft()

@@ -5,11 +5,12 @@ import { countSelfCrossings, signedArea } from '../../geometry/ring.ts';
 import { line } from '../../geometry/segment.ts';
 import { edgeLength, edgeOf, makePiece, roleLength, stitchRing, type Piece } from '../../pieces/piece.ts';
 import { ruleSet } from '../../rules/catalogue.ts';
-import { fittedDressRecipe } from '../../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { inches } from '../../units/length.ts';
 import { movePoint } from './edges/move-point.ts';
 import { splitAcross } from './panels/split-across.ts';
+import { fittedDress } from '../../styles/fitted-dress.ts';
+import { recipeOf } from '../../styles/recipe-book.ts';
 
 const square: Piece = makePiece({
   id: 'square',
@@ -77,7 +78,7 @@ describe('movePoint', () => {
 });
 
 describe('facing and lining', () => {
-  const { pieces } = fittedDressRecipe.draft(draftInput(middleBody));
+  const { pieces } = recipeOf(fittedDress).draft(draftInput(middleBody));
   const named = (id: string) => {
     const found = pieces.find(({ piece }) => piece.id === id);
     if (!found) throw new Error(`no ${id}`);
@@ -113,7 +114,9 @@ describe('facing and lining', () => {
 
   test('a dart that would reach into the facing is pulled back below it in the lining', () => {
     for (const neckDepthBack of [1.5, 4, 6, 8]) {
-      const deep = fittedDressRecipe.draft(draftInput(middleBody, { neckDepthBack: inches(neckDepthBack) }));
+      const deep = recipeOf(fittedDress).draft(
+        draftInput(middleBody, { neckDepthBack: inches(neckDepthBack) }),
+      );
       const lining = deep.pieces.find(({ piece }) => piece.id === 'lining-bodice-back');
       if (!lining) throw new Error('expected the lining');
       expect(countSelfCrossings(lining.stitch)).toBe(0);
@@ -132,13 +135,13 @@ describe('facing and lining', () => {
   });
 
   test('the slit is open as far as it was chosen, with its own allowance beside the centre', () => {
-    const draft = fittedDressRecipe.draft(draftInput(middleBody, { slit: inches(9) }));
+    const draft = recipeOf(fittedDress).draft(draftInput(middleBody, { slit: inches(9) }));
     const back = draft.pieces.find(({ piece }) => piece.id === 'skirt-back');
     if (!back) throw new Error('expected the back');
     const slit = edgeOf(back.piece, 'slit');
     expect(curveLength(slit.path)).toBeCloseTo(inches(9), 6);
     expect(Math.min(...back.outline.map(({ x }) => x))).toBeCloseTo(-inches(2), 1);
-    const none = fittedDressRecipe.draft(draftInput(middleBody, { slit: 0 }));
+    const none = recipeOf(fittedDress).draft(draftInput(middleBody, { slit: 0 }));
     expect(none.pieces.flatMap(({ piece }) => piece.edges).some(({ role }) => role === 'slit')).toBe(false);
   });
 });

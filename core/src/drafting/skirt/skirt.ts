@@ -2,7 +2,7 @@ import { finding, type Finding } from '../../findings/finding.ts';
 import type { Remedy } from '../../findings/remedy.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import { curveLength } from '../../geometry/curve.ts';
-import { edgeOf, roleLength, type EdgeRole, type Piece } from '../../pieces/piece.ts';
+import { roleLength, type EdgeRole, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import {
@@ -72,15 +72,16 @@ export function slitForStride(body: Body, choices: Omit<SkirtChoices, 'slit'>, r
 const longestSlit = (body: Body, length: number): number =>
   Math.max(0, length - body.mm('waistToHip') - SLIT_BELOW_HIP);
 
-/** Distance of a bodice panel's innermost dart from the centre, along the sewn waist, mm. */
-function dartOut(bodice: Piece): number | undefined {
-  const dart = bodice.darts.find((dart) => dart.in === 'waist');
-  return dart && curveLength(edgeOf(bodice, 'waist-1').path);
+/** The waist of a bodice on one face of its half, and the place of its first dart or seam from the centre along it; mm. */
+export interface WaistAbove {
+  readonly waist: Working;
+  readonly dartOut: number | undefined;
 }
 
-/** The sums of what a skirt is joined to: the waist of the bodice above it, and its own length below that. */
-export interface JoinedSums {
-  readonly above: { readonly front: Working; readonly back: Working };
+/** What a skirt is joined to: the waist of the bodice above it, and its own length below that. */
+export interface JoinedWaist {
+  readonly front: WaistAbove;
+  readonly back: WaistAbove;
   readonly length: Working;
 }
 
@@ -88,8 +89,7 @@ export interface JoinedSums {
 export function draftSkirt(
   body: Body,
   choices: SkirtChoices,
-  bodice: { front: Piece; back: Piece },
-  { above, length: below }: JoinedSums,
+  above: JoinedWaist,
   rules: RuleSet,
   allowances: Allowances,
 ): Skirt {
@@ -114,13 +114,12 @@ export function draftSkirt(
   const quarter = quarterSum(body.term('hip'), choices.easeHip, 'easeHip');
   const zipWanted = sum(plus(body.term('waistToHip')), minus(byRule('zip.aboveHip', rules['zip.aboveHip'])));
   const sumsOf = (which: 'front' | 'back'): SkirtSums => {
-    const drawnWaist = roleLength(bodice[which], 'waist');
     const slit = Math.min(choices.slit, longestSlit(body, length));
     return {
-      waist: changed(above[which], 'slant', drawnWaist - above[which].mm),
+      waist: above[which].waist,
       hip: sum(plus(quarter), which === 'front' ? plus(shareTerm) : minus(shareTerm)),
       hipDepth: body.term('waistToHip'),
-      length: changed(below, 'kept', length - choices.length),
+      length: changed(above.length, 'kept', length - choices.length),
       pegging: chosen('pegging', choices.pegging, 'pegging'),
       slit: changed(chosen('slit', choices.slit, 'slit'), 'kept', slit - choices.slit),
       zipEnd: which === 'front' ? undefined : atLeast(zipWanted, divided(body.term('waistToHip'), 2)),
@@ -136,7 +135,7 @@ export function draftSkirt(
     length,
     pegging: choices.pegging,
     dip: which === 'front' ? 0 : rules['skirt.backDip'] * scale,
-    dartOut: dartOut(bodice[which]),
+    dartOut: above[which].dartOut,
     slit: which === 'front' ? 0 : Math.min(choices.slit, longestSlit(body, length)),
     zipEnd: sums.zipEnd && sums.zipEnd.mm,
   });

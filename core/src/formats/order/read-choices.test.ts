@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { plainBodice } from '../../styles/plain-bodice/plain-bodice.ts';
+import { plainBodice } from '../../styles/plain-bodice.ts';
 import { inches } from '../../units/length.ts';
 import { readChoices } from './read-choices.ts';
 
@@ -31,7 +31,7 @@ describe('choices of a garment', () => {
     [{ neckline: 3 }, 'choices.neckline', 'one of'],
     [{ easeBust: '40' }, 'choices.easeBust', 'out of range'],
     [{ easeBust: 'much' }, 'choices.easeBust', 'not a length'],
-    [{ pegging: '1' }, 'choices.pegging', 'not a choice of plain-bodice'],
+    [{ topLevel: '4' }, 'choices.topLevel', 'not a choice of plain-bodice'],
     [{ constructor: '1' }, 'choices.constructor', 'not a choice'],
     [{ easeBust: { side: 1 } }, 'choices.easeBust', 'or the name of an option'],
     [{ allowances: { collar: 1 } }, 'choices.allowances.collar', 'not a seam role'],

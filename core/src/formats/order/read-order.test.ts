@@ -46,7 +46,7 @@ describe('a garment composed of parts', () => {
   test('is the style of its bodice with its parts chosen, and their options with them', () => {
     const result = composed({
       parts: {
-        bodice: 'plain-bodice',
+        bodice: 'bodice-darted',
         sleeve: { part: 'sleeve-set-in', options: { capEase: '3/4', sleeveTo: 'elbow' } },
         skirt: 'skirt-circle',
       },
@@ -55,6 +55,7 @@ describe('a garment composed of parts', () => {
     if (!result.ok) throw new Error(result.fault.message);
     expect(result.value.style.id).toBe('plain-bodice');
     expect(result.value.choices).toEqual({
+      collar: 'none',
       circle: '1',
       sleeve: 'sleeve-set-in',
       capEase: inches(0.75),
@@ -98,7 +99,7 @@ describe('readOrder', () => {
     [
       'a bodice that is none',
       order({ garments: [{ parts: { bodice: 'toga' } }] }),
-      'unknown-style',
+      'unknown-part',
       'garments.0.parts.bodice',
     ],
     [
@@ -126,10 +127,10 @@ describe('readOrder', () => {
       'garments.0.parts.sleeve',
     ],
     [
-      'a collar apart from its style',
-      order({ garments: [{ style: 'plain-bodice', parts: { collar: 'stand' } }] }),
+      'a closure apart from its bodice',
+      order({ garments: [{ style: 'plain-bodice', parts: { closure: 'zip-side' } }] }),
       'not-yet',
-      'garments.0.parts.collar',
+      'garments.0.parts.closure',
     ],
     [
       'a sleeve whose measures are missing',

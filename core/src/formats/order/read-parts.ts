@@ -1,6 +1,7 @@
-import { slots, type Part, type Slot } from '../../garment/part.ts';
+import { slotNames, slots, type Part, type Slot } from '../../garment/part.ts';
 import { read, refuse, type Read } from '../../input/input-fault.ts';
-import { partBook } from '../../parts/part-book.ts';
+import { bodiceBook, partBook } from '../../parts/part-book.ts';
+import { byPresentNames } from '../../styles/former-names.ts';
 import { styleBook, styleOf } from '../../styles/style-book.ts';
 import type { Style } from '../../styles/style.ts';
 import { lackWords } from '../../words/lack-words.ts';
@@ -12,31 +13,59 @@ export interface ComposedGarment {
   readonly choices: NonNullable<GarmentFile['choices']>;
 }
 
-const slotNames = Object.keys(slots) as Slot[];
-
 /** Parts that the contract knows and that no garment takes apart yet. */
-const notYet = ['collar', 'closure', 'layers'] as const;
+const notYet = ['closure', 'layers'] as const;
 
 const idOf = (written: PartFile): string => (typeof written === 'string' ? written : written.part);
 
+/** The style of the book on a bodice that adds least to it. */
+const plainestOn = (bodice: string): Style | undefined =>
+  Object.values(styleBook)
+    .filter(({ parts }) => parts.bodice === bodice)
+    .sort((a, b) => Object.keys(a.parts).length - Object.keys(b.parts).length)[0];
+
 function readStyle(garment: GarmentFile, field: string): Read<Style> {
-  const bodice = garment.parts?.bodice;
-  const [id, place] = bodice === undefined ? [garment.style, 'style'] : [idOf(bodice), 'parts.bodice'];
-  if (garment.style !== undefined && id !== garment.style)
+  const bodice = garment.parts?.bodice === undefined ? undefined : idOf(garment.parts.bodice);
+  const named = garment.style === undefined ? undefined : styleOf(garment.style);
+  if (garment.style !== undefined && !named)
+    return refuse(
+      'unknown-style',
+      `${field}.style`,
+      `${garment.style} is not in the style book; there is ${Object.keys(styleBook).join(', ')}.`,
+    );
+  if (bodice === undefined)
+    return named
+      ? read(named)
+      : refuse(
+          'unknown-style',
+          `${field}.style`,
+          `No style and no bodice; there is ${Object.keys(styleBook).join(', ')}.`,
+        );
+  if (named && named.parts.bodice !== bodice)
     return refuse(
       'unknown-style',
       `${field}.parts.bodice`,
-      `The garment is of the style ${garment.style} and of the bodice ${id ?? ''}; name one of them.`,
+      `The style ${named.id} is cut on ${named.parts.bodice}, not on ${bodice}; name one of them.`,
     );
-  const style = id === undefined ? undefined : styleOf(id);
+  const style = named ?? plainestOn(bodice) ?? styleOf(bodice);
   return style
     ? read(style)
     : refuse(
-        'unknown-style',
-        `${field}.${place}`,
-        `${id ?? 'No style'} is not in the style book; there is ${Object.keys(styleBook).join(', ')}.`,
+        'unknown-part',
+        `${field}.parts.bodice`,
+        `${bodice} is no bodice; there is ${bodiceBook.map(({ id }) => id).join(', ')}.`,
       );
 }
+
+/** Without a style nothing is sewn on but what is named. */
+const emptySlots = ({ style, parts }: GarmentFile, { lacks }: Style): NonNullable<GarmentFile['choices']> =>
+  style !== undefined
+    ? {}
+    : Object.fromEntries(
+        slotNames
+          .filter((slot) => lacks[slots[slot]] === undefined && parts?.[slot] === undefined)
+          .map((slot) => [slot, 'none']),
+      );
 
 function readPart(style: Style, slot: Slot, written: PartFile, field: string): Read<Part> {
   const part = partBook.find(({ id }) => id === idOf(written));
@@ -64,7 +93,12 @@ function readPart(style: Style, slot: Slot, written: PartFile, field: string): R
 export function readParts(garment: GarmentFile, field: string): Read<ComposedGarment> {
   const style = readStyle(garment, field);
   if (!style.ok) return style;
-  let choices = garment.choices ?? {};
+  let choices: NonNullable<GarmentFile['choices']> = {
+    ...emptySlots(garment, style.value),
+    ...byPresentNames(style.value.id, garment.choices ?? {}),
+  };
+  const { bodice } = garment.parts ?? {};
+  if (typeof bodice === 'object') choices = { ...choices, ...bodice.options };
   for (const slot of slotNames) {
     const written = garment.parts?.[slot];
     if (written === undefined) continue;

@@ -1,14 +1,15 @@
 import { expect, test } from '@jest/globals';
-import { fittedDressRecipe } from '../../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { pdfText } from '../../testing/pdf-text.ts';
 import { sampleTicket } from '../../testing/sample-ticket.ts';
 import { formatLength } from '../../units/format-length.ts';
 import { inches } from '../../units/length.ts';
 import { figuresPdf } from './figures-pdf.ts';
+import { fittedDress } from '../../styles/fitted-dress.ts';
+import { recipeOf } from '../../styles/recipe-book.ts';
 
 const hand = { 'skirt-front/length': { mm: inches(26), why: 'higher heels' } };
-const draft = fittedDressRecipe.draft({ ...draftInput(middleBody), figures: hand });
+const draft = recipeOf(fittedDress).draft({ ...draftInput(middleBody), figures: hand });
 const ticket = sampleTicket({ title: 'Lantern dress' });
 
 test.each(['in', 'cm'] as const)('the sheet in %s names every piece and every figure at its value', async (unit) => {

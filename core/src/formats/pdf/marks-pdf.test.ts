@@ -1,13 +1,14 @@
 import { expect, test } from '@jest/globals';
 import { PDFDocument } from 'pdf-lib';
 import { chalkAll } from '../../chalk/chalk-piece.ts';
-import { fittedDressRecipe } from '../../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { sampleTicket } from '../../testing/sample-ticket.ts';
 import { figuresPdf } from './figures-pdf.ts';
 import { marksPdf } from './marks-pdf.ts';
+import { fittedDress } from '../../styles/fitted-dress.ts';
+import { recipeOf } from '../../styles/recipe-book.ts';
 
-const draft = fittedDressRecipe.draft(draftInput(middleBody));
+const draft = recipeOf(fittedDress).draft(draftInput(middleBody));
 const ticket = sampleTicket({ title: 'Šaty pro Łucję 灯' });
 
 test('marks print on paper, a page or more for each piece, whatever letters the title has', async () => {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { fittedDress } from '../../styles/fitted-dress/fitted-dress.ts';
+import { fittedDress } from '../../styles/fitted-dress.ts';
 import { measureOf } from '../../measures/catalogue.ts';
 import { pdfText } from '../../testing/pdf-text.ts';
 import { sampleTicket } from '../../testing/sample-ticket.ts';

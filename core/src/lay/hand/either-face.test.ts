@@ -3,17 +3,18 @@ import { readCloths } from '../../formats/order/read-cloths.ts';
 import { clothFileOf } from '../../formats/order/write-order.ts';
 import { readPieces } from '../../formats/pieces/read-pieces.ts';
 import { point } from '../../geometry/point.ts';
-import { plainBodiceRecipe } from '../../styles/plain-bodice/plain-bodice-recipe.ts';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { sampleCloth } from '../../testing/sample-cloth.ts';
 import { inches } from '../../units/length.ts';
 import { layFaultWords } from '../../words/lay-fault-words.ts';
 import { checkLay } from '../proof/check-lay.ts';
-import { canTurnOver, turnOver } from '../hand/hand-lay.ts';
+import { canTurnOver, turnOver } from './hand-lay.ts';
 import type { Fold } from '../model/lay.ts';
 import { layPiecesOn, type LayPiece } from '../model/layable.ts';
 import { layObstacle, planForWork } from '../plan/plan-lay.ts';
 import type { LayTask } from '../model/lay-task.ts';
+import { plainBodice } from '../../styles/plain-bodice.ts';
+import { recipeOf } from '../../styles/recipe-book.ts';
 
 const cloth = sampleCloth({ width: inches(21), selvedge: inches(0.5) });
 /** Half of a rectangle 20 × 30 in, cut from corner to corner: with its own half turn it fills it, with its mirror it does not. */
@@ -80,7 +81,7 @@ describe('cloth that is alike on both sides', () => {
   test('is said in both kinds of file, and holds for all pieces but what is cut through two cloths', () => {
     const both = sampleCloth({ bothSides: true });
     expect(readCloths([clothFileOf(both)], 'in')).toEqual({ ok: true, value: [both] });
-    const { pieces } = plainBodiceRecipe.draft(draftInput(middleBody));
+    const { pieces } = recipeOf(plainBodice).draft(draftInput(middleBody));
     expect(layPiecesOn(both, pieces).every(({ eitherFace }) => eitherFace)).toBe(true);
     expect(layPiecesOn(sampleCloth(), pieces).some(({ eitherFace }) => eitherFace)).toBe(false);
     const file = { format: 'ample-bolt/pieces', version: 1, unit: 'cm', width: 60, bothSides: true, pieces: [{ name: 'wedge', polygon: [[0, 0], [50, 0], [0, 70]], count: 2 }] }; // prettier-ignore

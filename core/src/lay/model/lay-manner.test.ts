@@ -5,7 +5,6 @@ import { readCloths } from '../../formats/order/read-cloths.ts';
 import { clothFileOf } from '../../formats/order/write-order.ts';
 import { add, point, scale, type Point } from '../../geometry/point.ts';
 import { boxOf, moveRing, openHalf } from '../../geometry/ring.ts';
-import { fittedDressRecipe } from '../../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { sampleCloth } from '../../testing/sample-cloth.ts';
 import { inches } from '../../units/length.ts';
@@ -19,8 +18,10 @@ import { layPiecesOn, totalArea } from './layable.ts';
 import { noFitCache } from '../no-fit/no-fit-cache.ts';
 import { layObstacle, planForWork } from '../plan/plan-lay.ts';
 import type { LayTask } from './lay-task.ts';
+import { fittedDress } from '../../styles/fitted-dress.ts';
+import { recipeOf } from '../../styles/recipe-book.ts';
 
-const drafted = fittedDressRecipe.draft(draftInput(middleBody)).pieces;
+const drafted = recipeOf(fittedDress).draft(draftInput(middleBody)).pieces;
 const wide = (change: Partial<Cloth>): Cloth => sampleCloth({ width: inches(60), ...change });
 const lying = (manner: LayManner, ...pieces: string[]) => ({
   manners: pieces.map((piece) => ({ piece, manner })),

@@ -4,13 +4,13 @@ import { garmentPieces } from '../../testing/garment-pieces.ts';
 import { sampleCloth, samplePanel } from '../../testing/sample-cloth.ts';
 import { inches } from '../../units/length.ts';
 import { checkLay } from '../proof/check-lay.ts';
-import type { Cloth, Panel } from '../model/cloth.ts';
+import type { Cloth, Panel } from './cloth.ts';
 import { layObstacle, planForWork } from '../plan/plan-lay.ts';
-import type { LayTask } from '../model/lay-task.ts';
-import type { LayPiece } from '../model/layable.ts';
-import { pocketsOf } from '../model/obstacles.ts';
-import type { Fold } from '../model/lay.ts';
-import { folds } from '../model/lay.ts';
+import type { LayTask } from './lay-task.ts';
+import type { LayPiece } from './layable.ts';
+import { pocketsOf } from './obstacles.ts';
+import type { Fold } from './lay.ts';
+import { folds } from './lay.ts';
 
 const taskOn = (cloth: Cloth, pieces: readonly LayPiece[], fold: Fold = 'open'): LayTask => ({
   pieces,

@@ -8,7 +8,7 @@ import { moveOutline, snappedMove } from '../hand/hand-lay.ts';
 import type { Fold, Lay } from '../model/lay.ts';
 import type { LayPiece } from '../model/layable.ts';
 import { figureStart, matchedLevels } from '../model/matched-levels.ts';
-import { layObstacle, planForWork } from '../plan/plan-lay.ts';
+import { layObstacle, planForWork } from './plan-lay.ts';
 import type { LayTask } from '../model/lay-task.ts';
 import { inPhase } from '../search/strip.ts';
 

@@ -2,7 +2,6 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import { sampleCloth, samplePanel } from '../../testing/sample-cloth.ts';
 import { point } from '../../geometry/point.ts';
 import { boxOf, moveRing } from '../../geometry/ring.ts';
-import { fittedDressRecipe } from '../../styles/fitted-dress/fitted-dress-recipe.ts';
 import { draftInput, middleBody } from '../../testing/bodies.ts';
 import { missesBody, missesSizes } from '../../testing/misses-size-table.ts';
 import { inches } from '../../units/length.ts';
@@ -11,9 +10,11 @@ import type { Cloth } from '../model/cloth.ts';
 import { folds, type Fold, type Lay, type Placement } from '../model/lay.ts';
 import { layPiecesOn } from '../model/layable.ts';
 import { layObstacle, planForWork } from '../plan/plan-lay.ts';
+import { fittedDress } from '../../styles/fitted-dress.ts';
+import { recipeOf } from '../../styles/recipe-book.ts';
 
 const cloth = sampleCloth();
-const pieces = layPiecesOn(cloth, fittedDressRecipe.draft(draftInput(middleBody)).pieces);
+const pieces = layPiecesOn(cloth, recipeOf(fittedDress).draft(draftInput(middleBody)).pieces);
 const plan = (fold: Fold, on: Cloth = cloth, seed = 1, work = 60): Lay =>
   planForWork({ pieces, cloth: on, fold, seed, shrinkPercent: 0, buyIn: 'yd' }, work);
 
@@ -174,7 +175,7 @@ describe('planning', () => {
   const ends = [missesSizes[0], missesSizes[4], missesSizes[9]];
 
   test.each(ends)('first lays of size $size hold in every fold', (size) => {
-    const own = layPiecesOn(cloth, fittedDressRecipe.draft(draftInput(missesBody(size))).pieces);
+    const own = layPiecesOn(cloth, recipeOf(fittedDress).draft(draftInput(missesBody(size))).pieces);
     for (const fold of folds) {
       const task = { pieces: own, cloth, fold, seed: 2, shrinkPercent: 0, buyIn: 'yd' } as const;
       if (layObstacle(task)) continue;

@@ -6,6 +6,7 @@ export const skirtCircle: Part = {
   id: 'skirt-circle',
   slot: 'skirt',
   name: 'Circle skirt',
+  cloths: ['outer'],
   requires: [],
   derives: [],
   checks: ['hip', 'waistToHip', 'waistToFloor'],

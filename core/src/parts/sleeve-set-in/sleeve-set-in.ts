@@ -6,6 +6,7 @@ export const sleeveSetIn: Part = {
   id: 'sleeve-set-in',
   slot: 'sleeve',
   name: 'Set-in sleeve',
+  cloths: ['outer'],
   requires: ['upperArm', 'armLength', 'wrist'],
   derives: [],
   checks: ['elbow', 'shoulderToElbow', 'hand'],

@@ -50,9 +50,10 @@ function standing(view: DetailView, neck: readonly Point[], depth: number, piece
 /** Part of a falling collar's depth that stands, unseen from in front at its centre. By eye. */
 const STANDS = 0.22;
 
-/** A collar that falls over the shoulders: open in front, round behind. */
-function falling(view: DetailView, neck: readonly Point[], depth: number, piece: string): Shape[] {
+/** A collar that falls over the shoulders: with two points where it opens in front, round elsewhere. */
+function falling(view: DetailView, neck: readonly Point[], depth: number, { piece, opens }: Collar): Shape[] {
   const isBack = view.face === 'back';
+  const isOpen = opens === view.face;
   const [stand, fall] = [STANDS * depth, (1 - STANDS) * depth];
   const last = neck.length - 1;
   const up = neck.map(({ x, y }, index) => {
@@ -61,14 +62,15 @@ function falling(view: DetailView, neck: readonly Point[], depth: number, piece:
   });
   const out = neck.map(({ x, y }, index) => {
     const t = index / last;
-    const [dx, dy] = isBack ? [0.75 * (1 - t), 0.55 + 0.45 * t] : [0.8 - 0.45 * t, 0.5 + 0.5 * t];
+    const [dx, dy] = isOpen && !isBack ? [0.8 - 0.45 * t, 0.5 + 0.5 * t] : [0.75 * (1 - t), 0.55 + 0.45 * t];
     return point(x + dx * fall, y + dy * fall);
   });
   const cloth = clothOf(view, piece);
   const [upEnd, outEnd] = [up[0], out[0]];
   const [upCentre, outCentre] = [up[last], out[last]];
   if (!upEnd || !outEnd || !upCentre || !outCentre) return [];
-  if (isBack) {
+  const behind = isBack ? [] : [line(arch(upEnd.x, upEnd.y, -6), 'seam')];
+  if (isBack || !isOpen) {
     const rim = [...mirrored(up), ...[...up].reverse().slice(1)];
     const edge = [...mirrored(out), ...[...out].reverse().slice(1)];
     return [
@@ -77,21 +79,23 @@ function falling(view: DetailView, neck: readonly Point[], depth: number, piece:
       line(rim, 'edge'),
       line([upEnd, outEnd], 'side'),
       line(mirrored([upEnd, outEnd]), 'side'),
+      ...(isOpen ? [line([upCentre, outCentre], 'seam')] : []),
+      ...behind,
     ];
   }
-  const behind = arch(upEnd.x, upEnd.y, -6);
   return [
     ...[(points: readonly Point[]) => [...points], mirrored].flatMap((hand) => [
       ...filled(hand([...up, ...[...out].reverse()]), cloth),
       line(hand(out), 'edge'),
       line(hand([outCentre, upCentre, ...[...up].reverse(), outEnd]), 'side'),
     ]),
-    line(behind, 'seam'),
+    ...behind,
   ];
 }
 
 /** A collar on the neck that it is sewn to, as deep as its end is long. */
-export function collarShapes(view: DetailView, { piece: id, manner }: Collar): Shape[] {
+export function collarShapes(view: DetailView, collar: Collar): Shape[] {
+  const { piece: id, manner } = collar;
   const piece = view.pieces.find((each) => each.id === id);
   const neck = neckLine(view);
   if (!piece || !neck) return [];
@@ -100,6 +104,6 @@ export function collarShapes(view: DetailView, { piece: id, manner }: Collar): S
     case 'stands':
       return standing(view, neck, depth, id);
     case 'falls':
-      return falling(view, neck, depth, id);
+      return falling(view, neck, depth, collar);
   }
 }

@@ -18,6 +18,11 @@ const PUFF = 36;
 /** A sleeve that ends above the armpit still shows so much of its underarm below it, mm. By eye. */
 const SHORT_UNDERARM = 40;
 
+/** The underarm falls at least by this part of its length. By eye. */
+const LEAST_FALL = 0.6;
+/** It goes behind the torso by at most this part of its fall. By eye. */
+const MOST_BEHIND = 0.15;
+
 type HungSleeve = Pick<Extract<Detail, { kind: 'sleeve' }>, 'girths' | 'underarm' | 'gather'>;
 
 const mix = (a: number, b: number, t: number): number => a + (b - a) * t;
@@ -51,12 +56,11 @@ export function hangSleeve(
     const within = mix(toPit, innerEnd, part);
     const inner = besideArm(figure, within, -0.48 * seen(within), angle);
     const offPit = eased(index / 14);
-    left.push(
-      point(
-        mix(pit.x, Math.max(inner.x, 0), offPit),
-        mix(pit.y + 0.9 * (within - toPit), inner.y, offPit),
-      ),
-    );
+    const fall = 0.9 * (within - toPit);
+    // A wide sleeve lies partly behind the torso: it is drawn below its armpit, and no nearer to the centre than it has fallen.
+    const low = Math.max(inner.y, pit.y + LEAST_FALL * fall);
+    const out = Math.max(inner.x, 0, pit.x - MOST_BEHIND * (low - pit.y));
+    left.push(point(mix(pit.x, out, offPit), mix(pit.y + fall, low, offPit)));
   }
   return { left, right, gather, flare: 1 + 0.35 * Math.max(0, loose), sag: 8, topSag: 0, folds: 5, top: [...hole].reverse() };
 } // prettier-ignore

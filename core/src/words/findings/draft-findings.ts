@@ -8,6 +8,7 @@ import { figureWords, type WordedTable } from './say.ts';
 
 /** Why a part that was chosen cannot be sewn to the bodice as it is chosen now. */
 const missingJoin = {
+  neck: 'As it is chosen now the bodice has no round neck that a collar can follow: its neckline has a corner.',
   armhole: 'As it is chosen now the bodice has no armhole that a sleeve can be set into.',
   waist:
     'As it is chosen now the bodice has no seam at the waist for a skirt: it goes on to a hem, or ends above.',

@@ -8,6 +8,7 @@ import { up as measuredAtHome } from './0006-measured-at-home.ts';
 import { up as styleInHistory } from './0007-style-in-history.ts';
 import { up as layRuns } from './0008-lay-runs.ts';
 import { up as detailsOfDrafts } from './0009-details-of-drafts.ts';
+import { up as partsHaveNames } from './0010-parts-have-names.ts';
 
 /** In order; a migration that has run anywhere is never edited. */
 export const migrations: readonly { readonly name: string; readonly up: Migration }[] = [
@@ -20,4 +21,5 @@ export const migrations: readonly { readonly name: string; readonly up: Migratio
   { name: '0007-style-in-history', up: styleInHistory },
   { name: '0008-lay-runs', up: layRuns },
   { name: '0009-details-of-drafts', up: detailsOfDrafts },
+  { name: '0010-parts-have-names', up: partsHaveNames },
 ];

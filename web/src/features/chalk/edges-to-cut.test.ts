@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
-import { plainBodiceRecipe } from '@ample-bolt/core/styles/plain-bodice/plain-bodice-recipe';
 import { draftInput, middleBody } from '@ample-bolt/core/testing/bodies';
 import { edgesToCut } from './edges-to-cut.ts';
 import type { PieceToCut } from './pieces-to-cut.ts';
+import { plainBodice } from '@ample-bolt/core/styles/plain-bodice';
+import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
 
-const { pieces } = plainBodiceRecipe.draft({
+const { pieces } = recipeOf(plainBodice).draft({
   ...draftInput(middleBody),
   rules: ruleSet({ 'school.neckCut': 'later' }),
 });
@@ -29,7 +30,7 @@ describe('edges left for later', () => {
   });
 
   test('there are none where all is cut with its piece', () => {
-    const whole = plainBodiceRecipe
+    const whole = recipeOf(plainBodice)
       .draft(draftInput(middleBody))
       .pieces.map((drafted): PieceToCut => ({ drafted, cut: true, ready: true }));
     expect(edgesToCut(whole, [])).toEqual([]);

@@ -4,12 +4,13 @@ import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Lay } from '@ample-bolt/core/lay/model/lay';
 import { layPiecesOn } from '@ample-bolt/core/lay/model/layable';
 import { planForWork } from '@ample-bolt/core/lay/plan/plan-lay';
-import { fittedDressRecipe } from '@ample-bolt/core/styles/fitted-dress/fitted-dress-recipe';
 import { draftInput, middleBody } from '@ample-bolt/core/testing/bodies';
 import { inches } from '@ample-bolt/core/units/length';
 import { nextToCut, piecesToCut } from './pieces-to-cut.ts';
+import { fittedDress } from '@ample-bolt/core/styles/fitted-dress';
+import { recipeOf } from '@ample-bolt/core/styles/recipe-book';
 
-const draft = fittedDressRecipe.draft(draftInput(middleBody));
+const draft = recipeOf(fittedDress).draft(draftInput(middleBody));
 const cloth = sampleCloth({ width: inches(60) });
 const lay: Lay = planForWork(
   {

@@ -2,13 +2,14 @@ import { describe, expect, test } from '@jest/globals';
 import { distance } from '../../../geometry/point.ts';
 import { contourIntake, contourOpening } from '../../../pieces/contour-dart.ts';
 import { edgesWithRole } from '../../../pieces/piece.ts';
-import { plainBodiceRecipe } from '../../../styles/plain-bodice/plain-bodice-recipe.ts';
 import { draftInput, middleBody } from '../../../testing/bodies.ts';
 import { inches } from '../../../units/length.ts';
 import { contourDarts } from './contour-darts.ts';
 import { plainLength } from '../../../testing/plain-length.ts';
+import { plainBodice } from '../../../styles/plain-bodice.ts';
+import { recipeOf } from '../../../styles/recipe-book.ts';
 
-const [front] = plainBodiceRecipe.draft(draftInput(middleBody)).pieces;
+const [front] = recipeOf(plainBodice).draft(draftInput(middleBody)).pieces;
 if (!front) throw new Error('no front');
 const whole = front.piece;
 const contoured = contourDarts(whole, plainLength(inches(5)));
@@ -39,7 +40,7 @@ describe('contour darts', () => {
   });
 
   test('a piece without waist darts is left as it is', () => {
-    const [plain] = plainBodiceRecipe.draft(draftInput(middleBody, { darts: 'side' })).pieces;
+    const [plain] = recipeOf(plainBodice).draft(draftInput(middleBody, { darts: 'side' })).pieces;
     if (!plain) throw new Error('no front');
     expect(contourDarts(plain.piece, plainLength(inches(5)))).toBe(plain.piece);
   });

@@ -4,16 +4,17 @@ import { distance, type Point } from '../../../geometry/point.ts';
 import { countSelfCrossings } from '../../../geometry/ring.ts';
 import { edgeLength, edgeOf, roleLength, stitchRing, type Piece } from '../../../pieces/piece.ts';
 import { ruleSet } from '../../../rules/catalogue.ts';
-import { bustierBodiceRecipe } from '../../../styles/bustier-bodice/bustier-bodice-recipe.ts';
-import { plainBodiceRecipe } from '../../../styles/plain-bodice/plain-bodice-recipe.ts';
 import type { ChoiceValues } from '../../../garment/choice.ts';
 import { draftInput, middleBody } from '../../../testing/bodies.ts';
 import { inches } from '../../../units/length.ts';
 import { closeWedge } from '../darts/close-wedge.ts';
 import { lowerArmhole } from './lower-armhole.ts';
 import { plainLength } from '../../../testing/plain-length.ts';
+import { plainBodice } from '../../../styles/plain-bodice.ts';
+import { bustierBodice } from '../../../styles/bustier-bodice.ts';
+import { recipeOf } from '../../../styles/recipe-book.ts';
 
-const pieceOf = (id: string, choices: ChoiceValues = {}, recipe = plainBodiceRecipe): Piece => {
+const pieceOf = (id: string, choices: ChoiceValues = {}, recipe = recipeOf(plainBodice)): Piece => {
   const found = recipe.draft(draftInput(middleBody, choices)).pieces.find(({ piece }) => piece.id === id);
   if (!found) throw new Error(`no ${id}`);
   return found.piece;
@@ -91,7 +92,7 @@ describe('armholes as they are chosen', () => {
   test.each(['solved', 'table'] as const)(
     'by the %s block every seam is true, and the rounds are as before',
     (school) => {
-      for (const recipe of [plainBodiceRecipe, bustierBodiceRecipe]) {
+      for (const recipe of [recipeOf(plainBodice), recipeOf(bustierBodice)]) {
         const rules = ruleSet({ 'school.block': school });
         const draft = (own: ChoiceValues) => recipe.draft({ ...draftInput(middleBody, own), rules });
         const [chosen, plain] = [draft(choices), draft({})];
@@ -107,7 +108,8 @@ describe('armholes as they are chosen', () => {
   test('the armhole of a bustier is shorter by the wedge when it is tightened', () => {
     const around = (own: ChoiceValues) =>
       ['centre', 'side'].reduce(
-        (sum, part) => sum + roleLength(pieceOf(`bodice-front-${part}`, own, bustierBodiceRecipe), 'armhole'),
+        (sum, part) =>
+          sum + roleLength(pieceOf(`bodice-front-${part}`, own, recipeOf(bustierBodice)), 'armhole'),
         0,
       );
     expect(Math.abs(around({}) - around({ armholeTight: inches(0.5) }) - inches(0.5))).toBeLessThan(2);
@@ -117,7 +119,7 @@ describe('armholes as they are chosen', () => {
     // As long in front as behind: nothing is left for a bust dart.
     const flat = { ...middleBody, frontWaistLength: inches(16), backWaistLength: inches(16.5) };
     const findings = (own: ChoiceValues) =>
-      plainBodiceRecipe
+      recipeOf(plainBodice)
         .draft(draftInput(flat, own))
         .findings.filter(({ code }) => code === 'armhole-not-tightened');
     expect(findings({ darts: 'side', armholeTight: inches(0.5) })).toMatchObject([
@@ -125,7 +127,7 @@ describe('armholes as they are chosen', () => {
     ]);
     expect(findings({ darts: 'side' })).toEqual([]);
     expect(
-      plainBodiceRecipe
+      recipeOf(plainBodice)
         .draft(draftInput(middleBody, { armholeTight: inches(0.5) }))
         .findings.filter(({ code }) => code === 'armhole-not-tightened'),
     ).toEqual([]);

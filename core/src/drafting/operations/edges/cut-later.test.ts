@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { chalkPiece } from '../../../chalk/chalk-piece.ts';
 import { ruleSet } from '../../../rules/catalogue.ts';
 import { recipeOf } from '../../../styles/recipe-book.ts';
-import { bustierBodice } from '../../../styles/bustier-bodice/bustier-bodice.ts';
+import { bustierBodice } from '../../../styles/bustier-bodice.ts';
 import { styleBook } from '../../../styles/style-book.ts';
 import type { Style } from '../../../styles/style.ts';
 import { draftInput, middleBody } from '../../../testing/bodies.ts';

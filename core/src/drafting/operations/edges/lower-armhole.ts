@@ -1,8 +1,10 @@
+import { clamp } from '../../../geometry/clamp.ts';
 import { placeAtLength, splitCurve, startDirection, type Curve } from '../../../geometry/curve.ts';
 import {
   add,
   angleBetween,
   between,
+  dot,
   point,
   rotateDirection,
   scale,
@@ -18,14 +20,28 @@ import { underarmOf } from '../../../pieces/underarm.ts';
 /** At most this part of the side above a dart is cut away. */
 const MOST_OF_SIDE = 0.4;
 
-/** The curve with its end moved to `foot` and turned by `angle`, radians: its handles grow with its drop and with its run. */
+/** A handle grows by no more than this, and shrinks by no more than its inverse, however its curve lies. */
+const MOST_GROWTH = 3;
+
+/** Growth of a handle with its curve: what the curve's end has moved, as seen along the handle. */
+function growth(handle: Point, was: Point, is: Point): number {
+  const along = dot(was, handle);
+  return along <= 0 ? 1 : clamp(dot(is, handle) / along, 1 / MOST_GROWTH, MOST_GROWTH);
+}
+
+/** The curve with its end moved to `foot` and turned by `angle`, radians; each handle grows as far as the curve does along it. */
 function endedLower(curve: Segment, foot: Point, angle: number): Segment {
   const { a, b } = curve;
   const [c, d] = curve.kind === 'cubic' ? [curve.c, curve.d] : [between(a, b, 1 / 3), between(a, b, 2 / 3)];
-  const drop = (foot.y - a.y) / (b.y - a.y);
-  const run = (foot.x - a.x) / (b.x - a.x);
-  const arriving = rotateDirection(subtract(d, b), angle);
-  return cubic(a, add(a, scale(subtract(c, a), drop)), add(foot, scale(arriving, run)), foot);
+  const [leaving, arriving] = [subtract(c, a), subtract(d, b)];
+  const turned = rotateDirection(arriving, angle);
+  const [was, is] = [subtract(b, a), subtract(foot, a)];
+  return cubic(
+    a,
+    add(a, scale(leaving, growth(leaving, was, is))),
+    add(foot, scale(turned, growth(scale(arriving, -1), was, is))),
+    foot,
+  );
 }
 
 /**

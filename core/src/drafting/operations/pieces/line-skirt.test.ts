@@ -2,12 +2,13 @@ import { describe, expect, test } from '@jest/globals';
 import { countSelfCrossings } from '../../../geometry/ring.ts';
 import { edgesWithRole, roleLength, stitchRing, type Piece } from '../../../pieces/piece.ts';
 import { draftInput, middleBody } from '../../../testing/bodies.ts';
-import { fittedDressRecipe } from '../../../styles/fitted-dress/fitted-dress-recipe.ts';
 import { inches } from '../../../units/length.ts';
 import { lineSkirt } from './line-skirt.ts';
 import { plainLength } from '../../../testing/plain-length.ts';
+import { fittedDress } from '../../../styles/fitted-dress.ts';
+import { recipeOf } from '../../../styles/recipe-book.ts';
 
-const { pieces } = fittedDressRecipe.draft(draftInput(middleBody, { slit: inches(8) }));
+const { pieces } = recipeOf(fittedDress).draft(draftInput(middleBody, { slit: inches(8) }));
 const panelOf = (id: string): Piece => {
   const found = pieces.find(({ piece }) => piece.id === id)?.piece;
   if (!found) throw new Error(`no ${id}`);

@@ -1,12 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import { signedArea } from '../../../geometry/ring.ts';
 import { edgeLength, edgeOf, stitchRing } from '../../../pieces/piece.ts';
-import { plainBodiceRecipe } from '../../../styles/plain-bodice/plain-bodice-recipe.ts';
 import { draftInput, middleBody } from '../../../testing/bodies.ts';
 import { otherId } from '../../../pieces/other-half.ts';
 import { mirrorPiece, openFlat } from './open-flat.ts';
+import { plainBodice } from '../../../styles/plain-bodice.ts';
+import { recipeOf } from '../../../styles/recipe-book.ts';
 
-const [front] = plainBodiceRecipe.draft(draftInput(middleBody)).pieces;
+const [front] = recipeOf(plainBodice).draft(draftInput(middleBody)).pieces;
 if (!front) throw new Error('no front');
 const half = front.piece;
 const whole = openFlat(half);

@@ -1,0 +1,137 @@
+import { sumOf } from '../../pieces/carry-dimensions.ts';
+import { armholeFindings } from '../../checks/openings.ts';
+import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { Body } from '../../drafting/body.ts';
+import { partAtLevel } from '../../drafting/operations/panels/part-at-level.ts';
+import { traceWithAllowance } from '../../drafting/operations/pieces/trace.ts';
+import { point } from '../../geometry/point.ts';
+import type { Piece } from '../../pieces/piece.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { inches } from '../../units/length.ts';
+import { changed, minus, named, plus, sum, times } from '../../workings/working.ts';
+import { choiceTerm } from '../../garment/choice-term.ts';
+import { panelsOf } from '../princess-shell/princess-shell.ts';
+import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
+import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
+import { shellSeams } from '../princess-shell/shell-seams.ts';
+import { zipDown } from '../../garment/zip-down.ts';
+import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { joined } from '../../garment/seam-parts.ts';
+import { fillChoices } from '../fill-choices.ts';
+import { bodiceNetChoices, type BodiceNetChosen } from './choices.ts';
+import { crossedNet } from './crossed-net.ts';
+
+/** The V leaves the armhole half-way down it. */
+const LEAVES = 0.5;
+/** The V ends at least this far under the neck at the centre, and this far above the waist; mm. */
+const UNDER_NECK = inches(1);
+const ABOVE_WAIST = inches(1.5);
+
+const bodiceChoices = (chosen: BodiceNetChosen): BodiceChoices => ({
+  ...chosen,
+  neckline: 'round',
+  darted: true,
+});
+
+const fill = fillChoices(bodiceNetChoices, bodiceChoices, (chosen, frame) => ({
+  netDepth: chosen.netDepth || frame.bustPoint.y,
+}));
+
+const plan = (body: Body, chosen: BodiceNetChosen, rules: RuleSet): ShellPlan => ({
+  ...plainShell(bodiceChoices(chosen), rules),
+  nip: rules['back.nip'],
+  below: hemBelow(body, chosen),
+});
+
+/** The V of net, traced from the block above a line from the armhole to the centre. */
+function netOver(
+  { shell, allowances }: ShellContext,
+  chosen: BodiceNetChosen,
+  half: 'front' | 'back',
+): Piece {
+  const { frame, frontBlock, back } = shell.bodice;
+  const block = half === 'front' ? frontBlock : back;
+  const chest = sumOf(block, 'chest-line');
+  const neck = frame.neckDepth[half] + UNDER_NECK;
+  const centre = Math.max(neck, Math.min(chosen.netDepth, frame.waist[half] - ABOVE_WAIST));
+  const asked = choiceTerm(bodiceNetChoices, 'netDepth', chosen.netDepth);
+  const down = sum(
+    plus(
+      times(sum(plus(named('chest line', chest)), minus(named('shoulder drop', frame.sums.drop))), LEAVES),
+    ),
+    plus(named('shoulder drop', frame.sums.drop)),
+  );
+  const { upper } = partAtLevel(block, {
+    centre: changed(asked, 'kept', centre - chosen.netDepth),
+    end: { on: 'armhole', level: down },
+    shape: 'v',
+    peak: point(0, centre),
+    allowance: allowances.overlay,
+  });
+  return {
+    ...traceWithAllowance(upper, 'net', allowances.overlay),
+    id: `net-${half}`,
+    name: `Net V ${half}`,
+    part: 'net',
+  };
+}
+
+/** Pieces of net, with their seams and details. */
+interface Net extends Pick<ShellGarment, 'seams' | 'details'> {
+  readonly pieces: readonly Piece[];
+}
+
+function vNet(context: ShellContext, chosen: BodiceNetChosen): Net {
+  const { shell } = context;
+  const front = netOver(context, chosen, 'front');
+  const back = chosen.netBack === 'v' ? [netOver(context, chosen, 'back')] : [];
+  return {
+    pieces: [front, ...back],
+    seams: [
+      joined('net to neck front', 'neck', front, shell.front.centre),
+      joined('net to shoulder front', 'shoulder', front, shell.front.centre),
+      ...back.flatMap((net) => [
+        joined('net to neck back', 'neck', net, shell.back.centre),
+        joined('net shoulder', 'shoulder', front, net),
+      ]),
+    ],
+    details: [],
+  };
+}
+
+function netOf(context: ShellContext, chosen: BodiceNetChosen): Net {
+  switch (chosen.net) {
+    case 'v':
+      return vNet(context, chosen);
+    case 'crossed': {
+      const { piece, detail } = crossedNet(context, chosen);
+      return { pieces: [piece], seams: [], details: [detail] };
+    }
+  }
+}
+
+function finish(context: ShellContext, chosen: BodiceNetChosen): ShellGarment {
+  const { shell, body } = context;
+  const panels = panelsOf(shell);
+  const seams = shellSeams(shell);
+  const net = netOf(context, chosen);
+  return {
+    panels,
+    others: [
+      ...traced(panels, 'lining', context.allowances.liningHem),
+      ...traced([shell.front.centre, shell.front.side], 'stay', 0),
+      ...net.pieces,
+    ],
+    seams: [...seams, ...seamsIn(seams, 'lining'), ...net.seams],
+    details: [zipDown('back', [shell.back.centre]), ...net.details],
+    covering: [shell.front.centre.id, shell.back.centre.id],
+    checks: (named) =>
+      armholeFindings(
+        panels.map(({ id }) => named(id)),
+        (id) => body.taken(id),
+      ),
+    findings: [],
+  };
+}
+
+export const bodiceNetRecipe = shellRecipe({ fill, plan, finish });

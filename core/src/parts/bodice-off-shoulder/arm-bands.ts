@@ -1,0 +1,136 @@
+import { finding, type Finding } from '../../findings/finding.ts';
+import { TYPED_WITHIN } from '../../findings/remedy.ts';
+import type { Body } from '../../drafting/body.ts';
+import { notched } from '../../drafting/operations/edges/notched.ts';
+import { strip } from '../../drafting/operations/pieces/strip.ts';
+import { endOf, startOf } from '../../geometry/curve.ts';
+import { distance } from '../../geometry/point.ts';
+import { edgesWithRole, roleLength, type Piece } from '../../pieces/piece.ts';
+import type { Seam } from '../../pieces/seam.ts';
+import { inches } from '../../units/length.ts';
+import { changed, divided, drawn, minus, plus, sum } from '../../workings/working.ts';
+import { choiceTerm } from '../../garment/choice-term.ts';
+import { bodiceOffShoulderChoices } from './choices.ts';
+import type { PrincessShell } from '../princess-shell/princess-shell.ts';
+import { edgesOf } from '../../garment/seam-parts.ts';
+
+/** The bands around the arms, and the shell with their places notched. */
+export interface ArmBands {
+  readonly shell: PrincessShell;
+  readonly band: Piece;
+  readonly seams: readonly Seam[];
+  readonly findings: readonly Finding[];
+}
+
+/** An arm needs at least this of the round, mm: less, and the top edge was measured under the arms. */
+const LEAST_SHARE = inches(3);
+
+/** A top edge measured straight, as a tape lies over it; mm. */
+const straight = (panels: readonly Piece[]): number =>
+  panels
+    .flatMap((piece) => edgesWithRole(piece, 'top'))
+    .reduce((total, { path }) => total + distance(startOf(path), endOf(path)), 0);
+
+/** Findings where the arm, the round or the armhole that is left is too small. */
+function bandFindings(
+  body: Body,
+  share: number,
+  width: number,
+  [front, back]: readonly [number, number],
+): Finding[] {
+  const upperArm = body.taken('upperArm');
+  const opening = share + (front - width) + (back - width);
+  const most = Math.min(front, back);
+  return [
+    ...(share < LEAST_SHARE
+      ? [
+          finding(
+            'arm-share-small' as const,
+            { piece: 'arm-band', measure: 'offShoulderRound' as const },
+            {
+              found: share,
+              expected: LEAST_SHARE,
+              remedy: { kind: 'measure-again' as const, measure: 'offShoulderRound' as const },
+            },
+          ),
+        ]
+      : []),
+    ...(width > most + TYPED_WITHIN
+      ? [
+          finding(
+            'band-too-deep' as const,
+            { piece: 'arm-band', choice: 'band' },
+            {
+              found: width,
+              expected: most,
+              remedy: { kind: 'set-choice' as const, choice: 'band', mm: most },
+            },
+          ),
+        ]
+      : []),
+    ...(upperArm !== undefined && opening < upperArm
+      ? [
+          finding(
+            'opening-too-small' as const,
+            { subject: 'armhole', measure: 'upperArm' as const },
+            { found: opening, expected: upperArm, remedy: { kind: 'set-choice' as const, choice: 'band' } },
+          ),
+        ]
+      : []),
+  ];
+}
+
+/**
+ * The bands of an off-shoulder top without elastic: each arm's share is half of what the round over both arms leaves of the
+ * top edges, measured straight on the drafted panels. A band is doubled, and its ends are sewn over the upper part of what is
+ * left of the armholes. Common practice.
+ */
+export function armBands(body: Body, shell: PrincessShell, wanted: number, allowance: number): ArmBands {
+  const [front, back] = [
+    straight([shell.front.centre, shell.front.side]),
+    straight([shell.back.centre, shell.back.side]),
+  ];
+  const [frontLeft, backLeft] = [
+    roleLength(shell.front.side, 'armhole'),
+    roleLength(shell.back.side, 'armhole'),
+  ];
+  const width = Math.min(wanted, frontLeft, backLeft);
+  const shareSum = sum(
+    plus(divided(body.term('offShoulderRound'), 2)),
+    minus(drawn('top edge in front', front)),
+    minus(drawn('top edge behind', back)),
+  );
+  const share = shareSum.mm;
+  const deep = choiceTerm(bodiceOffShoulderChoices, 'band', wanted);
+  const band = strip({
+    id: 'arm-band',
+    name: 'Arm band',
+    role: 'outer',
+    length: changed(shareSum, 'kept', Math.max(0, LEAST_SHARE - share)),
+    width: changed(deep, 'kept', width - wanted),
+    doubled: true,
+    copies: 2,
+    allowance,
+    notchesAt: [],
+  });
+  const over = (id: string, end: string, side: Piece, whole: number): Seam => ({
+    id,
+    a: [`${band.id}/${end}`],
+    b: edgesOf(side, 'armhole'),
+    relation: { kind: 'part', free: whole - width, layers: 2 },
+    governing: 'armhole',
+  });
+  return {
+    shell: {
+      ...shell,
+      front: { ...shell.front, side: notched(shell.front.side, 'armhole', [width]) },
+      back: { ...shell.back, side: notched(shell.back.side, 'armhole', [width]) },
+    },
+    band,
+    seams: [
+      over('band to armhole front', 'end-start', shell.front.side, frontLeft),
+      over('band to armhole back', 'end-finish', shell.back.side, backLeft),
+    ],
+    findings: bandFindings(body, share, wanted, [frontLeft, backLeft]),
+  };
+}

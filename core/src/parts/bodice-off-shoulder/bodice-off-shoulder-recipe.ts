@@ -1,0 +1,97 @@
+import { edgeLength, edgeOf } from '../../pieces/piece.ts';
+import { bodiceFrame, bodyScale, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
+import type { Body } from '../../drafting/body.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { inches } from '../../units/length.ts';
+import { choiceTerm } from '../../garment/choice-term.ts';
+import { panelsOf } from '../princess-shell/princess-shell.ts';
+import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
+import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
+import { shellSeams } from '../princess-shell/shell-seams.ts';
+import { zipDown } from '../../garment/zip-down.ts';
+import {
+  lowestTop,
+  straplessChecks,
+  straplessTops,
+  topTooLow,
+  type ChosenTop,
+  type StraplessPlan,
+} from '../princess-shell/strapless.ts';
+import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
+import type { Wearer } from '../../garment/part.ts';
+import { armBands } from './arm-bands.ts';
+import { bodiceOffShoulderChoices, type BodiceOffShoulderChosen } from './choices.ts';
+
+/** The level by habit for an adult, and how far it stays above the bust; mm. Common practice, 5 to 6½ below the start line. */
+const USUAL_LEVEL = inches(5.5);
+const ABOVE_BUST = inches(3.5);
+
+const bodiceChoices = (chosen: BodiceOffShoulderChosen): BodiceChoices => ({
+  neckline: 'round',
+  darted: true,
+  neckWidth: inches(3),
+  neckDepthFront: inches(2.25),
+  neckDepthBack: inches(0.75),
+  easeBust: chosen.easeBust,
+  easeWaist: chosen.easeWaist,
+});
+
+const dipOf = (chosen: BodiceOffShoulderChosen): number => (chosen.topEdge === 'sweetheart' ? chosen.dip : 0);
+
+function fill(choices: ChoiceValues, { body, rules }: Wearer): BodiceOffShoulderChosen {
+  const filled = withDefaults(bodiceOffShoulderChoices, choices);
+  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
+  const usual = Math.min(USUAL_LEVEL * bodyScale(body), frame.bustPoint.y - ABOVE_BUST - dipOf(filled));
+  return { ...filled, topLevel: filled.topLevel || Math.min(usual, lowestTop(frame, dipOf(filled))) };
+}
+
+const topOf = (chosen: BodiceOffShoulderChosen, allowance: number): StraplessPlan => ({
+  shape: { front: chosen.topEdge, back: chosen.backEdge },
+  level: choiceTerm(bodiceOffShoulderChoices, 'topLevel', chosen.topLevel),
+  dip: {
+    front: choiceTerm(bodiceOffShoulderChoices, 'dip', dipOf(chosen)),
+    back: choiceTerm(bodiceOffShoulderChoices, 'backDip', chosen.backEdge === 'v' ? chosen.backDip : 0),
+  },
+  backLower: choiceTerm(bodiceOffShoulderChoices, 'topBack', chosen.topBack),
+  ends: { on: 'armhole' },
+  allowance,
+});
+
+const plan = (
+  body: Body,
+  chosen: BodiceOffShoulderChosen,
+  rules: RuleSet,
+  allowances: Allowances,
+): ShellPlan => ({
+  ...plainShell(bodiceChoices(chosen), rules),
+  top: straplessTops(topOf(chosen, allowances.top)),
+  overBust: rules['contour.overBust'] / 2,
+  nip: rules['back.nip'],
+  below: hemBelow(body, chosen),
+});
+
+function finish(context: ShellContext, chosen: BodiceOffShoulderChosen): ShellGarment {
+  const { body, allowances } = context;
+  const banded = armBands(body, context.shell, chosen.band, allowances.strip);
+  const { shell, band } = banded;
+  const panels = panelsOf(shell);
+  const seams = shellSeams(shell);
+  const covering = [shell.front.centre.id, shell.back.centre.id];
+  const top: ChosenTop = { plan: topOf(chosen, allowances.top), level: 'topLevel', backLower: 'topBack' };
+  return {
+    panels,
+    others: [band, ...traced(panels, 'lining', allowances.liningHem)],
+    seams: [...seams, ...banded.seams, ...seamsIn(seams, 'lining')],
+    details: [
+      zipDown('back', [shell.back.centre]),
+      { kind: 'arm-band', piece: band.id, width: chosen.band, length: edgeLength(edgeOf(band, 'free')) },
+    ],
+    covering,
+    checks: straplessChecks(covering, shell.bodice, top),
+    findings: [...topTooLow(shell.bodice, top), ...banded.findings],
+  };
+}
+
+export const bodiceOffShoulderRecipe = shellRecipe({ fill, plan, finish });

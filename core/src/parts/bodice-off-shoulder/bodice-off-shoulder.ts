@@ -1,0 +1,15 @@
+import type { BodicePart } from '../../garment/part.ts';
+import { facedBodiceMeasures } from '../bodice-darted/measures.ts';
+import { bodiceOffShoulderChoices } from './choices.ts';
+
+/** A bodice off the shoulders without elastic: princess seams, bands around the arms, hem below the waist, zip at the back; lined. */
+export const bodiceOffShoulder: BodicePart = {
+  id: 'bodice-off-shoulder',
+  name: 'Off-shoulder bodice',
+  cloths: ['outer', 'lining'],
+  requires: [...facedBodiceMeasures.requires, 'hip'],
+  derives: [...facedBodiceMeasures.derives, 'waistToHip', 'offShoulderRound'],
+  checks: ['upperArm', 'highHip'],
+  choices: bodiceOffShoulderChoices,
+  lacks: { neck: 'no-neck', armhole: 'off-shoulder', waist: 'hem-below' },
+};

@@ -1,0 +1,22 @@
+import { inches } from '../../units/length.ts';
+import { facedBodiceChoices } from '../bodice-darted/choices.ts';
+import { hemChoices, topEdgeChoices } from '../princess-shell/shell-choices.ts';
+import type { Choice, ChosenOf } from '../../garment/choice.ts';
+
+/** Choices of an off-shoulder top. Ranges and defaults are common practice. */
+// prettier-ignore
+export const bodiceOffShoulderChoices = {
+  topEdge: topEdgeChoices.topEdge,
+  backEdge: { kind: 'option', label: 'Back edge', group: 'Neck', help: 'behind', options: { straight: 'straight', v: 'V' }, usual: 'straight' },
+  topLevel: { ...topEdgeChoices.topLevel, label: 'Off-shoulder level', help: 'Down from the start line' },
+  dip: topEdgeChoices.dip,
+  topBack: topEdgeChoices.topBack,
+  backDip: { kind: 'length', label: 'Dip of the back’s V', group: 'Neck', help: 'At the centre', least: inches(0.5), most: inches(2.5), usual: inches(1.5) },
+  band: { kind: 'length', label: 'Arm band', group: 'Sleeve', help: 'Finished depth', least: inches(0.75), most: inches(5), usual: inches(1.5) },
+  length: hemChoices.length,
+  easeBust: { ...facedBodiceChoices.easeBust, usual: inches(1) },
+  easeWaist: { ...facedBodiceChoices.easeWaist, usual: inches(1) },
+  easeHem: { ...hemChoices.easeHem, usual: inches(1.5) },
+} as const satisfies Record<string, Choice>;
+
+export type BodiceOffShoulderChosen = ChosenOf<typeof bodiceOffShoulderChoices>;

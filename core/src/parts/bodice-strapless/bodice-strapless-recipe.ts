@@ -1,0 +1,96 @@
+import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
+import type { Body } from '../../drafting/body.ts';
+import type { RuleSet } from '../../rules/catalogue.ts';
+import { inches } from '../../units/length.ts';
+import { sum } from '../../workings/working.ts';
+import { choiceTerm } from '../../garment/choice-term.ts';
+import { panelsOf } from '../princess-shell/princess-shell.ts';
+import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
+import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
+import { zipDown } from '../../garment/zip-down.ts';
+import {
+  straplessChecks,
+  straplessTops,
+  topTooLow,
+  type ChosenTop,
+  type StraplessPlan,
+} from '../princess-shell/strapless.ts';
+import { shellSeams } from '../princess-shell/shell-seams.ts';
+import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
+import type { Wearer } from '../../garment/part.ts';
+import { bodiceStraplessChoices, type BodiceStraplessChosen } from './choices.ts';
+import { cupsOf, cupSeams, type CupFront } from './cups.ts';
+
+/** The top edge stands this far above the bust line unless chosen, mm. Common practice: less shows more than most expect. */
+const ABOVE_BUST = inches(4);
+
+/** The part above the edge is drafted on an ordinary round neck. */
+const bodiceChoices = (chosen: BodiceStraplessChosen): BodiceChoices => ({
+  neckline: 'round',
+  darted: true,
+  neckWidth: inches(3),
+  neckDepthFront: inches(2.5),
+  neckDepthBack: inches(0.75),
+  easeBust: chosen.easeBust,
+  easeWaist: chosen.easeWaist,
+});
+
+const dipOf = (chosen: BodiceStraplessChosen): number => (chosen.topEdge === 'sweetheart' ? chosen.dip : 0);
+
+function fill(choices: ChoiceValues, { body, rules }: Wearer): BodiceStraplessChosen {
+  const filled = withDefaults(bodiceStraplessChoices, choices);
+  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
+  return { ...filled, topLevel: filled.topLevel || frame.bustPoint.y - ABOVE_BUST - dipOf(filled) };
+}
+
+const topOf = (chosen: BodiceStraplessChosen, allowances: Allowances): StraplessPlan => ({
+  shape: { front: chosen.topEdge, back: 'straight' },
+  level: choiceTerm(bodiceStraplessChoices, 'topLevel', chosen.topLevel),
+  dip: { front: choiceTerm(bodiceStraplessChoices, 'dip', dipOf(chosen)), back: sum() },
+  backLower: choiceTerm(bodiceStraplessChoices, 'topBack', chosen.topBack),
+  ends: { on: 'side', down: choiceTerm(bodiceStraplessChoices, 'topSide', chosen.topSide) },
+  allowance: allowances.top,
+});
+
+const plan = (
+  body: Body,
+  chosen: BodiceStraplessChosen,
+  rules: RuleSet,
+  allowances: Allowances,
+): ShellPlan => ({
+  ...plainShell(bodiceChoices(chosen), rules),
+  armholeEase: -rules['strapless.armholeLess'],
+  top: straplessTops(topOf(chosen, allowances)),
+  overBust: rules['contour.overBust'],
+  underBust: { kind: 'round', mm: body.mm('underBust') + chosen.easeUnderBust },
+  nip: rules['back.nip'],
+});
+
+/** The front in two panels, or in cups and a band. */
+const frontOf = (
+  { shell, allowances, rules }: ShellContext,
+  chosen: BodiceStraplessChosen,
+): CupFront | undefined =>
+  chosen.cups === 'seam' ? cupsOf(shell, allowances.princess, rules['cup.lessThanUnderBust']) : undefined;
+
+function finish(context: ShellContext, chosen: BodiceStraplessChosen): ShellGarment {
+  const { shell } = context;
+  const cups = frontOf(context, chosen);
+  const panels = cups ? [...cups.pieces, shell.back.centre, shell.back.side] : panelsOf(shell);
+  const covering = [cups ? cups.upper.centre.id : shell.front.centre.id, shell.back.centre.id];
+  const seams = cups ? cupSeams(cups, shell.back) : shellSeams(shell);
+  const top: ChosenTop = { plan: topOf(chosen, context.allowances), level: 'topLevel', backLower: 'topBack' };
+  return {
+    panels,
+    others: [...traced(panels, 'lining', context.allowances.liningHem), ...traced(panels, 'stay', 0)],
+    seams: [...seams, ...seamsIn(seams, 'lining')],
+    details: [zipDown('back', [shell.back.centre])],
+    covering,
+    findings: topTooLow(shell.bodice, top),
+    checks: straplessChecks(covering, shell.bodice, top),
+  };
+}
+
+export const bodiceStraplessRecipe = shellRecipe({ fill, plan, finish });

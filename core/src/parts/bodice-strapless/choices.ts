@@ -1,0 +1,20 @@
+import { inches } from '../../units/length.ts';
+import { facedBodiceChoices } from '../bodice-darted/choices.ts';
+import { topEdgeChoices } from '../princess-shell/shell-choices.ts';
+import type { Choice, ChosenOf } from '../../garment/choice.ts';
+
+const { topEdge, ...topEdgeLengths } = topEdgeChoices;
+
+/** Choices of a strapless top. Ranges and defaults are common practice. */
+// prettier-ignore
+export const bodiceStraplessChoices = {
+  topEdge,
+  cups: { kind: 'option', label: 'Cups', group: 'Bodice', help: 'an arc under the bust', options: { none: 'no seam', seam: 'cup seam' }, usual: 'seam' },
+  ...topEdgeLengths,
+  topSide: { kind: 'length', label: 'Below the underarm', group: 'Neck', help: 'Where the top edge meets the side', least: 0, most: inches(2), usual: inches(0.5) },
+  easeBust: { ...facedBodiceChoices.easeBust, most: inches(4), usual: inches(0.5) },
+  easeUnderBust: { kind: 'length', label: 'Ease under the bust', group: 'Ease', help: 'Finished less body', least: 0, most: inches(4), usual: inches(0.25) },
+  easeWaist: { ...facedBodiceChoices.easeWaist, most: inches(4), usual: inches(0.75) },
+} as const satisfies Record<string, Choice>;
+
+export type BodiceStraplessChosen = ChosenOf<typeof bodiceStraplessChoices>;

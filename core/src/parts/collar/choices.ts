@@ -1,0 +1,11 @@
+import type { Choice, ChosenOf } from '../../garment/choice.ts';
+import { inches } from '../../units/length.ts';
+
+/** Height of a collar, which follows from its manner unless it is chosen, and its raise. Ranges are common practice. */
+// prettier-ignore
+export const collarChoices = {
+  collarHeight: { kind: 'length', label: 'Collar height', group: 'Neck', help: 'Finished', least: inches(0.75), most: inches(4), usual: 'from-body' },
+  collarRaise: { kind: 'length', label: 'Collar raised in front', group: 'Neck', help: 'So that it lies to the neck', least: 0, most: inches(1), usual: inches(0.5) },
+} as const satisfies Record<string, Choice>;
+
+export type CollarChosen = ChosenOf<typeof collarChoices>;

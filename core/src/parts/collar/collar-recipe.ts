@@ -1,0 +1,71 @@
+import { standCollar } from '../../drafting/collar/stand-collar.ts';
+import type { Detail } from '../../drafting/detail.ts';
+import { choiceTerm } from '../../garment/choice-term.ts';
+import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
+import { joinEdges } from '../../garment/join.ts';
+import type { DrawnPart, PartInput, PartRecipe } from '../../garment/part.ts';
+import { edgesOf } from '../../garment/seam-parts.ts';
+import type { Face, Piece } from '../../pieces/piece.ts';
+import { equalSeam, type Seam } from '../../pieces/seam.ts';
+import { inches } from '../../units/length.ts';
+import { plus, sum } from '../../workings/working.ts';
+import { traced } from '../princess-shell/traced.ts';
+import { collarChoices, type CollarChosen } from './choices.ts';
+
+type Manner = Extract<Detail, { kind: 'collar' }>['manner'];
+
+/** The usual height by manner, mm. Common practice. */
+const HEIGHT: { readonly [manner in Manner]: number } = { stands: inches(1.5), falls: inches(2.5) };
+
+/** The centre on which the neck lies on a fold; where both do, the collar is cut on the front’s. */
+const foldOf = ({ carriers }: PartInput): Face =>
+  carriers.some(({ face, edges }) => face === 'front' && edges.some(({ role }) => role === 'fold'))
+    ? 'front'
+    : 'back';
+
+const otherFace = (face: Face): Face => (face === 'front' ? 'back' : 'front');
+
+/** The seam that it is sewn to the neck by; where a placket lies under it, the collar is longer than the edges by half of that. */
+function neckSeam(collar: Piece, { join, besideNeck }: PartInput): Seam {
+  const neck = [...joinEdges(join.front), ...joinEdges(join.back)];
+  const seam = equalSeam('collar to neck', edgesOf(collar, 'band'), neck, 'shoulder');
+  return besideNeck ? { ...seam, relation: { kind: 'ease', mm: besideNeck.mm } } : seam;
+}
+
+const fillFor =
+  (manner: Manner) =>
+  (values: ChoiceValues): CollarChosen => {
+    const filled = withDefaults(collarChoices, values);
+    return { ...filled, collarHeight: filled.collarHeight || HEIGHT[manner] };
+  };
+
+/** The collar, as long as the necks that were drafted. One that falls is cut with a stay. */
+const drawFor =
+  (manner: Manner) =>
+  (input: PartInput): DrawnPart => {
+    const { join, besideNeck, allowances } = input;
+    const { front, back } = join;
+    const chosen = fillFor(manner)(input.values);
+    const fold = foldOf(input);
+    const collar = standCollar({
+      neck: sum(plus(front.length), plus(back.length), ...(besideNeck ? [plus(besideNeck)] : [])),
+      fold,
+      shoulderAt: fold === 'front' ? front.length.mm : back.length.mm,
+      height: choiceTerm(collarChoices, 'collarHeight', chosen.collarHeight),
+      raise: choiceTerm(collarChoices, 'collarRaise', chosen.collarRaise),
+      allowance: allowances.neck,
+      copies: 2,
+    });
+    return {
+      pieces: [collar, ...(manner === 'falls' ? traced([collar], 'stay', 0) : [])],
+      seams: [neckSeam(collar, input)],
+      girths: [],
+      details: [{ kind: 'collar', piece: collar.id, manner, opens: otherFace(fold) }],
+      checks: () => [],
+      findings: [],
+      marks: [],
+    };
+  };
+
+export const collarStandRecipe: PartRecipe = { draw: drawFor('stands'), chosen: fillFor('stands') };
+export const collarFallRecipe: PartRecipe = { draw: drawFor('falls'), chosen: fillFor('falls') };

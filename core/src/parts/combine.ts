@@ -1,0 +1,135 @@
+import { allowancesFrom } from '../pieces/allowances.ts';
+import { resolveBody } from '../drafting/body.ts';
+import type { Detail } from '../drafting/detail.ts';
+import { finding, type Finding } from '../findings/finding.ts';
+import type { DrawnGarment } from '../garment/assemble-draft.ts';
+import type { ChoiceValues } from '../garment/choice.ts';
+import type { DraftInput } from '../garment/draft-input.ts';
+import { joinOf, liningJoinOf } from '../garment/join.ts';
+import {
+  slots,
+  type BodicePart,
+  type Composition,
+  type DrawInput,
+  type DrawnPart,
+  type Part,
+} from '../garment/part.ts';
+import type { MeasureId } from '../measures/catalogue.ts';
+import { clothRoles, type Piece } from '../pieces/piece.ts';
+import { bodicePart, chosenParts } from './part-book.ts';
+import { bodiceRecipeOf, partRecipeOf } from './part-recipe-book.ts';
+
+const marked = (piece: Piece, marks: DrawnPart['marks']): Piece => {
+  const own = marks.filter(({ piece: id }) => id === piece.id);
+  return own.length === 0
+    ? piece
+    : { ...piece, notches: [...piece.notches, ...own.map(({ edge, at, kind }) => ({ edge, at, kind }))] };
+};
+
+/** The zip of the bodice carried on down what was sewn to it. */
+const runOn = (details: readonly Detail[], zip: DrawnPart['zip']): readonly Detail[] =>
+  !zip
+    ? details
+    : details.map((detail) =>
+        detail.kind === 'zip' && detail.face === 'back'
+          ? { ...detail, edges: [...detail.edges, ...zip.edges], to: zip.to }
+          : detail,
+      );
+
+const withFindings = (garment: DrawnGarment, ...findings: readonly Finding[]): DrawnGarment => ({
+  ...garment,
+  findings: [...garment.findings, ...findings],
+});
+
+/** One part sewn to the join that it needs; where the garment offers none, as it was drawn, a finding says so. */
+function withPart(garment: DrawnGarment, part: Part, { lacks }: BodicePart, input: DrawInput): DrawnGarment {
+  const kind = slots[part.slot];
+  const join = lacks[kind] ? undefined : joinOf(kind, garment.pieces, garment.seams);
+  if (!join)
+    return withFindings(
+      garment,
+      finding(
+        'part-without-join',
+        { choice: part.slot, subject: kind },
+        { remedy: { kind: 'set-option', choice: part.slot, option: 'none' } },
+      ),
+    );
+  const carrying = new Set([...join.front.runs, ...join.back.runs].map(({ piece }) => piece));
+  const drawn = partRecipeOf(part).draw({
+    ...input,
+    join,
+    lining: liningJoinOf(kind, garment.pieces),
+    besideNeck: garment.besideNeck,
+    carriers: garment.pieces.filter(({ id }) => carrying.has(id)),
+  });
+  return {
+    ...garment,
+    pieces: [...garment.pieces.map((piece) => marked(piece, drawn.marks)), ...drawn.pieces],
+    seams: [...garment.seams, ...drawn.seams],
+    girths: [...garment.girths, ...drawn.girths],
+    details: [...runOn(garment.details, drawn.zip), ...drawn.details],
+    checks: (named) => [...garment.checks(named), ...drawn.checks(named)],
+    findings: [...garment.findings, ...drawn.findings],
+  };
+}
+
+/** Measures that a part needs and that nobody took. */
+const missingFor = ({ requires }: Part, { person }: DraftInput): MeasureId[] =>
+  requires.filter((id) => person.values[id] === undefined);
+
+/** A part is left out while its measures are missing: a finding names them. */
+function missingFindings(part: Part, input: DraftInput): Finding[] {
+  const needs = missingFor(part, input);
+  const [first] = needs;
+  if (first === undefined) return [];
+  return [
+    finding(
+      'part-needs-measures',
+      { choice: part.slot, measure: first },
+      { part: part.name, needs, remedy: { kind: 'measure-again', measure: first } },
+    ),
+  ];
+}
+
+/** The body with what its parts work out of it. */
+const bodyFor = (bodice: BodicePart, parts: readonly Part[], { person, rules }: DraftInput) =>
+  resolveBody(person, [...new Set([bodice, ...parts].flatMap(({ derives }) => derives))], rules);
+
+/** The parts that can be drawn of those that were chosen. */
+const drawable = (composition: Composition, input: DraftInput): Part[] =>
+  chosenParts(composition, input.choices).filter((part) => missingFor(part, input).length === 0);
+
+/** Cloth after cloth; facings after what they face. */
+const cutOrder = ({ role, part }: Piece): number =>
+  2 * clothRoles.indexOf(role) + (part === 'facing' ? 1 : 0);
+
+/** A garment from its parts: its bodice, and each other sewn to the join that it needs; its pieces in the order in which cloths are cut. */
+export function combine(composition: Composition, input: DraftInput): DrawnGarment {
+  const bodice = bodicePart(composition);
+  const parts = drawable(composition, input);
+  const { body, findings } = bodyFor(bodice, parts, input);
+  const { rules, choices: values } = input;
+  const common: DrawInput = { body, values, rules, allowances: allowancesFrom(rules, input.allowances) };
+  const garment = parts.reduce(
+    (made, part) => withPart(made, part, bodice, common),
+    bodiceRecipeOf(bodice).draw(common),
+  );
+  const missing = chosenParts(composition, values).flatMap((part) => missingFindings(part, input));
+  return {
+    ...withFindings(garment, ...missing, ...findings),
+    pieces: [...garment.pieces].sort((a, b) => cutOrder(a) - cutOrder(b)),
+  };
+}
+
+/** The choices of all its parts that are in force, defaults filled in, mm; which part stands in each slot among them. */
+export function chosenOf(composition: Composition, input: DraftInput): ChoiceValues {
+  const bodice = bodicePart(composition);
+  const parts = chosenParts(composition, input.choices);
+  const { body } = bodyFor(bodice, drawable(composition, input), input);
+  const wearer = { body, rules: input.rules };
+  const empty = Object.fromEntries(Object.keys(slots).map((slot) => [slot, 'none']));
+  return [bodiceRecipeOf(bodice), ...drawable(composition, input).map(partRecipeOf)].reduce<ChoiceValues>(
+    (filled, { chosen }) => ({ ...filled, ...chosen(input.choices, wearer) }),
+    { ...empty, ...Object.fromEntries(parts.map(({ id, slot }) => [slot, id])) },
+  );
+}

@@ -1,0 +1,14 @@
+import type { Part } from '../../garment/part.ts';
+import { skirtFittedChoices } from './choices.ts';
+
+/** A skirt fitted over the hip by darts that meet those of the bodice, pegged to the hem, with a slit behind; lined where the bodice is. */
+export const skirtFitted: Part = {
+  id: 'skirt-fitted',
+  slot: 'skirt',
+  name: 'Fitted skirt',
+  cloths: ['outer', 'lining'],
+  requires: ['hip'],
+  derives: ['height', 'waistToHip', 'waistToKnee'],
+  checks: ['waistToFloor'],
+  choices: skirtFittedChoices,
+};

@@ -1,0 +1,68 @@
+import { describe, expect, test } from '@jest/globals';
+import { placeAtLength } from '../geometry/curve.ts';
+import { edgeOf, roleLength } from '../pieces/piece.ts';
+import { draftInput, middleBody } from '../testing/bodies.ts';
+import { expectCuttable } from '../testing/expect-sound.ts';
+import { expectStyleSound } from '../testing/style-suite.ts';
+import { inches } from '../units/length.ts';
+import type { ChoiceValues } from '../garment/choice.ts';
+import { surpliceCropTop } from './surplice-crop-top.ts';
+import { recipeOf } from './recipe-book.ts';
+
+const draft = (choices: ChoiceValues = {}) =>
+  recipeOf(surpliceCropTop).draft(draftInput(middleBody, choices));
+const pieceOf = (id: string, choices: ChoiceValues = {}) => {
+  const found = draft(choices).pieces.find(({ piece }) => piece.id === id);
+  if (!found) throw new Error(`no ${id}`);
+  return found.piece;
+};
+
+describe('the surplice crop top', () => {
+  expectStyleSound(surpliceCropTop, [{}, { overlap: inches(2), shorter: inches(1), sleeveRatio: '2' }]);
+
+  test('both centre notches lie on the centre line, so that they coincide when the mirrored fronts cross', () => {
+    const front = pieceOf('bodice-front');
+    expect(front.cut).toEqual({ copies: 2, layers: 'pair' });
+    for (const edge of ['neck', 'hem-1']) {
+      const xs = front.notches
+        .filter((notch) => notch.edge === edge)
+        .map(({ at }) => placeAtLength(edgeOf(front, edge).path, at).point.x);
+      expect(xs.some((x) => Math.abs(x) < 0.01)).toBe(true);
+    }
+  });
+
+  test('the round at the hem lies between under bust and waist, by where it ends', () => {
+    const hemOf = (shorter: number) =>
+      draft({ shorter }).rounds.find(({ level }) => level === 'hem')?.body ?? 0;
+    expect(hemOf(inches(0.5))).toBeGreaterThan(inches(28));
+    expect(hemOf(inches(2))).toBeGreaterThan(hemOf(inches(0.5)));
+    expect(hemOf(inches(2))).toBeLessThan(inches(31.5));
+  });
+
+  test('the belt is pieced from what the cloth gives, joined to the hem over a part; the sleeve is gathered', () => {
+    const belt = pieceOf('belt', { beltTimes: '3' });
+    expect(belt.cut.copies).toBe(2);
+    expect(belt.cut.copies * roleLength({ ...belt, edges: [edgeOf(belt, 'band')] }, 'band')).toBeCloseTo(
+      inches(84),
+      6,
+    );
+    const { seams } = draft();
+    expect(seams.find(({ id }) => id === 'hem to belt')).toMatchObject({
+      ok: true,
+      relation: { kind: 'part' },
+    });
+    expect(seams.find(({ id }) => id === 'sleeve to armhole')).toMatchObject({
+      ok: true,
+      relation: { kind: 'gather', ratio: 1.5 },
+    });
+  });
+
+  test('cut so short that the hem would meet the darts it is drawn lower and says so; a back open to the hem is a stop', () => {
+    const short = draft({ shorter: inches(5) });
+    expectCuttable(short);
+    const low = draft({ shorter: inches(3), neckDepthBack: inches(14) });
+    expect(low.findings.find(({ code }) => code === 'back-open-below-hem')).toMatchObject({
+      severity: 'stop',
+    });
+  });
+});
