@@ -5,7 +5,8 @@ import { finding, type Finding } from '../findings/finding.ts';
 import type { DrawnGarment } from '../garment/assemble-draft.ts';
 import type { ChoiceValues } from '../garment/choice.ts';
 import type { DraftInput } from '../garment/draft-input.ts';
-import { joinOf, liningJoinOf } from '../garment/join.ts';
+import type { Remedy } from '../findings/remedy.ts';
+import { joinOf, liningJoinOf, type JoinKind } from '../garment/join.ts';
 import {
   slots,
   type BodicePart,
@@ -41,6 +42,12 @@ const withFindings = (garment: DrawnGarment, ...findings: readonly Finding[]): D
   findings: [...garment.findings, ...findings],
 });
 
+/** A remedy for a join that is not there as the garment is chosen: another neckline where that was chosen, or no such part. */
+const fittingRemedy = (kind: JoinKind, { slot }: Part, { values }: DrawInput): Remedy =>
+  kind === 'neck' && (values['neckline'] ?? 'round') !== 'round'
+    ? { kind: 'set-option', choice: 'neckline', option: 'round' }
+    : { kind: 'set-option', choice: slot, option: 'none' };
+
 /** One part sewn to the join that it needs; where the garment offers none, as it was drawn, a finding says so. */
 function withPart(garment: DrawnGarment, part: Part, { lacks }: BodicePart, input: DrawInput): DrawnGarment {
   const kind = slots[part.slot];
@@ -51,7 +58,7 @@ function withPart(garment: DrawnGarment, part: Part, { lacks }: BodicePart, inpu
       finding(
         'part-without-join',
         { choice: part.slot, subject: kind },
-        { remedy: { kind: 'set-option', choice: part.slot, option: 'none' } },
+        { remedy: fittingRemedy(kind, part, input) },
       ),
     );
   const carrying = new Set([...join.front.runs, ...join.back.runs].map(({ piece }) => piece));
