@@ -32,3 +32,9 @@ export const styleBook: { readonly [id: string]: Style } = {
 
 export const styleOf = (id: string): Style | undefined =>
   Object.hasOwn(styleBook, id) ? styleBook[id] : undefined;
+
+/** The style of the book on a bodice that adds least to it; undefined for one that no style is made on. */
+export const plainestOn = (bodice: string): Style | undefined =>
+  Object.values(styleBook)
+    .filter(({ parts }) => parts.bodice === bodice)
+    .sort((a, b) => Object.keys(a.parts).length - Object.keys(b.parts).length)[0];

@@ -30,7 +30,7 @@ test.each<[string, ChoiceGroup, ChoiceValues, string]>([
   ['halter-bodice', 'Closure', {}, 'Tied at the neck; laced behind'],
   ['surplice-crop-top', 'Closure', {}, 'Tie belt'],
   ['plain-bodice', 'Layers', {}, 'Faced, lined, on a stay'],
-  ['bustier-bodice', 'Bodice', {}, 'Bustier bodice'],
+  ['bustier-bodice', 'Bodice', {}, 'Princess bodice'],
 ])('%s, %s with %p: %s', (id, slot, choices, expected) => {
   expect(words(id, slot, choices)).toBe(expected);
 });

@@ -2,7 +2,7 @@ import { edgesByName } from '../pieces/named-edge.ts';
 import type { Draft } from '../drafting/draft.ts';
 import { isAsked, type ChoiceGroup, type ChoiceValues } from '../garment/choice.ts';
 import { slots, type Slot } from '../garment/part.ts';
-import { chosenParts } from '../parts/part-book.ts';
+import { bodicePart, chosenParts } from '../parts/part-book.ts';
 import type { ClothRole, Piece } from '../pieces/piece.ts';
 import type { JoinLack } from '../garment/join-lack.ts';
 import type { Style } from '../styles/style.ts';
@@ -111,7 +111,7 @@ function layersWords({ pieces }: Draft): string {
 export function slotWords(slot: ChoiceGroup, style: Style, draft: Draft, chosen: ChoiceValues): string {
   switch (slot) {
     case 'Bodice':
-      return style.name;
+      return bodicePart(style.parts).name;
     case 'Neck':
       return neckWords(style, draft, chosen);
     case 'Sleeve':

@@ -78,7 +78,7 @@ export type MeasuresChange = Pick<MeasureSet, 'from' | 'startLine' | 'observatio
 /** What each change sends; lengths go as typed. */
 export interface TicketChanges {
   readonly measures: MeasuresChange;
-  readonly style: Pick<Ticket, 'styleId'>;
+  readonly style: Pick<Ticket, 'styleId'> & { readonly keepParts?: boolean };
   readonly choices: { readonly choices: { readonly [id: string]: string } };
   readonly cloths: { readonly cloths: readonly ClothFile[] };
   readonly rules: { readonly rules: { readonly [id: string]: string | null } };

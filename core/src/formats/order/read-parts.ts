@@ -2,7 +2,7 @@ import { slotNames, slots, type Part, type Slot } from '../../garment/part.ts';
 import { read, refuse, type Read } from '../../input/input-fault.ts';
 import { bodiceBook, partBook } from '../../parts/part-book.ts';
 import { byPresentNames } from '../../styles/former-names.ts';
-import { styleBook, styleOf } from '../../styles/style-book.ts';
+import { plainestOn, styleBook, styleOf } from '../../styles/style-book.ts';
 import type { Style } from '../../styles/style.ts';
 import { lackWords } from '../../words/lack-words.ts';
 import type { GarmentFile, PartFile } from './order-file.ts';
@@ -17,12 +17,6 @@ export interface ComposedGarment {
 const notYet = ['closure', 'layers'] as const;
 
 const idOf = (written: PartFile): string => (typeof written === 'string' ? written : written.part);
-
-/** The style of the book on a bodice that adds least to it. */
-const plainestOn = (bodice: string): Style | undefined =>
-  Object.values(styleBook)
-    .filter(({ parts }) => parts.bodice === bodice)
-    .sort((a, b) => Object.keys(a.parts).length - Object.keys(b.parts).length)[0];
 
 function readStyle(garment: GarmentFile, field: string): Read<Style> {
   const bodice = garment.parts?.bodice === undefined ? undefined : idOf(garment.parts.bodice);

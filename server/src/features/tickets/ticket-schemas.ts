@@ -101,12 +101,12 @@ export const measuresEditSchema = {
   },
 } as const;
 
-export type StyleEdit = Versioned & Pick<Ticket, 'styleId'>;
+export type StyleEdit = Versioned & Pick<Ticket, 'styleId'> & { readonly keepParts?: boolean };
 export const styleEditSchema = {
   type: 'object',
   required: ['version', 'styleId'],
   additionalProperties: false,
-  properties: { ...on, styleId: { type: 'string', maxLength: 60 } },
+  properties: { ...on, styleId: { type: 'string', maxLength: 60 }, keepParts: { type: 'boolean' } },
 } as const;
 
 export type ChoicesEdit = Versioned & { readonly choices: { readonly [id: string]: string } };

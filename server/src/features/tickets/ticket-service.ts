@@ -20,7 +20,7 @@ import { notFound, Problem } from '../../http/problem.ts';
 import { createClient, findClient } from '../clients/client-repository.ts';
 import { ticketsWithSentSets } from '../home/home-links.ts';
 import { houseRules } from '../house/house-service.ts';
-import { keptChoices } from '@ample-bolt/core/shop/kept-choices';
+import { keptChoices, onAnotherBodice } from '@ample-bolt/core/shop/kept-choices';
 import {
   knownStyle,
   readChoiceEntries,
@@ -189,15 +189,20 @@ export async function setMeasures(id: string, edit: MeasuresEdit): Promise<Ticke
 
 /**
  * Makes another style of the same measures: what was chosen of the one before, its figures by hand, its sign-offs and its lays
- * do not hold for it. It is undone like every change.
+ * do not hold for it; with `keepParts` what is sewn on stays where the other bodice takes it. It is undone like every change.
  */
-export async function setStyle(id: string, { styleId, ...on }: StyleEdit): Promise<Ticket> {
+export async function setStyle(
+  id: string,
+  { styleId, keepParts = false, ...on }: StyleEdit,
+): Promise<Ticket> {
   const style = knownStyle(styleId);
   const ticket = await ticketById(id);
   if (ticket.styleId === styleId) return ticket;
+  const kept = (choices: NonNullable<Ticket['choices']>) =>
+    keepParts ? onAnotherBodice(choices, knownStyle(ticket.styleId), style) : keptChoices(choices, style);
   return changeTicket(ticket, on, {
     styleId,
-    choices: ticket.choices && keptChoices(ticket.choices, style),
+    choices: ticket.choices && kept(ticket.choices),
     figures: {},
     signedOff: {},
     lays: {},

@@ -1,6 +1,6 @@
 import { optionsInOrder, type OptionChoice } from '@ample-bolt/core/garment/choice';
 import { cropOf } from '@ample-bolt/core/sketch/crop-of';
-import { RadioGroup } from 'radix-ui';
+import { PictureCards } from '../../ui/PictureCards.tsx';
 import { SketchCrop } from '../../canvas/SketchCrop.tsx';
 import type { TicketToDraft } from '../../workers/drafting.worker.ts';
 import { useOptionDrawn } from '../../workers/use-drafted.ts';
@@ -17,30 +17,17 @@ interface OptionCardsProps {
 
 /** The options of a choice, each as the garment that it makes on this client; one is chosen, arrow keys walk them. */
 export const OptionCards = ({ id, choice, chosen, onChoose, ticket }: OptionCardsProps) => (
-  <div className="py-1">
-    <p className="flex flex-wrap items-baseline gap-x-2">
-      <span className="font-semibold">{choice.label}</span>
-      <span className="text-[13px] text-walnut-2">{choice.help}</span>
-    </p>
-    <RadioGroup.Root
-      value={chosen}
-      onValueChange={onChoose}
-      aria-label={choice.label}
-      className="mt-1 grid grid-cols-[repeat(auto-fill,minmax(82px,1fr))] gap-1.5"
-    >
-      {optionsInOrder(choice).map(([option, words]) => (
-        <RadioGroup.Item
-          key={option}
-          value={option}
-          aria-label={words}
-          className="flex flex-col items-center gap-0.5 rounded-soft border border-linen-3 bg-white px-1 pt-1.5 pb-1 text-center text-[13px] leading-tight hover:border-walnut data-[state=checked]:border-indigo data-[state=checked]:bg-indigo-1 data-[state=checked]:font-semibold data-[state=checked]:text-indigo data-[state=checked]:ring-1 data-[state=checked]:ring-indigo"
-        >
-          <OptionPicture ticket={ticket} choice={id} option={option} slot={choice.group} />
-          <span className="flex min-h-8 items-center">{words}</span>
-        </RadioGroup.Item>
-      ))}
-    </RadioGroup.Root>
-  </div>
+  <PictureCards
+    label={choice.label}
+    help={choice.help}
+    value={chosen}
+    onChange={onChoose}
+    cards={optionsInOrder(choice).map(([option, words]) => ({
+      id: option,
+      words,
+      picture: <OptionPicture ticket={ticket} choice={id} option={option} slot={choice.group} />,
+    }))}
+  />
 );
 
 /** A choice at the neck is looked at there, any other on the whole garment. */

@@ -7,6 +7,7 @@ import { slotNames } from '@ample-bolt/core/words/slot-words';
 import type { TicketToDraft } from '../../workers/drafting.worker.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import type { ChoiceEntry } from '../ticket/use-choice-entry.ts';
+import { BodiceCards } from './BodiceCards.tsx';
 import { ChoiceField } from './ChoiceField.tsx';
 import { LayerCloths } from './LayerCloths.tsx';
 
@@ -42,9 +43,10 @@ export function SlotPanel({ slot, style, entry, chosen, words, trial, onBook }: 
           ticket={trial}
         />
       ))}
+      {slot === 'Bodice' && <BodiceCards style={style} entry={entry} />}
       <NotFitting slot={slot} style={style} onBook={onBook} />
       {slot === 'Layers' && <LayerCloths style={style} />}
-      {asked.length === 0 && slot !== 'Layers' && !slotIn(slot) && (
+      {asked.length === 0 && slot !== 'Layers' && slot !== 'Bodice' && !slotIn(slot) && (
         <p className="py-2 text-sm text-walnut-2">Nothing to choose here for this style.</p>
       )}
     </section>
