@@ -101,13 +101,14 @@ describe('seam and outline findings', () => {
   test('a seam that is not true is a stop that says what it should measure', () => {
     const seam = {
       id: 'side',
-      a: ['panel/side'],
-      b: ['panel/fold'],
+      a: [{ edge: 'panel/side' }],
+      b: [{ edge: 'panel/fold' }],
       relation: { kind: 'equal' },
       governing: 'backWaistLength',
       lengthA: 210,
       lengthB: 200,
       difference: 10,
+      intervals: [{ lengthA: 210, lengthB: 200, difference: 10 }],
       ok: false,
     } as const;
     const truing = () => ({ figure: 'panel/side', mm: 205 });
@@ -117,6 +118,8 @@ describe('seam and outline findings', () => {
         severity: 'stop',
         where: { subject: 'side', piece: 'panel', edge: 'side', measure: 'backWaistLength' },
         found: 210,
+        stretch: 1,
+        stretches: 1,
         expected: 200,
         remedy: { kind: 'measure-again', measure: 'backWaistLength' },
         orElse: { kind: 'set-figure', figure: 'panel/side', mm: 205 },

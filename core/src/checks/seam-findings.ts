@@ -1,5 +1,6 @@
 import { countSelfCrossings } from '../geometry/ring.ts';
-import type { CheckedSeam } from '../pieces/check-seams.ts';
+import { worstInterval, type CheckedSeam } from '../pieces/check-seams.ts';
+import { seamEdges } from '../pieces/seam.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import type { HandFigures } from '../pieces/hand-figure.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
@@ -23,17 +24,21 @@ export const seamFindings = (
   seams
     .filter(({ ok }) => !ok)
     .map((seam) => {
-      const { id, a, b, lengthA, difference, governing } = seam;
+      const { id, intervals, governing } = seam;
+      const worst = worstInterval(intervals);
+      const { lengthA, difference } = intervals[worst] ?? seam;
       const correction = truing(seam);
-      const { piece, edge } = idsIn(a[0] ?? '');
+      const { piece, edge } = idsIn(seam.a[0]?.edge ?? '');
       return finding(
         'seam-differs',
         { subject: id, piece, edge, measure: governing },
         {
           found: lengthA,
+          stretch: worst + 1,
+          stretches: intervals.length,
           expected: lengthA - difference,
           remedy: remedyFor(
-            [...a, ...b].map((name) => idsIn(name).piece),
+            seamEdges(seam).map((name) => idsIn(name).piece),
             hand,
             governing,
           ),

@@ -4,7 +4,8 @@ import { bustierBodice } from '../styles/bustier-bodice.ts';
 import { fittedDress } from '../styles/fitted-dress.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { tubeTop } from '../styles/tube-top.ts';
-import { draftInput, middleBody } from '../testing/bodies.ts';
+import { plainBodice } from '../styles/plain-bodice.ts';
+import { draftInput, middleBody, withArm } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import type { Draft } from './draft.ts';
 import type { HandFigures } from '../pieces/hand-figure.ts';
@@ -51,5 +52,20 @@ describe('the figure that trues a seam', () => {
 
   test('a seam that is true asks for nothing', () => {
     expect(draftOf(bustierBodice).findings.filter(({ orElse }) => orElse)).toEqual([]);
+  });
+
+  test('of a sleeve, the stretch between notches that misses is named and trued by itself', () => {
+    const choices = { sleeve: 'sleeve-set-in' };
+    const input = draftInput(withArm(middleBody), choices);
+    const sleeved = (figures: HandFigures) => recipeOf(plainBodice).draft({ ...input, figures });
+    const reach = sleeved({}).figures.find(({ id }) => id === 'bodice-front/shoulder');
+    const moved = sleeved({ 'bodice-front/shoulder': by((reach?.mm ?? 0) + inches(0.5)) });
+    const off = differing(moved).find(({ where }) => where.subject === 'sleeve to armhole, front');
+    expect(off).toMatchObject({ stretches: 2 });
+    const seam = moved.seams.find(({ id }) => id === 'sleeve to armhole, front');
+    const worst = seam?.intervals[(off && 'stretch' in off ? off.stretch : 0) - 1];
+    expect(Math.abs(worst?.difference ?? 0)).toBe(
+      Math.max(...(seam?.intervals ?? []).map(({ difference }) => Math.abs(difference))),
+    );
   });
 });

@@ -1,6 +1,7 @@
 import { idsIn } from '../pieces/named-edge.ts';
 import type { Truing } from '../checks/seam-findings.ts';
-import { checkSeams, type CheckedSeam } from '../pieces/check-seams.ts';
+import { checkSeams, worstInterval, type CheckedSeam } from '../pieces/check-seams.ts';
+import { seamEdges } from '../pieces/seam.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { edgesThrough, type Piece } from '../pieces/piece.ts';
 import type { Figure } from './draft.ts';
@@ -48,8 +49,8 @@ function settle(off: (mm: number) => number, mm: number, difference: number): nu
   return undefined;
 }
 
-const sideEdges = ({ a, b }: CheckedSeam, piece: string): string[] =>
-  [...a, ...b].flatMap((reference) => {
+const sideEdges = (seam: CheckedSeam, piece: string): string[] =>
+  seamEdges(seam).flatMap((reference) => {
     const ids = idsIn(reference);
     return ids.piece === piece ? [ids.edge] : [];
   });
@@ -67,15 +68,15 @@ const movable = (drafted: DraftedPiece, seam: CheckedSeam, { figuresOf, hand }: 
   );
 };
 
-/** By how much the sides of one seam differ on pieces as they now are, mm. */
-const differenceOf = (seam: CheckedSeam, drafted: readonly DraftedPiece[]): number =>
-  checkSeams(
-    drafted.map(({ piece }) => piece),
-    [seam],
-  ).reduce((sum, { difference }) => sum + difference, 0);
+/** By how much the sides of one stretch of a seam differ on pieces as they now are, mm. */
+function differenceOf(seam: CheckedSeam, stretch: number, drafted: readonly DraftedPiece[]): number {
+  const pieces = drafted.map(({ piece }) => piece);
+  const [checked] = checkSeams(pieces, [seam]);
+  return checked?.intervals[stretch]?.difference ?? 0;
+}
 
 /**
- * Finds the correction that trues a seam: the figure of the piece beside it, its partner first, whose point moved the least
+ * Finds the correction that trues the stretch of a seam that misses most: the figure of the piece beside it, its partner first, whose point moved the least
  * makes both sides what they owe each other, with the fewest other seams and rounds off. Undefined where no figure does.
  */
 export function trueSeam(
@@ -84,6 +85,7 @@ export function trueSeam(
   garment: SetGarment,
 ): Truing | undefined {
   const { pieces, figuresOf, hand, line } = garment;
+  const worst = worstInterval(seam.intervals);
   const beside = pieces.filter(({ id }) => sideEdges(seam, id).length > 0);
   const partners = beside.filter((piece) => !isSet(piece, hand));
   const ways = (partners.length > 0 ? partners : beside).flatMap((piece) => {
@@ -96,7 +98,7 @@ export function trueSeam(
       }).drafted;
       return drafted.map((each) => (each === now ? moved : each));
     };
-    const off = (id: string, mm: number): number => differenceOf(seam, withFigure(id, mm));
+    const off = (id: string, mm: number): number => differenceOf(seam, worst, withFigure(id, mm));
     return movable(now, seam, garment).flatMap((figure) => {
       const { id } = figure;
       const mm = readingOf(figure, line);

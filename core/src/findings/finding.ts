@@ -93,7 +93,9 @@ interface FindingKinds {
   readonly 'figure-not-a-point': About<'piece' | 'figure'> & Compared;
   readonly 'figure-unknown': About<'figure'>;
   readonly 'outline-crosses-itself': About<'piece' | 'measure'>;
-  readonly 'seam-differs': About<'piece' | 'edge' | 'measure'> & Of<string> & Compared;
+  readonly 'seam-differs': About<'piece' | 'edge' | 'measure'> &
+    Of<string> &
+    Compared & { readonly stretch: number; readonly stretches: number };
   readonly 'round-differs': About<'measure'> & Of<LevelName> & Compared;
   readonly 'habit-misses': Of<string> & Compared;
   readonly 'schools-differ': Of<string> & Compared;

@@ -8,6 +8,7 @@ import { plainLengths } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import { findingWords } from '../words/finding-words.ts';
 import { renderWorking } from '../workings/render-working.ts';
+import { edgesOn } from '../pieces/seam.ts';
 
 /** A ten-thousandth of a millimetre: beyond any use, and it keeps files readable. */
 export const tidy = (mm: number): number => Math.round(mm * 10_000) / 10_000 + 0;
@@ -94,8 +95,16 @@ export const draftJson = (draft: Draft, unit: Unit) => ({
 
 /** Seams, rounds and findings alone, as `bolt check --json` gives them. */
 export const checkJson = (draft: Draft, unit: Unit) => ({
-  seams: draft.seams.map((seam) => ({
+  seams: draft.seams.map(({ a, b, intervals, ...seam }) => ({
     ...seam,
+    a: edgesOn(a),
+    b: edgesOn(b),
+    runs: { a, b },
+    intervals: intervals.map((each) => ({
+      lengthA: tidy(each.lengthA),
+      lengthB: tidy(each.lengthB),
+      difference: tidy(each.difference),
+    })),
     lengthA: tidy(seam.lengthA),
     lengthB: tidy(seam.lengthB),
     difference: tidy(seam.difference),

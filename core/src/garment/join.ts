@@ -11,7 +11,7 @@ import {
   type PartName,
   type Piece,
 } from '../pieces/piece.ts';
-import type { Seam } from '../pieces/seam.ts';
+import { seamEdges, type Seam } from '../pieces/seam.ts';
 import { edgeOfPiece, plus, sum, type Working } from '../workings/working.ts';
 
 /** Kinds of joins. */
@@ -174,12 +174,12 @@ const reference = ({ piece, edge }: JoinEdge): string => `${piece}/${edge}`;
 export function joinOf(kind: JoinKind, pieces: readonly Piece[], seams: readonly Seam[]): Join | undefined {
   const outside = pieces.filter((piece) => carries(piece) && piece.cut.layers !== 'single');
   const join = aroundOn(kind, outside);
-  const sewn = new Set(seams.flatMap(({ a, b }) => [...a, ...b]));
+  const sewn = new Set(seams.flatMap(seamEdges));
   if (!join || !fits(kind, outside, sewn)) return undefined;
   const own = new Set([...join.front.runs, ...join.back.runs].map(reference));
   const isTaken = seams
-    .filter(({ a, b }) => [...a, ...b].some((name) => own.has(name)))
-    .some(({ a, b }) => [...a, ...b].some((name) => sewnOn.has(partOf(pieces, name))));
+    .filter((seam) => seamEdges(seam).some((name) => own.has(name)))
+    .some((seam) => seamEdges(seam).some((name) => sewnOn.has(partOf(pieces, name))));
   return isTaken ? undefined : join;
 }
 

@@ -1,3 +1,4 @@
+import { seamEdges } from '../pieces/seam.ts';
 import type { Detail } from '../drafting/detail.ts';
 import type { Draft } from '../drafting/draft.ts';
 import { timesInGarment } from '../pieces/girth.ts';
@@ -93,7 +94,7 @@ export function keyLengths(draft: Draft): KeyLength[] {
   const all = draft.pieces.map(({ piece }) => piece);
   const skirt = all.filter((piece) => isSeen(piece, ['skirt']));
   const shown = all.filter((piece) => isSeen(piece, body));
-  const sewn = new Set(draft.seams.flatMap(({ a, b }) => [...a, ...b]));
+  const sewn = new Set(draft.seams.flatMap(seamEdges));
   const lowest = skirt.length > 0 ? skirt : shown;
   const [hem, waist] = [roundOf(lowest, 'hem', sewn), roundOf(lowest, 'waist', sewn)];
   const length = frontLength([...shown, ...skirt]);

@@ -16,6 +16,7 @@ import { missesBody, missesSizes } from '../testing/misses-size-table.ts';
 import { ordinaryRanges, randomBodies } from '../testing/random-bodies.ts';
 import { inches } from '../units/length.ts';
 import { partBook } from './part-book.ts';
+import { edgesOn, whole, type SeamSide } from '../pieces/seam.ts';
 
 const body = { ...withArm(middleBody), offShoulderRound: inches(41) };
 const draftOf = (id: string, choices: ChoiceValues, values = body): Draft =>
@@ -27,8 +28,8 @@ const pieceOf = ({ pieces }: Draft, id: string): Piece => {
 };
 
 /** Length of the edges that a seam names, by a general reference library. */
-const lengthOf = (draft: Draft, names: readonly string[]): number =>
-  names
+const lengthOf = (draft: Draft, side: SeamSide): number =>
+  edgesOn(side)
     .flatMap((name) => {
       const { piece, edge } = idsIn(name);
       return edgeOf(pieceOf(draft, piece), edge).path;
@@ -105,7 +106,7 @@ describe('a collar', () => {
   });
 
   test('its usual height goes with its manner: 1½ standing, 2½ falling. Common practice', () => {
-    const height = (collar: string) => lengthOf(draftOf('plain-bodice', { collar }), ['collar/end']);
+    const height = (collar: string) => lengthOf(draftOf('plain-bodice', { collar }), whole(['collar/end']));
     expect(height('collar-stand')).toBeCloseTo(inches(1.5), 6);
     expect(height('collar-fall')).toBeCloseTo(inches(2.5), 6);
   });
@@ -137,7 +138,7 @@ describe('a fitted skirt', () => {
       const [first] = seamOf(draft, 'waist front').a;
       const front = pieceOf(draft, 'skirt-front');
       const [leg = ''] = front.darts.find(({ id: dart }) => dart === 'waist-dart-1')?.legs ?? [];
-      expect(endOf(edgeOf(front, leg).path).x).toBeCloseTo(lengthOf(draft, [first ?? '']), 6);
+      expect(endOf(edgeOf(front, leg).path).x).toBeCloseTo(lengthOf(draft, first ? [first] : []), 6);
     },
   ); // prettier-ignore
 

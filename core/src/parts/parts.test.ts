@@ -23,6 +23,8 @@ import { findingWords } from '../words/finding-words.ts';
 import { lackWords } from '../words/lack-words.ts';
 import { renderWorking } from '../workings/render-working.ts';
 import { partBook } from './part-book.ts';
+import { idsIn } from '../pieces/named-edge.ts';
+import { edgesOn } from '../pieces/seam.ts';
 
 const withSleeve: ChoiceValues = { sleeve: 'sleeve-set-in' };
 const withSkirt: ChoiceValues = { skirt: 'skirt-circle' };
@@ -107,9 +109,8 @@ function expectSleeve(draft: Draft): void {
   const sleeve = pieceOf(draft, 'sleeve');
   const armhole = draft.seams
     .filter(({ id }) => id.startsWith('sleeve to armhole'))
-    .flatMap(({ b }) => b)
-    .map((name) => name.split('/'))
-    .reduce((sum, [piece = '', edge = '']) => sum + lengthOf(edgeOf(pieceOf(draft, piece), edge)), 0);
+    .flatMap(({ b }) => edgesOn(b).map(idsIn))
+    .reduce((sum, { piece, edge }) => sum + lengthOf(edgeOf(pieceOf(draft, piece), edge)), 0);
   const cap = lengthOf(edgeOf(sleeve, 'cap-back')) + lengthOf(edgeOf(sleeve, 'cap-front'));
   expect(Math.abs(cap - armhole - inches(1))).toBeLessThan(0.05);
 }

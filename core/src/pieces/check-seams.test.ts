@@ -5,6 +5,7 @@ import { inches } from '../units/length.ts';
 import { checkSeams, SEAM_TOLERANCE } from './check-seams.ts';
 import { edgeOf, makePiece, turnedLoop, replaceEdge, roleLength, stitchRing, type Piece } from './piece.ts';
 import { signedArea } from '../geometry/ring.ts';
+import { whole } from './seam.ts';
 
 /** A triangle whose sides are called a, b and c. */
 const triangle = (id: string, size: number): Piece => {
@@ -35,7 +36,8 @@ describe('checkSeams', () => {
     relation: Parameters<typeof checkSeams>[1][number]['relation'],
     a = ['small/a'],
     b = ['large/a'],
-  ) => checkSeams([small, large], [{ id: 'seam', a, b, relation, governing: 'waist' }])[0];
+  ) =>
+    checkSeams([small, large], [{ id: 'seam', a: whole(a), b: whole(b), relation, governing: 'waist' }])[0];
 
   test('equal seams must be equally long, within an eighth of an inch', () => {
     expect(SEAM_TOLERANCE).toBeCloseTo(inches(0.125), 12);
@@ -65,6 +67,58 @@ describe('checkSeams', () => {
       difference: 0,
       ok: true,
     });
+  });
+
+  test('an edge that is sewn twice counts twice, and of one that is sewn in part that part', () => {
+    const seam = {
+      id: 'seam',
+      a: [{ edge: 'small/a', times: 2 }],
+      b: [{ edge: 'large/a' }],
+      relation: { kind: 'equal' },
+      governing: 'waist',
+    } as const;
+    expect(checkSeams([small, large], [seam])[0]).toMatchObject({ lengthA: 200, lengthB: 200, ok: true });
+    const part = { ...seam, a: [{ edge: 'small/a' }], b: [{ edge: 'large/a', from: 40, to: 140 }] };
+    expect(checkSeams([small, large], [part])[0]).toMatchObject({ lengthA: 100, lengthB: 100, ok: true });
+    // More than the edge is long is not sewn.
+    const over = { ...part, b: [{ edge: 'large/a', from: 150, to: 260 }] };
+    expect(checkSeams([small, large], [over])[0]).toMatchObject({ lengthB: 50, difference: 50, ok: false });
+  });
+
+  test('two pleats of an inch take up four', () => {
+    const pleats = { kind: 'pleats', count: 2, depth: 25, towards: 'end' } as const;
+    expect(check(pleats, ['large/a'], ['small/a'])).toMatchObject({ difference: 0, ok: true });
+  });
+
+  test('between notches every stretch is checked by itself, and the worst one told', () => {
+    const notched = (id: string, side: number, at: number): Piece => ({
+      ...triangle(id, side),
+      notches: [{ edge: 'a', at, kind: 'single' }],
+    });
+    const seam = {
+      id: 'seam',
+      a: [{ edge: 'one/a', reversed: false }],
+      b: [{ edge: 'other/a', reversed: true }],
+      relation: { kind: 'between-notches', fullness: [{ kind: 'equal' }, { kind: 'ease', mm: 10 }] },
+      governing: 'armhole',
+    } as const;
+    // The other is sewn against its loop: its notch lies 40 from where the seam begins.
+    const [checked] = checkSeams([notched('one', 120, 45), notched('other', 110, 70)], [seam]);
+    expect(checked?.intervals).toEqual([
+      { lengthA: 45, lengthB: 40, difference: 5 },
+      { lengthA: 75, lengthB: 70, difference: -5 },
+    ]);
+    // As a whole it is as long as it should be: only its stretches tell that it is not true.
+    expect(checked).toMatchObject({ lengthA: 120, lengthB: 110, ok: false });
+    expect(() =>
+      checkSeams(
+        [notched('one', 120, 45), triangle('other', 110)].map((each) => ({
+          ...each,
+          notches: each.id === 'one' ? each.notches : [],
+        })),
+        [seam],
+      ),
+    ).toThrow('intervals');
   });
 
   test('a seam that names what is not drafted is a fault of the recipe', () => {

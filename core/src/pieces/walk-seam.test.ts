@@ -7,6 +7,7 @@ import { point } from '../geometry/point.ts';
 import { line } from '../geometry/segment.ts';
 import type { Piece } from './piece.ts';
 import { SMOOTH, walkSeam } from './walk-seam.ts';
+import { whole } from './seam.ts';
 
 const piece = (id: string, ...edges: { id: string; length: number; notches: number[] }[]): Piece => ({
   id,
@@ -35,15 +36,22 @@ describe('a seam walked', () => {
   test('meets its notches whichever way round the other edge is drawn', () => {
     for (const at of [30, 70]) {
       const back = piece('back', { id: 'side', length: 100, notches: [at] });
-      expect(walkSeam([front, back], { a: ['front/side'], b: ['back/side'] }).apart).toBeCloseTo(0, 9);
+      expect(
+        walkSeam([front, back], { a: whole(['front/side']), b: whole(['back/side']) }).apart,
+      ).toBeCloseTo(0, 9);
     }
   });
 
   test('says how far notches lie apart, and nothing where there are none to compare', () => {
     const back = piece('back', { id: 'side', length: 100, notches: [34] });
-    expect(walkSeam([front, back], { a: ['front/side'], b: ['back/side'] }).apart).toBeCloseTo(4, 9);
+    expect(walkSeam([front, back], { a: whole(['front/side']), b: whole(['back/side']) }).apart).toBeCloseTo(
+      4,
+      9,
+    );
     const plain = piece('back', { id: 'side', length: 100, notches: [] });
-    expect(walkSeam([front, plain], { a: ['front/side'], b: ['back/side'] }).apart).toBeUndefined();
+    expect(
+      walkSeam([front, plain], { a: whole(['front/side']), b: whole(['back/side']) }).apart,
+    ).toBeUndefined();
   });
 
   test('several edges are walked one after the other, with the places where they meet', () => {
@@ -52,10 +60,25 @@ describe('a seam walked', () => {
       { id: 'upper', length: 60, notches: [] },
       { id: 'lower', length: 40, notches: [10] },
     );
-    const walked = walkSeam([front, back], { a: ['front/side'], b: ['back/upper', 'back/lower'] });
+    const walked = walkSeam([front, back], {
+      a: whole(['front/side']),
+      b: whole(['back/upper', 'back/lower']),
+    });
     expect(walked.b).toMatchObject({ length: 100, notches: [30] });
     expect(walked.apart).toBeCloseTo(0, 9);
   });
+});
+
+test('an edge sewn twice is walked twice, and one sewn in part from there on', () => {
+  const cap = piece('sleeve', { id: 'cap', length: 50, notches: [20] });
+  const hole = piece('body', { id: 'armhole', length: 130, notches: [40, 90] });
+  const walked = walkSeam([cap, hole], {
+    a: [{ edge: 'sleeve/cap', times: 2, reversed: false }],
+    b: [{ edge: 'body/armhole', from: 20, to: 120, reversed: false }],
+  });
+  expect(walked.a).toMatchObject({ length: 100, joins: [50], notches: [20, 70] });
+  expect(walked.b).toMatchObject({ length: 100, joins: [], notches: [20, 70] });
+  expect(walked.apart).toBeCloseTo(0, 9);
 });
 
 describe('an edge across a seam that is sewn', () => {
@@ -71,8 +94,8 @@ describe('an edge across a seam that is sewn', () => {
   });
   const turns = (fall: number, other: number) => {
     const walked = walkSeam([panel('front', fall), panel('back', other)], {
-      a: ['front/side'],
-      b: ['back/side'],
+      a: whole(['front/side']),
+      b: whole(['back/side']),
     });
     return Object.fromEntries(walked.runsOn.map(({ role, turn }) => [role, (turn * 180) / Math.PI]));
   };

@@ -2,7 +2,7 @@ import { endDirection, startDirection } from '../geometry/curve.ts';
 import { angleBetween } from '../geometry/point.ts';
 import { edgeLength, edgeOf, type Edge, type EdgeRole, type Piece } from './piece.ts';
 import { idsIn, type NamedEdge } from './named-edge.ts';
-import type { Seam } from './seam.ts';
+import type { Seam, SeamRun, SeamSide } from './seam.ts';
 import { after as edgeAfter, before as edgeBefore } from '../geometry/loop.ts';
 
 /** The corner of a piece at one end of its side of a seam: the edge that goes on there, and the angle inside the piece, radians. */
@@ -59,32 +59,56 @@ function cornersOf(pieces: readonly Piece[], reference: string): { before: Corne
   };
 }
 
-/** Edges one after the other; `against` lays each of them the other way round. */
-function sideOf(pieces: readonly Piece[], references: readonly string[], against: boolean): WalkedSide {
+/** What is sewn of an edge, mm along it from where its loop enters it; kept within the edge. */
+export function sewnStretch({ from = 0, to }: SeamRun, edge: Edge): { from: number; to: number } {
+  const length = edgeLength(edge);
+  const end = Math.min(length, to ?? length);
+  return { from: Math.min(Math.max(0, from), end), to: end };
+}
+
+/** Length of a run as it is sewn, all its times, mm. */
+export function runLength(pieces: readonly Piece[], run: SeamRun): number {
+  const { from, to } = sewnStretch(run, edgeAt(pieces, run.edge).edge);
+  return (to - from) * (run.times ?? 1);
+}
+
+/** The notches of a run from where it is entered, once over; a mark of the cutter's is none. */
+function notchesOf(pieces: readonly Piece[], run: SeamRun, against: boolean): number[] {
+  const { piece, edge } = edgeAt(pieces, run.edge);
+  const { from, to } = sewnStretch(run, edge);
+  return piece.notches
+    .filter((notch) => notch.edge === edge.id && notch.marks === undefined)
+    .filter(({ at }) => at >= from && at <= to)
+    .map(({ at }) => (against ? to - at : at - from));
+}
+
+/** Runs one after the other, each as often as it is sewn; one that does not say its way is laid `against` its loop or along it. */
+function sideOf(pieces: readonly Piece[], side: SeamSide, against: boolean): WalkedSide {
   let length = 0;
   const joins: number[] = [];
   const notches: number[] = [];
-  references.forEach((reference, place) => {
-    const { piece, edge } = edgeAt(pieces, reference);
-    const whole = edgeLength(edge);
-    if (place > 0) joins.push(length);
-    for (const notch of piece.notches)
-      if (notch.edge === edge.id && notch.marks === undefined)
-        notches.push(length + (against ? whole - notch.at : notch.at));
-    length += whole;
-  });
-  const [first, last] = [references[0] ?? '', references.at(-1) ?? ''].map((each) => cornersOf(pieces, each));
+  const isAgainst = ({ reversed = against }: SeamRun) => reversed;
+  for (const run of side) {
+    const once = runLength(pieces, { ...run, times: 1 });
+    for (let time = 0; time < (run.times ?? 1); time++) {
+      if (length > 0) joins.push(length);
+      notches.push(...notchesOf(pieces, run, isAgainst(run)).map((at) => length + at));
+      length += once;
+    }
+  }
+  const [first, last] = [side[0], side.at(-1)];
   if (!first || !last) throw new Error('a side of a seam has at least one edge');
+  const [before, after] = [cornersOf(pieces, first.edge), cornersOf(pieces, last.edge)];
   return {
     length,
     joins,
     notches: notches.sort((p, q) => p - q),
-    start: against ? first.after : first.before,
-    finish: against ? last.before : last.after,
+    start: isAgainst(first) ? before.after : before.before,
+    finish: isAgainst(last) ? after.before : after.after,
   };
 }
 
-const reversed = ({ length, joins, notches, start, finish }: WalkedSide): WalkedSide => ({
+const turned = ({ length, joins, notches, start, finish }: WalkedSide): WalkedSide => ({
   length,
   joins: joins.map((at) => length - at).reverse(),
   notches: notches.map((at) => length - at).reverse(),
@@ -116,24 +140,19 @@ const fit = ({ apart: off, runsOn: on }: WalkedSeam): number => (off ?? 1e6) - o
  * Lays both sides of a seam out straight from the end where they start together. Unless the seam says so, which way each
  * edge runs in its piece is no matter: sides are turned the way round in which their notches meet and most edges run on.
  */
-export function walkSeam(
-  pieces: readonly Piece[],
-  seam: Pick<Seam, 'a' | 'b'> & Partial<Pick<Seam, 'relation'>>,
-): WalkedSeam {
+export function walkSeam(pieces: readonly Piece[], seam: Pick<Seam, 'a' | 'b'>): WalkedSeam {
   const pair = (a: WalkedSide, b: WalkedSide): WalkedSeam => ({
     a,
     b,
     apart: apart(a, b),
     runsOn: runsOn(a, b),
   });
-  if (seam.relation?.kind === 'between-notches') {
-    const { reversed: against } = seam.relation;
-    return pair(sideOf(pieces, seam.a, against.a), sideOf(pieces, seam.b, against.b));
-  }
-  const ways = (references: readonly string[]) => {
-    const along = sideOf(pieces, references, false);
-    const against = sideOf(pieces, references, true);
-    return references.length > 1 ? [along, against, reversed(along), reversed(against)] : [along, against];
+  if ([...seam.a, ...seam.b].some((run) => run.reversed !== undefined))
+    return pair(sideOf(pieces, seam.a, false), sideOf(pieces, seam.b, false));
+  const ways = (side: SeamSide) => {
+    const along = sideOf(pieces, side, false);
+    const against = sideOf(pieces, side, true);
+    return side.length > 1 ? [along, against, turned(along), turned(against)] : [along, against];
   };
   const firsts = seam.a.length > 1 ? ways(seam.a) : [sideOf(pieces, seam.a, false)];
   const pairs = firsts.flatMap((a) => ways(seam.b).map((b) => pair(a, b)));

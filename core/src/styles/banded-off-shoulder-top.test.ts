@@ -33,7 +33,11 @@ describe('the off-shoulder top with bands', () => {
 
   test('a band is sewn over a part of the armhole that is left: notched there, and a deeper one is a stop', () => {
     const band = draft({ band: inches(1.25) }).seams.find(({ id }) => id === 'band to armhole front');
-    expect(band).toMatchObject({ ok: true, relation: { kind: 'part', layers: 2 } });
+    expect(band).toMatchObject({
+      ok: true,
+      b: [{ edge: 'bodice-front-side/armhole', to: inches(1.25), times: 2 }],
+      relation: { kind: 'equal' },
+    });
     const notches = pieceOf('bodice-front-side', { band: inches(1.25) }).notches;
     expect(notches.some(({ edge, at }) => edge === 'armhole' && Math.abs(at - inches(1.25)) < 1e-6)).toBe(
       true,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { placeAtLength } from '../geometry/curve.ts';
-import { edgeOf, roleLength } from '../pieces/piece.ts';
+import { edgeLength, edgeOf, roleLength } from '../pieces/piece.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { expectCuttable } from '../testing/expect-sound.ts';
 import { expectStyleSound } from '../testing/style-suite.ts';
@@ -47,12 +47,16 @@ describe('the surplice crop top', () => {
       6,
     );
     const { seams } = draft();
-    expect(seams.find(({ id }) => id === 'hem to belt')).toMatchObject({
-      ok: true,
-      relation: { kind: 'part' },
-    });
+    const onBelt = seams.find(({ id }) => id === 'hem to belt');
+    expect(onBelt).toMatchObject({ ok: true, relation: { kind: 'equal' } });
+    // As much of the belt lies before the hem as behind it.
+    expect(onBelt?.b).toHaveLength(pieceOf('belt').cut.copies);
+    const length = edgeLength(edgeOf(pieceOf('belt'), 'band'));
+    expect(onBelt?.b[0]?.from).toBeCloseTo(length - (onBelt?.b.at(-1)?.to ?? 0), 6);
+    expect(onBelt?.a.every(({ times }) => times === 2)).toBe(true);
     expect(seams.find(({ id }) => id === 'sleeve to armhole')).toMatchObject({
       ok: true,
+      a: [{ edge: 'sleeve/cap', times: 2 }],
       relation: { kind: 'gather', ratio: 1.5 },
     });
   });

@@ -10,7 +10,7 @@ import type { Body } from '../../drafting/body.ts';
 import { pieceCount, strip } from '../../drafting/operations/pieces/strip.ts';
 import { girthOf } from '../../pieces/girth.ts';
 import { edgesWithRole, roleLength, type Piece } from '../../pieces/piece.ts';
-import type { Seam } from '../../pieces/seam.ts';
+import type { Seam, SeamRun } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
 import { changed, chosen as chosenTerm, divided, drawn, plus, sum, times } from '../../workings/working.ts';
 import type { DrawnGarment } from '../../garment/assemble-draft.ts';
@@ -154,16 +154,24 @@ function draw({ body, rules, allowances }: DrawInput, chosen: BodiceCrossedChose
 const sewnToBelt = (halves: readonly Piece[]): number =>
   2 * halves.reduce((total, piece) => total + roleLength(piece, 'hem'), 0);
 
-/** The hem of both halves, sewn over a part of the belt; the rest of the belt is free to tie. */
+/** The belt as it is sewn to the hem: so much in the middle of all its pieces, one after the other. */
+function sewnBelt(edge: string, pieces: number, length: number, sewn: number): SeamRun[] {
+  const each = length / pieces;
+  const [start, end] = [(length - sewn) / 2, (length + sewn) / 2];
+  return Array.from({ length: pieces }, (_, index): SeamRun => {
+    const before = index * each;
+    return { edge, from: Math.max(0, start - before), to: Math.min(each, end - before) };
+  }).filter(({ from = 0, to = 0 }) => to > from);
+}
+
+/** The hem all round, sewn to the middle of the belt; the rest of the belt is free to tie. */
 function beltSeam(belt: Piece, pieces: number, length: number, halves: readonly Piece[]): Seam {
-  const hems = halves.flatMap((piece) => edgesOf(piece, 'hem'));
+  const band = edgesWithRole(belt, 'band').at(-1)?.id ?? 'band';
   return {
     id: 'hem to belt',
-    a: [...hems, ...hems],
-    b: Array.from({ length: pieces }, () => edgesWithRole(belt, 'band').at(-1)?.id ?? 'band').map(
-      (edge) => `${belt.id}/${edge}`,
-    ),
-    relation: { kind: 'part', free: length - sewnToBelt(halves), layers: 1 },
+    a: halves.flatMap((piece) => edgesOf(piece, 'hem')).map((edge) => ({ edge, times: 2 })),
+    b: sewnBelt(`${belt.id}/${band}`, pieces, length, sewnToBelt(halves)),
+    relation: { kind: 'equal' },
     governing: 'waist',
   };
 }

@@ -113,11 +113,12 @@ export function armBands(body: Body, shell: PrincessShell, wanted: number, allow
     allowance,
     notchesAt: [],
   });
-  const over = (id: string, end: string, side: Piece, whole: number): Seam => ({
+  // The end of a doubled band is folded on itself, so that both its layers lie on the upper part of the armhole.
+  const over = (id: string, end: string, side: Piece): Seam => ({
     id,
-    a: [`${band.id}/${end}`],
-    b: edgesOf(side, 'armhole'),
-    relation: { kind: 'part', free: whole - width, layers: 2 },
+    a: [{ edge: `${band.id}/${end}` }],
+    b: edgesOf(side, 'armhole').map((edge) => ({ edge, to: width, times: 2 })),
+    relation: { kind: 'equal' },
     governing: 'armhole',
   });
   return {
@@ -128,8 +129,8 @@ export function armBands(body: Body, shell: PrincessShell, wanted: number, allow
     },
     band,
     seams: [
-      over('band to armhole front', 'end-start', shell.front.side, frontLeft),
-      over('band to armhole back', 'end-finish', shell.back.side, backLeft),
+      over('band to armhole front', 'end-start', shell.front.side),
+      over('band to armhole back', 'end-finish', shell.back.side),
     ],
     findings: bandFindings(body, share, wanted, [frontLeft, backLeft]),
   };

@@ -9,7 +9,7 @@ import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-s
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { zipDown } from '../../garment/zip-down.ts';
 import { lowestTop, straplessTops, topTooLow, type StraplessPlan } from '../princess-shell/strapless.ts';
-import { equalSeam, type Seam } from '../../pieces/seam.ts';
+import { equalSeam, whole, type Seam } from '../../pieces/seam.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { edgesOf, joined } from '../../garment/seam-parts.ts';
 import { sum } from '../../workings/working.ts';
@@ -65,8 +65,8 @@ function finish(context: ShellContext, chosen: BodiceYokeChosen): ShellGarment {
     ),
     {
       id: `outer to yoke ${half}`,
-      a: tops([outer[half].centre, outer[half].side]),
-      b: edgesOf(yokes[half], 'yoke'),
+      a: whole(tops([outer[half].centre, outer[half].side])),
+      b: whole(edgesOf(yokes[half], 'yoke')),
       relation: { kind: 'ease', mm: chosen.drapeFrom === 'yoke' ? chosen.drape : 0 },
       governing: 'shoulder',
     },

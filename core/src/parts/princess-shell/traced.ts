@@ -1,6 +1,6 @@
 import { copyInto } from '../../drafting/operations/pieces/copy-into.ts';
 import type { ClothRole, Piece, Trim } from '../../pieces/piece.ts';
-import type { Seam } from '../../pieces/seam.ts';
+import type { Seam, SeamRun } from '../../pieces/seam.ts';
 import { edgesAsOn } from '../../drafting/operations/pieces/trace.ts';
 
 /** Less than this is not trimmed, mm. */
@@ -29,7 +29,7 @@ export const traced = (pieces: readonly Piece[], role: ClothRole, hem: number): 
 
 /** The same seams between the pieces of another cloth. */
 export const seamsIn = (seams: readonly Seam[], role: ClothRole): Seam[] => {
-  const there = (reference: string) => `${role}-${reference}`;
+  const there = (run: SeamRun): SeamRun => ({ ...run, edge: `${role}-${run.edge}` });
   return seams.map((seam) => ({
     ...seam,
     id: `${role} ${seam.id}`,

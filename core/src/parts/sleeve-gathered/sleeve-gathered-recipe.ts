@@ -5,7 +5,7 @@ import { joinEdges } from '../../garment/join.ts';
 import type { DrawnPart, PartInput, PartRecipe } from '../../garment/part.ts';
 import { girthOf } from '../../pieces/girth.ts';
 import { edgeLength, edgeOf, roleLength, type Piece } from '../../pieces/piece.ts';
-import type { Seam } from '../../pieces/seam.ts';
+import { whole, type Seam } from '../../pieces/seam.ts';
 import { plus, sum } from '../../workings/working.ts';
 import { sleeveGatheredChoices, type SleeveGatheredChosen } from './choices.ts';
 import { gatheredSleeve } from './gathered-sleeve.ts';
@@ -27,8 +27,9 @@ const hanging = (sleeve: Piece, length: number, gather: number): Detail => ({
 
 const sleeveSeam = (sleeve: Piece, { join }: PartInput, ratio: number): Seam => ({
   id: 'sleeve to armhole',
-  a: [`${sleeve.id}/cap`, `${sleeve.id}/cap`],
-  b: [...joinEdges(join.front), ...joinEdges(join.back)],
+  // Half of it lies on the fold: its gathered edge is sewn twice around the armhole.
+  a: [{ edge: `${sleeve.id}/cap`, times: 2 }],
+  b: whole([...joinEdges(join.front), ...joinEdges(join.back)]),
   relation: { kind: 'gather', ratio },
   governing: 'armhole',
 });

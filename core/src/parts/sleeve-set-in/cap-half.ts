@@ -41,13 +41,9 @@ function fullnessOf(half: CapHalf): Fullness[] {
 
 export const setIn = (face: Face, half: CapHalf): Seam => ({
   id: `sleeve to armhole, ${face}`,
-  a: [`sleeve/cap-${face}`],
-  b: joinEdges(half.side),
   // From the underarm up: the loop of the sleeve runs up the back of the cap and down its front, and that of a bodice down.
-  relation: {
-    kind: 'between-notches',
-    fullness: fullnessOf(half),
-    reversed: { a: face === 'front', b: true },
-  },
+  a: [{ edge: `sleeve/cap-${face}`, reversed: face === 'front' }],
+  b: joinEdges(half.side).map((edge) => ({ edge, reversed: true })),
+  relation: { kind: 'between-notches', fullness: fullnessOf(half) },
   governing: 'armhole',
 });

@@ -13,6 +13,7 @@ import { sleeveSetInChoices, type SleeveSetInChosen } from './choices.ts';
 import { capHalf, setIn } from './cap-half.ts';
 import { sleevePiece, type SleevePlan } from './sleeve-piece.ts';
 import { solveCap } from './sleeve-cap.ts';
+import { equalSeam } from '../../pieces/seam.ts';
 
 /** Of the arm's length, down to the elbow, and to half-way above it. Common practice. */
 const DOWN = { elbow: 0.56, short: 0.32 };
@@ -125,13 +126,7 @@ function draw(input: PartInput): DrawnPart {
     seams: [
       setIn('front', halves.front),
       setIn('back', halves.back),
-      {
-        id: 'sleeve underarm',
-        a: ['sleeve/underarm-front'],
-        b: ['sleeve/underarm-back'],
-        relation: { kind: 'equal' },
-        governing: 'armLength',
-      },
+      equalSeam('sleeve underarm', ['sleeve/underarm-front'], ['sleeve/underarm-back'], 'armLength'),
     ],
     girths: [
       girthOf(

@@ -1,5 +1,5 @@
 import type { Edge, EdgeRole, Piece } from '../../pieces/piece.ts';
-import type { Seam } from '../../pieces/seam.ts';
+import { edgesOn, seamEdges, type Seam } from '../../pieces/seam.ts';
 import { edgesByName, nameOfEdge } from '../../pieces/named-edge.ts';
 
 /** Names of edges that are sewn to something that is seen, and of those that are drawn as their partner's line. */
@@ -11,12 +11,12 @@ export interface Sewn {
 /** The edges that seams sew together: of pieces that are seen, and of those of them that lie on the torso as panels. */
 export function sewnEdges(seams: readonly Seam[], seen: readonly Piece[], panels: readonly Piece[]): Sewn {
   const [onSeen, onPanel] = [edgesByName(seen), edgesByName(panels)];
-  const shown = seams.filter(({ a, b }) => [...a, ...b].every((name) => onSeen(name)));
-  const placed = shown.filter(({ a, b }) => [...a, ...b].every((name) => onPanel(name)));
-  const first = new Set(placed.flatMap(({ a }) => a));
+  const shown = seams.filter((seam) => seamEdges(seam).every((name) => onSeen(name)));
+  const placed = shown.filter((seam) => seamEdges(seam).every((name) => onPanel(name)));
+  const first = new Set(placed.flatMap(({ a }) => edgesOn(a)));
   return {
-    sewn: new Set(shown.flatMap(({ a, b }) => [...a, ...b])),
-    drawnByPartner: new Set(placed.flatMap(({ b }) => b).filter((edge) => !first.has(edge))),
+    sewn: new Set(shown.flatMap(seamEdges)),
+    drawnByPartner: new Set(placed.flatMap(({ b }) => edgesOn(b)).filter((edge) => !first.has(edge))),
   };
 }
 

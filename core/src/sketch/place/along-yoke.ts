@@ -1,7 +1,7 @@
 import { lookup, valueAt } from '../../geometry/lookup.ts';
 import { distance, type Point } from '../../geometry/point.ts';
 import type { NamedEdge } from '../../pieces/named-edge.ts';
-import type { Seam } from '../../pieces/seam.ts';
+import { edgesOn, type Seam } from '../../pieces/seam.ts';
 import { flatPlace, type Panel } from './panel.ts';
 import { pointsAlong } from './run-down.ts';
 
@@ -11,7 +11,7 @@ export function alongYoke(
   { a, b }: Seam,
   find: (name: string) => NamedEdge | undefined,
 ): Panel[] {
-  const [onYoke] = b.map(find);
+  const [onYoke] = edgesOn(b).map(find);
   const yoke = panels.find(({ piece }) => piece === onYoke?.piece);
   if (!yoke || !onYoke || b.length !== 1 || onYoke.edge.role !== 'yoke') return [...panels];
   const byX = (points: readonly Point[]) => [...points].sort((p, q) => p.x - q.x);
@@ -20,7 +20,7 @@ export function alongYoke(
   const yokeY = lookup(target.map(({ x, y }) => [x, y]));
   let sewn = 0;
   const moves: { panel: Panel; x: number; y: number; out: number; height: number; along: number }[] = [];
-  for (const side of a.map(find)) {
+  for (const side of edgesOn(a).map(find)) {
     const panel = panels.find(({ piece }) => piece === side?.piece);
     if (!panel || !side) return [...panels];
     let last: Point | undefined;

@@ -1,7 +1,7 @@
 import { lookup, valueAt, type Lookup } from '../../geometry/lookup.ts';
 import type { NamedEdge } from '../../pieces/named-edge.ts';
 import { levelDown, type Face, type Piece } from '../../pieces/piece.ts';
-import type { Seam } from '../../pieces/seam.ts';
+import { edgesOn, type Seam } from '../../pieces/seam.ts';
 import type { Figure } from '../figure.ts';
 import { runDown } from './run-down.ts';
 import { isSkirt, sideEdges, sideRun } from './torso-pieces.ts';
@@ -57,7 +57,7 @@ export function sideHeights(
     );
   }
   for (const { a, b } of seams) {
-    const [front, back] = [a.map(find), b.map(find)];
+    const [front, back] = [edgesOn(a).map(find), edgesOn(b).map(find)];
     const [partner] = back;
     if (!partner || back.length !== 1 || partner.piece.face !== 'back' || partner.edge.role !== 'side')
       continue;

@@ -2,7 +2,7 @@ import type { Draft } from '../../drafting/draft.ts';
 import { lookup, valueAt, type Lookup } from '../../geometry/lookup.ts';
 import { edgesByName, type NamedEdge } from '../../pieces/named-edge.ts';
 import { edgeOf, edgesWithRole, type Piece } from '../../pieces/piece.ts';
-import type { Seam } from '../../pieces/seam.ts';
+import { edgesOn, type Seam } from '../../pieces/seam.ts';
 import type { Figure } from '../figure.ts';
 import { alongYoke } from './along-yoke.ts';
 import { centreHeights, SHOULDER_ZONE, sideHeights, waistDown } from './heights.ts';
@@ -18,7 +18,7 @@ function innerSeams(
 ): Map<Piece, { of: Piece; ofEdge: string; edge: string }> {
   const found = new Map<Piece, { of: Piece; ofEdge: string; edge: string }>();
   for (const { a, b } of seams) {
-    const [first, second] = [a.map(find), b.map(find)];
+    const [first, second] = [edgesOn(a).map(find), edgesOn(b).map(find)];
     const [centre, side] = [first[0], second[0]];
     if (a.length !== 1 || b.length !== 1 || !centre || !side) continue;
     const pair = centre.piece.panel === 'centre' && side.piece.panel === 'side';

@@ -137,8 +137,8 @@ export const draftFindings: WordedTable<
   'figure-unknown': ({ where }) => `This draft has no figure ${where.figure}; it was set by hand.`,
   'outline-crosses-itself': ({ where }) =>
     `${pieceName(where.piece)}: the outline crosses itself. Some measures contradict each other.`,
-  'seam-differs': ({ where, found, expected }, length) =>
-    `Seam ${where.subject}: the two sides differ by ${length(Math.abs(found - expected))}.`,
+  'seam-differs': ({ where, found, expected, stretch, stretches }, length) =>
+    `Seam ${where.subject}${stretches > 1 ? `, stretch ${stretch} of ${stretches} between its notches` : ''}: the two sides differ by ${length(Math.abs(found - expected))}.`,
   'round-differs': ({ where, found, expected }, length) =>
     `Finished ${levelKind(where.subject).girth} is ${length(found)}; wanted ${length(expected)}.`,
   'cut-later': ({ roles, found }, length) =>

@@ -7,6 +7,7 @@ import type { DraftedPiece } from '@ample-bolt/core/pieces/drafted-piece';
 import { OUTLINE_TOLERANCE } from '@ample-bolt/core/pieces/piece';
 import { lineText, ringText } from '../../canvas/path-text.ts';
 import { useSize } from '../../ui/use-size.ts';
+import { seamEdges } from '@ample-bolt/core/pieces/seam';
 
 interface AllPiecesProps {
   readonly pieces: readonly DraftedPiece[];
@@ -72,7 +73,7 @@ function Lying({ lying, scale, seam, cloth, mark, onChoose }: LyingProps) {
   const place = lyingAt(lying);
   const rings = { cut: outline.map(place), stitch: stitch.map(place) };
   const box = boxOf([...rings.cut, ...rings.stitch]);
-  const sewn = new Set([...(seam?.a ?? []), ...(seam?.b ?? [])]);
+  const sewn = new Set(seam ? seamEdges(seam) : []);
   const lit = piece.edges.filter(({ id }) => sewn.has(`${piece.id}/${id}`));
   const [width, height] = [(box.maxX - box.minX) * scale, (box.maxY - box.minY) * scale];
   return (

@@ -38,6 +38,8 @@ import {
   type School,
 } from './use-beside.ts';
 import { useTrued } from './use-trued.ts';
+import { seamEdges } from '@ample-bolt/core/pieces/seam';
+import { idsIn } from '@ample-bolt/core/pieces/named-edge';
 
 /** The pieces as drawn, the seams measured against each other, and what the checks found. */
 export function DraftPage() {
@@ -48,9 +50,9 @@ export function DraftPage() {
 
 /** The edge of a seam that lies on a piece. */
 const edgesOn = (seam: CheckedSeam | undefined, piece: string): Lit => ({
-  edges: [...(seam?.a ?? []), ...(seam?.b ?? [])].flatMap((reference) => {
-    const [owner, edge = ''] = reference.split('/');
-    return owner === piece ? [edge] : [];
+  edges: (seam ? seamEdges(seam) : []).flatMap((reference) => {
+    const ids = idsIn(reference);
+    return ids.piece === piece ? [ids.edge] : [];
   }),
   points: [],
 });
@@ -102,7 +104,7 @@ function DraftTable({ drafted: stored, style }: { readonly drafted: DraftedTicke
     setSeamId(next.id);
     if (current && edgesOn(next, current.piece.id).edges.length > 0) return;
     // Both edges of a seam are seen among all pieces; one that is not true is looked at on its piece, beside what would true it.
-    setChosen(next.ok ? undefined : (next.a[0] ?? '').split('/')[0]);
+    setChosen(next.ok ? undefined : next.a[0] && idsIn(next.a[0].edge).piece);
   };
   const handles = handlesNow(all, entry.lengths).filter(({ piece }) => piece === current?.piece.id);
   return (

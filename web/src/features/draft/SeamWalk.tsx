@@ -9,6 +9,8 @@ import { Button } from '../../ui/Button.tsx';
 import { useSize } from '../../ui/use-size.ts';
 import { useRemedy } from '../ticket/use-remedy.ts';
 import type { Truing } from './use-trued.ts';
+import { idsIn } from '@ample-bolt/core/pieces/named-edge';
+import type { Fullness, SeamSide } from '@ample-bolt/core/pieces/seam';
 
 interface SeamWalkProps {
   readonly draft: Draft;
@@ -22,9 +24,13 @@ interface SeamWalkProps {
 const BAR = { height: 12, first: 22, second: 50 };
 const HEIGHT = 84;
 
-/** The pieces that a side of a seam lies on, each once. */
-const piecesOf = (references: readonly string[]): string =>
-  [...new Set(references.map((reference) => pieceName(reference.split('/')[0] ?? '')))].join(' and ');
+/** The pieces that a side of a seam lies on, each once, with how often an edge of it is sewn. */
+const piecesOf = (side: SeamSide): string =>
+  [
+    ...new Set(
+      side.map(({ edge, times = 1 }) => `${pieceName(idsIn(edge).piece)}${times > 1 ? ` ×${times}` : ''}`),
+    ),
+  ].join(' and ');
 
 /** The two edges of a seam laid out straight and walked along each other: both lengths, where pieces meet, and every notch. */
 export function SeamWalk({ draft, seam, unit, truing }: SeamWalkProps) {
@@ -138,11 +144,21 @@ function relationWords({ relation, ok, difference }: CheckedSeam, length: (mm: n
       return `The first is gathered, ${relation.ratio} to 1${off}`;
     case 'pleats':
       return `The first is laid in ${relation.count} pleats, each ${length(relation.depth)} deep${off}`;
-    case 'between-notches': {
-      const eased = relation.fullness.reduce((sum, each) => sum + (each.kind === 'ease' ? each.mm : 0), 0);
-      return `Flat on each other to the notch, then ${length(eased)} eased in up to the shoulder${off}`;
-    }
-    case 'part':
-      return `Sewn over a part; ${length(relation.free)} of the second stay free${off}`;
+    case 'between-notches':
+      return `From notch to notch: ${relation.fullness.map((each) => fullnessWords(each, length)).join('; ')}${off}`;
+  }
+}
+
+/** What one stretch between notches asks. */
+function fullnessWords(fullness: Fullness, length: (mm: number) => string): string {
+  switch (fullness.kind) {
+    case 'equal':
+      return 'flat';
+    case 'ease':
+      return `${length(fullness.mm)} eased in`;
+    case 'gather':
+      return `gathered ${fullness.ratio} to 1`;
+    case 'pleats':
+      return `${fullness.count} pleats, ${length(fullness.depth)} deep`;
   }
 }
