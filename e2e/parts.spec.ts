@@ -65,7 +65,7 @@ test('a princess bodice with set-in sleeves and a half-circle skirt is composed,
   await expect(page.getByText('seams true.')).toBeVisible();
   const seam = page.getByRole('button', { name: /sleeve to armhole, front/ });
   await seam.click();
-  await expect(page.getByText('Flat on each other to the notch')).toBeVisible();
+  await expect(page.getByText('From notch to notch: flat;')).toBeVisible();
 
   const cloths = (styleBook['bustier-bodice']?.cloths ?? []).map((role) => ({
     role,
@@ -157,4 +157,49 @@ test('a part that the bodice cannot carry any more stops it, and one press leave
   await expect(page.getByText('has no seam at the waist for a skirt')).toBeHidden();
   await openSlot(page, 'Skirt');
   await expect(page.getByRole('radio', { name: 'circle skirt' })).not.toBeChecked();
+});
+
+test('a bodice is exchanged under what is sewn on, and a collar goes on a round neck alone', async ({
+  page,
+  request,
+}) => {
+  const opened = await request.post('/api/tickets', {
+    data: { title: 'Exchanged bodice', client: { name: 'Corin Tarn', kind: 'adult' }, dueOn: '2027-05-01', unit: 'in', styleId: 'fitted-dress' },
+  }); // prettier-ignore
+  const { id } = (await opened.json()) as { id: string };
+  await putPart(request, id, 'measures', {
+    from: 'neckSide',
+    startLine: 'stitch',
+    observations: { build: 'middle', tummy: 'flat', shoulders: 'middle' },
+    values: body,
+  });
+  await page.goto(`/tickets/${id}/style`);
+  await openSlot(page, 'Neck and collar');
+  await page.getByRole('radio', { name: 'falling collar' }).click();
+  await page.getByRole('radio', { name: 'V', exact: true }).click();
+  await expect(page.getByText('its neckline has a corner')).toBeVisible();
+  await page.getByRole('button', { name: 'Set it' }).click();
+  await expect(page.getByText('its neckline has a corner')).toBeHidden();
+  await expect(page.getByRole('radio', { name: 'round', exact: true })).toBeChecked();
+
+  // The dress's skirt and the collar go over to princess seams; a strapless bodice takes the skirt alone.
+  await openSlot(page, 'Bodice');
+  await page.getByRole('radio', { name: 'Princess bodice' }).click();
+  await expect(page.getByRole('button', { name: /^Bodice.*Princess bodice/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Skirt.*Fitted skirt/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Neck and collar.*collar/ })).toBeVisible();
+  await openSlot(page, 'Bodice');
+  await page.getByRole('radio', { name: 'Strapless bodice' }).click();
+  await expect(page.getByRole('button', { name: /^Bodice.*Strapless bodice/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Skirt.*Fitted skirt/ })).toBeVisible();
+  await openSlot(page, 'Neck and collar');
+  await expect(page.getByText('its edge lies below the neck').first()).toBeVisible();
+
+  // The composition is the ticket's: the draft has its pieces, and undo brings the dress back.
+  await page.goto(`/tickets/${id}/draft`);
+  await expect(page.getByRole('button', { name: 'Skirt front', exact: true })).toBeVisible();
+  await page.goto(`/tickets/${id}/style`);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByRole('button', { name: /^Bodice.*Darted bodice/ })).toBeVisible();
 });
