@@ -106,9 +106,12 @@ export const partChoices = (composition: Composition): { readonly [id: string]: 
   );
 };
 
-/** Measures that a garment with these choices uses: those of its bodice, and of the parts that are sewn to it. */
+/** Measures that a garment with these choices uses: those of its bodice, and of the parts that are sewn to it, but for checks of no use to it. */
 export function measuresWithParts(
-  { parts: composition }: { readonly parts: Composition },
+  {
+    parts: composition,
+    unused = [],
+  }: { readonly parts: Composition; readonly unused?: MeasuresUsed['checks'] },
   choices: ChoiceValues,
 ): MeasuresUsed {
   const parts = [bodicePart(composition), ...chosenParts(composition, choices)];
@@ -116,5 +119,5 @@ export function measuresWithParts(
     [...new Set(parts.flatMap(use))].filter((id) => !but.includes(id));
   const requires = each((part) => part.requires);
   const derives = each((part) => part.derives, requires);
-  return { requires, derives, checks: each((part) => part.checks, [...requires, ...derives]) };
+  return { requires, derives, checks: each((part) => part.checks, [...requires, ...derives, ...unused]) };
 }

@@ -7,4 +7,5 @@ export const fittedDress = styleFrom({
   summary: 'Neckline chosen, waist and bust darts; pegged skirt, back slit and zip; faced and lined',
   parts: { bodice: 'bodice-darted', skirt: 'skirt-fitted' },
   without: ['darts', 'below'],
+  unused: ['highHip'],
 });

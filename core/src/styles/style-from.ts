@@ -11,7 +11,7 @@ import { clothRoles } from '../pieces/piece.ts';
 import type { Style } from './style.ts';
 
 /** A style as it is written down: its parts, and what is chosen otherwise with them. */
-export interface StyleData extends Pick<Style, 'id' | 'name' | 'summary'> {
+export interface StyleData extends Pick<Style, 'id' | 'name' | 'summary' | 'unused'> {
   readonly parts: Composition;
   /** Choices of its parts that it leaves as they usually are, and does not ask. */
   readonly without?: readonly string[];
@@ -56,7 +56,7 @@ export function styleFrom({ parts, without = [], choices: changes = {}, ...words
   return {
     ...words,
     parts,
-    ...measuresWithParts({ parts }, {}),
+    ...measuresWithParts({ parts, ...words }, {}),
     cloths: clothRoles.filter((role) => roles.has(role)),
     choices: Object.fromEntries(
       Object.entries(all).map(([id, choice]) => [id, { ...choice, ...changes[id] } as Choice]),

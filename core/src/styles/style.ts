@@ -15,6 +15,8 @@ export interface Style extends MeasuresUsed, Pick<BodicePart, 'lacks' | 'neckCor
   /** The cloths that it is cut from, the one that shows first. */
   readonly cloths: readonly ClothRole[];
   readonly choices: { readonly [id: string]: Choice };
+  /** Measures that its parts would be checked with, and that are of no use as it is made. */
+  readonly unused?: MeasuresUsed['checks'];
   /** Values of its choices that differ from the usual ones of its parts. */
   readonly usual: ChoiceValues;
 }

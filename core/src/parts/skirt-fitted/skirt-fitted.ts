@@ -9,6 +9,6 @@ export const skirtFitted: Part = {
   cloths: ['outer', 'lining'],
   requires: ['hip'],
   derives: ['height', 'waistToHip', 'waistToKnee'],
-  checks: ['waistToFloor'],
+  checks: [],
   choices: skirtFittedChoices,
 };
