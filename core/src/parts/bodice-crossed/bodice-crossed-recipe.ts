@@ -16,7 +16,7 @@ import { changed, chosen as chosenTerm, divided, drawn, plus, sum, times } from 
 import type { DrawnGarment } from '../../garment/assemble-draft.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import type { FacedBodiceChosen } from '../bodice-darted/choices.ts';
-import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { seamsIn, traced } from '../../drafting/operations/pieces/traced.ts';
 import { dartSeams, edgesOf, joined } from '../../garment/seam-parts.ts';
 import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
 import { bodiceRecipe, type DrawInput, type Wearer } from '../../garment/part.ts';

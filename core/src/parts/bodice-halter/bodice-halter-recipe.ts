@@ -4,7 +4,7 @@ import { cutAway } from '../../drafting/operations/edges/cut-away.ts';
 import { roleLength } from '../../pieces/piece.ts';
 import type { DrawnGarment } from '../../garment/assemble-draft.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
-import { traced } from '../princess-shell/traced.ts';
+import { traced } from '../../drafting/operations/pieces/traced.ts';
 import { dartSeams, joined } from '../../garment/seam-parts.ts';
 import { bodiceRecipe, type DrawInput } from '../../garment/part.ts';
 import { fillChoices } from '../fill-choices.ts';

@@ -15,7 +15,7 @@ import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-pl
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { zipDown } from '../../garment/zip-down.ts';
-import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { seamsIn, traced } from '../../drafting/operations/pieces/traced.ts';
 import { joined } from '../../garment/seam-parts.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { bodiceNetChoices, type BodiceNetChosen } from './choices.ts';

@@ -18,7 +18,7 @@ import {
   type ChosenTop,
   type StraplessPlan,
 } from '../princess-shell/strapless.ts';
-import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { seamsIn, traced } from '../../drafting/operations/pieces/traced.ts';
 import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
 import type { Wearer } from '../../garment/part.ts';
 import { armBands } from './arm-bands.ts';

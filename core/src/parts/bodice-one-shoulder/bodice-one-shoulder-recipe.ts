@@ -12,7 +12,7 @@ import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
 import type { DrawnGarment } from '../../garment/assemble-draft.ts';
 import { fillChoices } from '../fill-choices.ts';
-import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { seamsIn, traced } from '../../drafting/operations/pieces/traced.ts';
 import { dartSeams, edgesOf, joined } from '../../garment/seam-parts.ts';
 import { bodiceRecipe, type DrawInput } from '../../garment/part.ts';
 import { bodiceOneShoulderChoices, type BodiceOneShoulderChosen } from './choices.ts';

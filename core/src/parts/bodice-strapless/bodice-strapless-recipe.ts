@@ -17,7 +17,7 @@ import {
   type StraplessPlan,
 } from '../princess-shell/strapless.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
-import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { seamsIn, traced } from '../../drafting/operations/pieces/traced.ts';
 import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
 import type { Wearer } from '../../garment/part.ts';
 import { bodiceStraplessChoices, type BodiceStraplessChosen } from './choices.ts';

@@ -17,7 +17,7 @@ import { panelsOf, type PrincessShell } from '../princess-shell/princess-shell.t
 import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
-import { seamsIn, traced } from '../princess-shell/traced.ts';
+import { seamsIn, traced } from '../../drafting/operations/pieces/traced.ts';
 import { dartSeams } from '../../garment/seam-parts.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { bodiceWaistcoatChoices, type BodiceWaistcoatChosen } from './choices.ts';

@@ -9,7 +9,7 @@ import type { Face, Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
 import { plus, sum } from '../../workings/working.ts';
-import { traced } from '../princess-shell/traced.ts';
+import { traced } from '../../drafting/operations/pieces/traced.ts';
 import { collarChoices, type CollarChosen } from './choices.ts';
 
 type Manner = Extract<Detail, { kind: 'collar' }>['manner'];

@@ -3,10 +3,9 @@ import { choiceTerm } from '../../garment/choice-term.ts';
 import { withDefaults } from '../../garment/choice.ts';
 import { joinEdges, type JoinSide } from '../../garment/join.ts';
 import type { DrawnPart, PartInput, PartRecipe } from '../../garment/part.ts';
-import { circleArc, roundArc } from '../../geometry/arc.ts';
-import { endOf, reverseCurve, startOf } from '../../geometry/curve.ts';
-import { point, type Point } from '../../geometry/point.ts';
-import { line } from '../../geometry/segment.ts';
+import { annularSector } from '../../drafting/operations/pieces/annular-sector.ts';
+import type { Curve } from '../../geometry/curve.ts';
+import { point } from '../../geometry/point.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import { makePiece, type Cut, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
@@ -54,17 +53,9 @@ const hemAt =
 
 function panelOf(circle: CirclePlan, plan: PanelPlan, { allowances }: PartInput): Piece {
   const { from, to, centre } = plan;
-  const waist = circleArc(circle.radius.mm, from, to);
-  const hem = reverseCurve(roundArc(hemAt(circle, to), from, to));
-  const seam = (id: string, a: Point, b: Point): Edge => ({
-    id,
-    role: 'side',
-    path: [line(a, b)],
-    allowance: allowances.side,
-  });
-  const first: Edge = centre
-    ? { ...centre, path: [line(endOf(hem), startOf(waist))] }
-    : seam('side-back', endOf(hem), startOf(waist));
+  const sector = annularSector({ inner: circle.radius.mm, outer: hemAt(circle, to), from, to });
+  const seam = (id: string, path: Curve): Edge => ({ id, role: 'side', path, allowance: allowances.side });
+  const first: Edge = centre ? { ...centre, path: sector.start } : seam('side-back', sector.start);
   const piece = makePiece({
     id: plan.id,
     name: plan.name,
@@ -75,9 +66,9 @@ function panelOf(circle: CirclePlan, plan: PanelPlan, { allowances }: PartInput)
     cut: plan.cut,
     grain: point(0, 1),
     edges: [
-      { id: 'waist', role: 'waist', path: waist, allowance: allowances.waist },
-      seam(centre ? 'side' : 'side-front', endOf(waist), startOf(hem)),
-      { id: 'hem', role: 'hem', path: hem, allowance: allowances.circleHem },
+      { id: 'waist', role: 'waist', path: sector.inner, allowance: allowances.waist },
+      seam(centre ? 'side' : 'side-front', sector.finish),
+      { id: 'hem', role: 'hem', path: sector.outer, allowance: allowances.circleHem },
       first,
     ],
     notches: plan.notches,

@@ -10,9 +10,10 @@ import { clamp } from '../../../geometry/clamp.ts';
 import { distance, point, quarterTurn, scale, type Point } from '../../../geometry/point.ts';
 import { handleCurve } from '../../../geometry/segment.ts';
 import { centreOf, edgeOf, type Piece } from '../../../pieces/piece.ts';
-import { cutAcross, pointOn } from './cut-across.ts';
+import { cutAcross } from './cut-across.ts';
 import type { PrincessPanels } from './split-on-princess.ts';
 import { asPart } from '../../../pieces/as-part.ts';
+import { pointOn } from '../../../pieces/place-on-loop.ts';
 
 export interface CupPlan {
   /** From the bust point down to the seam, mm: bust line to under bust, less up to 1 in. */

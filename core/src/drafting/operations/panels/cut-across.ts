@@ -1,7 +1,5 @@
-import { placeAtLength, reverseCurve, type Curve } from '../../../geometry/curve.ts';
-import type { Point } from '../../../geometry/point.ts';
+import { reverseCurve, type Curve } from '../../../geometry/curve.ts';
 import {
-  edgeOf,
   edgesThrough,
   makePiece,
   roleLength,
@@ -10,10 +8,11 @@ import {
   type Level,
   type Piece,
 } from '../../../pieces/piece.ts';
-import { splitAcross, type PlaceOnLoop } from './split-across.ts';
+import { splitAcross } from './split-across.ts';
 import { carryDimensions, type Effect } from '../../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../../pieces/dimension.ts';
 import { drawn, minus } from '../../../workings/working.ts';
+import { type PlaceOnLoop } from '../../../pieces/place-on-loop.ts';
 
 /** Levels go with the part on whose edges both their ends lie. */
 const withLevels = (piece: Piece, levels: readonly Level[]): Piece => ({
@@ -22,9 +21,6 @@ const withLevels = (piece: Piece, levels: readonly Level[]): Piece => ({
     [path[0], path.at(-1)].every((end) => end !== undefined && edgesThrough(piece, end).length > 0),
   ),
 });
-
-export const pointOn = (piece: Piece, { edge, at }: PlaceOnLoop): Point =>
-  placeAtLength(edgeOf(piece, edge).path, at).point;
 
 /** A run that the cut parts is told as the part that is left of it. */
 const partly =
@@ -44,7 +40,7 @@ const SAME = 1e-6;
 
 /**
  * Cuts a panel in two along a line from one edge to another. Both parts get the line as an edge of the same length; `between`
- * keeps what lies from `from` to `to` in loop order.
+ * keeps what lies from `from` to `to` in loop order. A dart goes with its mouth; one that the line crosses is a broken invariant.
  */
 export function cutAcross(
   panel: Piece,
@@ -60,7 +56,7 @@ export function cutAcross(
         ...panel,
         edges: [...half.edges, { ...edge, path: cut }],
         notches: half.notches,
-        darts: [],
+        darts: panel.darts.filter(({ legs }) => legs.every((leg) => half.edges.some(({ id }) => id === leg))),
         levels: [],
       }),
       panel.levels,

@@ -24,7 +24,8 @@ import {
 } from '../../../pieces/piece.ts';
 import { changed, drawn, minus, named, plus, sum, type Working } from '../../../workings/working.ts';
 import { underarmDown } from '../edges/underarm-down.ts';
-import { splitAcross, type PlaceOnLoop } from './split-across.ts';
+import { splitAcross } from './split-across.ts';
+import { type PlaceOnLoop } from '../../../pieces/place-on-loop.ts';
 
 /** The shape of a top edge: straight across, or over each breast in a curve to a dip at the centre. */
 export type TopShape = 'straight' | 'sweetheart' | 'v';

@@ -25,7 +25,7 @@ import {
   type Piece,
 } from '../../../pieces/piece.ts';
 import { drawnTerm } from '../../../workings/working.ts';
-import type { PlaceOnLoop } from './split-across.ts';
+import { pointOn, type PlaceOnLoop } from '../../../pieces/place-on-loop.ts';
 
 /**
  * A straight slash from a place on one edge to a place on another. What lies from the first on to the second in the order of
@@ -45,9 +45,6 @@ type Move = (p: Point) => Point;
 const NONE = 1e-9;
 /** A piece is swung by no more than this, radians. */
 const WIDEST = Math.PI / 3;
-
-const at = (piece: Piece, { edge, at: mm }: PlaceOnLoop): Point =>
-  placeAtLength(edgeOf(piece, edge).path, mm).point;
 
 /** What lies beyond the slash moved away by the smaller opening, and swung about that end until the other opens as wanted. */
 function moveOf(from: Point, to: Point, open: Slash['open'], away: Point): Move {
@@ -92,7 +89,7 @@ export function slash(piece: Piece, { from, to, open, gives }: Slash): Piece {
   const moved = between(piece.edges, first, last);
   if (moved.some(({ role }) => role === 'fold'))
     throw new Error(`${piece.id}: a slash from ${from.edge} to ${to.edge} would move its fold`);
-  const [p, q] = [at(piece, from), at(piece, to)];
+  const [p, q] = [pointOn(piece, from), pointOn(piece, to)];
   const [head, tail] = parted(first.path, from.at);
   const [near, far] = parted(last.path, to.at);
   const away = awayFrom(p, q, moved, tail);

@@ -1,11 +1,6 @@
 import { curveLength, reverseCurve, splitCurve, type Curve } from '../../../geometry/curve.ts';
 import { edgeLength, type Edge, type Notch, type Piece } from '../../../pieces/piece.ts';
-
-/** A place on the loop: mm along an edge, in the direction of the loop. */
-export interface PlaceOnLoop {
-  readonly edge: string;
-  readonly at: number;
-}
+import type { PlaceOnLoop } from '../../../pieces/place-on-loop.ts';
 
 /** One side of a cut: its edges in loop order without the cut itself, and the notches on them. */
 export interface Part {

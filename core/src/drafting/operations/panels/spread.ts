@@ -1,7 +1,7 @@
 import { curveLength, endOf, lengthWhere, placeAtLength, startOf } from '../../../geometry/curve.ts';
 import type { Edge, Piece } from '../../../pieces/piece.ts';
 import { slash } from './slash.ts';
-import type { PlaceOnLoop } from './split-across.ts';
+import { type PlaceOnLoop } from '../../../pieces/place-on-loop.ts';
 
 export interface SpreadPlan {
   /** The upright line that the piece is slashed on, x in mm. */

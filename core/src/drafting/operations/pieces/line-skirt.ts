@@ -5,7 +5,8 @@ import { carryDimensions } from '../../../pieces/carry-dimensions.ts';
 import { edgeLength, edgeOf, makePiece, type Edge, type Piece } from '../../../pieces/piece.ts';
 import { minus, type Working } from '../../../workings/working.ts';
 import { copyInto } from './copy-into.ts';
-import { splitAcross, type PlaceOnLoop } from '../panels/split-across.ts';
+import { splitAcross } from '../panels/split-across.ts';
+import { type PlaceOnLoop } from '../../../pieces/place-on-loop.ts';
 
 export interface LiningPlan {
   /** Height of the lining's hem above the outer's. */

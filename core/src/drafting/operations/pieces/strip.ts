@@ -1,4 +1,4 @@
-import { point } from '../../../geometry/point.ts';
+import { point, unitVector } from '../../../geometry/point.ts';
 import { line } from '../../../geometry/segment.ts';
 import { makePiece, type ClothRole, type Notch, type PartName, type Piece } from '../../../pieces/piece.ts';
 import { times, type Working } from '../../../workings/working.ts';
@@ -14,13 +14,18 @@ export interface StripPlan {
   /** Finished; a doubled strip is folded along its middle and cut twice as wide. */
   readonly width: Working;
   readonly doubled: boolean;
+  /** Cut on the bias, so that it follows a curve; along the grain unless it is said. */
+  readonly bias?: boolean;
   readonly copies: number;
   readonly allowance: number;
   /** Places of seams and centres of its partner on the strip, mm from its start. */
   readonly notchesAt: readonly number[];
 }
 
-/** A strip lies with its length along the grain, out from x = 0; its long edge at x = 0 is the one that is sewn. */
+/** The grain of a strip on the bias: half a right angle to its length. */
+const BIAS = unitVector(point(1, 1));
+
+/** A strip lies with its length along the grain or on the bias, out from x = 0; its long edge at x = 0 is the one that is sewn. */
 export function strip(plan: StripPlan): Piece {
   const { allowance } = plan;
   const length = plan.length.mm;
@@ -36,7 +41,7 @@ export function strip(plan: StripPlan): Piece {
     role: plan.role,
     part: plan.part ?? 'strip',
     cut: { copies: plan.copies, layers: plan.copies % 2 === 0 ? 'pair' : 'single' },
-    grain: point(0, 1),
+    grain: plan.bias ? BIAS : point(0, 1),
     edges: [
       { id: 'end-start', role: 'end', path: [line(a, b)], allowance },
       { id: 'free', role: plan.doubled ? 'band' : 'free', path: [line(b, c)], allowance },
@@ -65,6 +70,12 @@ export function strip(plan: StripPlan): Piece {
     ],
   });
 }
+
+/** Length of a bias strip that a square of cloth gives at most, mm: the square's area over the strip's width, less a seam at each join. Common practice. */
+export const biasFromSquare = (side: number, width: number, join: number): number => {
+  const lengths = Math.floor(side / (width * Math.SQRT2));
+  return Math.max(0, lengths * (side * Math.SQRT2) - Math.max(0, lengths - 1) * 2 * join);
+};
 
 /** Number of lengths that a strip is pieced from, where the cloth gives `usable` mm in one and each length loses two joins. */
 export const pieceCount = (length: number, usable: number, join: number): number =>

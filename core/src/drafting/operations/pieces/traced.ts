@@ -1,7 +1,7 @@
-import { copyInto } from '../../drafting/operations/pieces/copy-into.ts';
-import type { ClothRole, Piece, Trim } from '../../pieces/piece.ts';
-import type { Seam, SeamRun } from '../../pieces/seam.ts';
-import { edgesAsOn } from '../../drafting/operations/pieces/trace.ts';
+import { copyInto } from './copy-into.ts';
+import type { ClothRole, Piece, Trim } from '../../../pieces/piece.ts';
+import type { Seam, SeamRun } from '../../../pieces/seam.ts';
+import { edgesAsOn } from './trace.ts';
 
 /** Less than this is not trimmed, mm. */
 const LEAST_TRIM = 1;
