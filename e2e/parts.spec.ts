@@ -200,6 +200,7 @@ test('a bodice is exchanged under what is sewn on, and a collar goes on a round 
   await expect(page.getByRole('button', { name: 'Skirt front', exact: true })).toBeVisible();
   await page.goto(`/tickets/${id}/style`);
   await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByRole('button', { name: /^Bodice.*Princess bodice/ })).toBeVisible();
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.getByRole('button', { name: /^Bodice.*Darted bodice/ })).toBeVisible();
 });
