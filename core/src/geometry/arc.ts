@@ -1,13 +1,16 @@
 import type { Curve } from './curve.ts';
 import { add, point, scale, type Point } from './point.ts';
-import { cubic } from './segment.ts';
+import { arc, cubic } from './segment.ts';
 
-/** An arc is drawn in cubics of at most this angle each: none strays from the circle by more than 4 parts in a million of its radius. */
+/** A round is drawn in parts of at most this angle each: as a cubic none strays from its circle by more than 4 parts in a million of the radius. */
 const WIDEST = Math.PI / 4;
 
 /** The point of a circle around the origin, the angle counted from straight down towards the right. */
 export const onCircle = (radius: number, angle: number): Point =>
   point(radius * Math.sin(angle), radius * Math.cos(angle));
+
+const partsOf = (from: number, to: number): number =>
+  Math.max(1, Math.ceil(Math.abs(to - from) / WIDEST - 1e-9));
 
 /** Which way a circle runs on at an angle, for growing angles. */
 const tangent = (angle: number): Point => point(Math.cos(angle), -Math.sin(angle));
@@ -21,7 +24,7 @@ export function roundArc(
   from: number,
   to: number,
 ): Curve {
-  const count = Math.max(1, Math.ceil(Math.abs(to - from) / WIDEST - 1e-9));
+  const count = partsOf(from, to);
   const step = (to - from) / count;
   const handle = (4 / 3) * Math.tan(step / 4);
   const at = (angle: number) => {
@@ -35,6 +38,14 @@ export function roundArc(
   });
 }
 
-/** An arc of one radius around the origin, mm. */
-export const circleArc = (radius: number, from: number, to: number): Curve =>
-  roundArc(() => ({ mm: radius, slope: 0 }), from, to);
+/** An arc of one radius around the origin, mm: a true one, in parts of an eighth of a circle at most. */
+export function circleArc(radius: number, from: number, to: number): Curve {
+  const count = partsOf(from, to);
+  const step = (to - from) / count;
+  const origin = point(0, 0);
+  // Angles grow from straight down towards the right: against the clock on screen.
+  return Array.from({ length: count }, (_, index) => ({
+    ...arc(onCircle(radius, from + index * step), origin, -step),
+    b: onCircle(radius, from + (index + 1) * step),
+  }));
+}

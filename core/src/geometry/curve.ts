@@ -1,5 +1,6 @@
 import { add, distance, subtract, type Point } from './point.ts';
 import {
+  asCubic,
   cubic,
   directionAt,
   line,
@@ -150,7 +151,8 @@ export function startedAt([first, ...rest]: Curve, start: Point): Curve {
   if (!first) throw new Error('a curve has at least one segment');
   if (first.kind === 'line') return [line(start, first.b), ...rest];
   const by = subtract(start, first.a);
-  return [cubic(start, add(first.c, by), first.d, first.b), ...rest];
+  const { c, d, b } = asCubic(first);
+  return [cubic(start, add(c, by), d, b), ...rest];
 }
 
 /** The curve with its end moved, and the handle there with it. */

@@ -1,5 +1,5 @@
 import type { Curve } from './curve.ts';
-import type { Point } from './point.ts';
+import { rotate, type Point } from './point.ts';
 import { pointAt, type Segment } from './segment.ts';
 
 /** The roots in (0, 1) of a x² + b x + c. */
@@ -15,6 +15,18 @@ function quadraticRoots(a: number, b: number, c: number): number[] {
 /** Extremes of the offset of a segment from a line, as parameters in order; `offset` is linear in its point. */
 export function turnsOf(segment: Segment, offset: (p: Point) => number): number[] {
   if (segment.kind === 'line') return [];
+  if (segment.kind === 'arc') {
+    // Round a circle the offset is a sine of the angle: it turns where its slope is none.
+    const { a, centre, angle } = segment;
+    const [start, ahead] = [
+      offset(a) - offset(centre),
+      offset(rotate(a, centre, Math.PI / 2)) - offset(centre),
+    ];
+    const first = Math.atan2(ahead, start);
+    return Array.from({ length: 7 }, (_, turn) => (first + (turn - 3) * Math.PI) / angle)
+      .filter((t) => t > 0 && t < 1)
+      .sort((s, t) => s - t);
+  }
   const [a, c, d, b] = [segment.a, segment.c, segment.d, segment.b].map(offset) as [
     number,
     number,

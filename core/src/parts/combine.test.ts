@@ -1,5 +1,4 @@
 import { describe, expect, test } from '@jest/globals';
-import { Bezier } from 'bezier-js';
 import type { Draft } from '../drafting/draft.ts';
 import type { ChoiceValues } from '../garment/choice.ts';
 import { endOf } from '../geometry/curve.ts';
@@ -9,6 +8,7 @@ import { edgeOf, type Piece } from '../pieces/piece.ts';
 import { ruleSet } from '../rules/catalogue.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { styleBook } from '../styles/style-book.ts';
+import { lengthByLibrary } from '../testing/length-by-library.ts';
 import { draftGap } from '../testing/draft-gap.ts';
 import { draftInput, middleBody, withArm } from '../testing/bodies.ts';
 import { expectCuttable, expectTrue } from '../testing/expect-sound.ts';
@@ -30,16 +30,8 @@ const pieceOf = ({ pieces }: Draft, id: string): Piece => {
 /** Length of the edges that a seam names, by a general reference library. */
 const lengthOf = (draft: Draft, side: SeamSide): number =>
   edgesOn(side)
-    .flatMap((name) => {
-      const { piece, edge } = idsIn(name);
-      return edgeOf(pieceOf(draft, piece), edge).path;
-    })
-    .reduce((sum, segment) => {
-      const { a, b } = segment;
-      return segment.kind === 'line'
-        ? sum + Math.hypot(b.x - a.x, b.y - a.y)
-        : sum + new Bezier([a.x, a.y, segment.c.x, segment.c.y, segment.d.x, segment.d.y, b.x, b.y]).length();
-    }, 0);
+    .map(idsIn)
+    .reduce((sum, { piece, edge }) => sum + lengthByLibrary(edgeOf(pieceOf(draft, piece), edge)), 0);
 
 const seamOf = ({ seams }: Draft, id: string) => {
   const found = seams.find((seam) => seam.id === id);

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { Bezier } from 'bezier-js';
 import { chalkPiece } from '../chalk/chalk-piece.ts';
+import { lengthByLibrary } from '../testing/length-by-library.ts';
 import { draftGap } from '../testing/draft-gap.ts';
 import { addUpPrinted } from '../testing/add-up-printed.ts';
 import { draftInput, middleBody, withArm } from '../testing/bodies.ts';
@@ -14,7 +14,7 @@ import type { ChoiceValues } from '../garment/choice.ts';
 import { joinKinds } from '../garment/join.ts';
 import { slots, type Slot } from '../garment/part.ts';
 import { checkSeams } from '../pieces/check-seams.ts';
-import { edgeOf, type Edge, type Piece } from '../pieces/piece.ts';
+import { edgeOf, type Piece } from '../pieces/piece.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { styleBook } from '../styles/style-book.ts';
 import type { Style } from '../styles/style.ts';
@@ -39,15 +39,6 @@ const pieceOf = ({ pieces }: Draft, id: string): Piece => {
   if (!found) throw new Error(`no ${id}`);
   return found.piece;
 };
-
-/** The length of an edge by a general reference library. */
-const lengthOf = ({ path }: Edge): number =>
-  path.reduce((sum, segment) => {
-    const { a, b } = segment;
-    return segment.kind === 'line'
-      ? sum + Math.hypot(b.x - a.x, b.y - a.y)
-      : sum + new Bezier([a.x, a.y, segment.c.x, segment.c.y, segment.d.x, segment.d.y, b.x, b.y]).length();
-  }, 0);
 
 describe('what a garment offers to be sewn to', () => {
   test('is what its drafted pieces have: a style that lacks it says why, and the page as well', () => {
@@ -110,8 +101,8 @@ function expectSleeve(draft: Draft): void {
   const armhole = draft.seams
     .filter(({ id }) => id.startsWith('sleeve to armhole'))
     .flatMap(({ b }) => edgesOn(b).map(idsIn))
-    .reduce((sum, { piece, edge }) => sum + lengthOf(edgeOf(pieceOf(draft, piece), edge)), 0);
-  const cap = lengthOf(edgeOf(sleeve, 'cap-back')) + lengthOf(edgeOf(sleeve, 'cap-front'));
+    .reduce((sum, { piece, edge }) => sum + lengthByLibrary(edgeOf(pieceOf(draft, piece), edge)), 0);
+  const cap = lengthByLibrary(edgeOf(sleeve, 'cap-back')) + lengthByLibrary(edgeOf(sleeve, 'cap-front'));
   expect(Math.abs(cap - armhole - inches(1))).toBeLessThan(0.05);
 }
 
@@ -183,8 +174,8 @@ describe.each(takes('skirt'))('a circle skirt on the $name', (style) => {
       expectTrue(draft);
       const panels = draft.pieces.map(({ piece }) => piece).filter((piece) => piece.part === 'skirt');
       const times = ({ cut }: Piece) => (cut.layers === 'fold' ? 2 : 1) * cut.copies;
-      const waist = panels.reduce((sum, panel) => sum + times(panel) * lengthOf(edgeOf(panel, 'waist')), 0);
-      const hem = panels.reduce((sum, panel) => sum + times(panel) * lengthOf(edgeOf(panel, 'hem')), 0);
+      const waist = panels.reduce((sum, panel) => sum + times(panel) * lengthByLibrary(edgeOf(panel, 'waist')), 0);
+      const hem = panels.reduce((sum, panel) => sum + times(panel) * lengthByLibrary(edgeOf(panel, 'hem')), 0);
       const bodice = draft.seams
         .filter(({ id }) => id.startsWith('skirt to waist'))
         .reduce((sum, { lengthB }) => sum + 2 * lengthB, 0);
@@ -229,11 +220,14 @@ describe('the circle skirt', () => {
     for (const skirtParts of ['2', '4']) {
       const draft = draftOf(style, { ...withSkirt, skirtParts, circle: '1', biasDrop: inches(1) });
       expectTrue(draft);
-      expect(lengthOf(edgeOf(pieceOf(draft, 'skirt-front'), 'centre-front'))).toBeCloseTo(inches(22), 6);
+      expect(lengthByLibrary(edgeOf(pieceOf(draft, 'skirt-front'), 'centre-front'))).toBeCloseTo(
+        inches(22),
+        6,
+      );
     }
     const flat = pieceOf(draftOf(style, { ...withSkirt, circle: '1' }), 'skirt-front');
     const raised = pieceOf(draftOf(style, { ...withSkirt, circle: '1', biasDrop: inches(1) }), 'skirt-front');
-    expect(lengthOf(edgeOf(raised, 'hem'))).not.toBeCloseTo(lengthOf(edgeOf(flat, 'hem')), 0);
+    expect(lengthByLibrary(edgeOf(raised, 'hem'))).not.toBeCloseTo(lengthByLibrary(edgeOf(flat, 'hem')), 0);
   });
 
   test('a quarter that the hip does not pass is a stop', () => {

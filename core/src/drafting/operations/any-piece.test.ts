@@ -1,5 +1,4 @@
 import { describe, expect, test } from '@jest/globals';
-import { Bezier } from 'bezier-js';
 import { curveLength, endOf, placeAtLength, startOf } from '../../geometry/curve.ts';
 import { distance, point, rotate } from '../../geometry/point.ts';
 import { countSelfCrossings, signedArea } from '../../geometry/ring.ts';
@@ -8,6 +7,7 @@ import { edgeLength, edgeOf, stitchRing, type Edge, type Piece } from '../../pie
 import { partWay, pointOn } from '../../pieces/place-on-loop.ts';
 import { recipeOf } from '../../styles/recipe-book.ts';
 import { draftInput, middleBody, withArm } from '../../testing/bodies.ts';
+import { lengthByLibrary } from '../../testing/length-by-library.ts';
 import { closes } from '../../testing/plain-panel.ts';
 import { plainLength } from '../../testing/plain-length.ts';
 import { inches } from '../../units/length.ts';
@@ -31,13 +31,6 @@ const pieceOf = (id: string): Piece => {
 const [front, skirt, sleeve] = [pieceOf('bodice-front'), pieceOf('skirt-front'), pieceOf('sleeve')];
 const areaOf = (piece: Piece) => signedArea(stitchRing(piece));
 
-/** The length of an edge by a general reference library. */
-const lengthOf = ({ path }: Edge): number =>
-  path.reduce((sum, { a, b, ...rest }) => {
-    if (!('c' in rest)) return sum + Math.hypot(b.x - a.x, b.y - a.y);
-    return sum + new Bezier([a.x, a.y, rest.c.x, rest.c.y, rest.d.x, rest.d.y, b.x, b.y]).length();
-  }, 0);
-
 const everyMillimetre = ({ path }: Edge) =>
   Array.from({ length: Math.ceil(curveLength(path)) }, (_, at) => placeAtLength(path, at).point);
 
@@ -60,16 +53,19 @@ describe.each(lines)('slash and spread on a %s', (_, piece, { from, to }) => {
     const opened = slash(piece, { from, to, open: { from: 30, to: 30 } });
     sound(opened);
     for (const { edge } of [from, to])
-      expect(lengthOf(edgeOf(opened, edge)) - lengthOf(edgeOf(piece, edge))).toBeCloseTo(30, 3);
+      expect(lengthByLibrary(edgeOf(opened, edge)) - lengthByLibrary(edgeOf(piece, edge))).toBeCloseTo(30, 3);
     expect(areaOf(opened) - areaOf(piece)).toBeCloseTo(30 * long, -1);
   });
 
   test('hinged at one end only the other gains, by a triangle of cloth; every other edge keeps its length', () => {
     const opened = slash(piece, { from, to, open: { from: 0, to: 40 } });
     sound(opened);
-    expect(lengthOf(edgeOf(opened, to.edge)) - lengthOf(edgeOf(piece, to.edge))).toBeCloseTo(40, 3);
+    expect(lengthByLibrary(edgeOf(opened, to.edge)) - lengthByLibrary(edgeOf(piece, to.edge))).toBeCloseTo(
+      40,
+      3,
+    );
     for (const { id } of piece.edges.filter((edge) => edge.id !== to.edge))
-      expect([id, lengthOf(edgeOf(opened, id)) - lengthOf(edgeOf(piece, id))]).toEqual([
+      expect([id, lengthByLibrary(edgeOf(opened, id)) - lengthByLibrary(edgeOf(piece, id))]).toEqual([
         id,
         expect.closeTo(0, 3),
       ]);
@@ -86,13 +82,16 @@ describe.each(lines)('slash and spread on a %s', (_, piece, { from, to }) => {
     });
     const fanned = slashes(piece, [at(1), at(0.95), at(0.9)]);
     sound(fanned);
-    expect(lengthOf(edgeOf(fanned, to.edge)) - lengthOf(edgeOf(piece, to.edge))).toBeCloseTo(36, 3);
+    expect(lengthByLibrary(edgeOf(fanned, to.edge)) - lengthByLibrary(edgeOf(piece, to.edge))).toBeCloseTo(
+      36,
+      3,
+    );
   });
 
   test('opened by nothing it is the same', () => {
     const same = slash(piece, { from, to, open: { from: 0, to: 0 } });
     for (const { id } of piece.edges)
-      expect(lengthOf(edgeOf(same, id))).toBeCloseTo(lengthOf(edgeOf(piece, id)), 9);
+      expect(lengthByLibrary(edgeOf(same, id))).toBeCloseTo(lengthByLibrary(edgeOf(piece, id)), 9);
   });
 
   test('three pleats of ½ in take up three inches of their edge, folds notched', () => {
@@ -103,10 +102,9 @@ describe.each(lines)('slash and spread on a %s', (_, piece, { from, to }) => {
     const { piece: pleated, fullness } = pleat(piece, { lines: places, depth: inches(0.5), towards: 'end' });
     sound(pleated);
     expect(fullness).toEqual({ kind: 'pleats', count: 3, depth: inches(0.5), towards: 'end' });
-    expect(lengthOf(edgeOf(pleated, from.edge)) - lengthOf(edgeOf(piece, from.edge))).toBeCloseTo(
-      inches(3),
-      3,
-    );
+    expect(
+      lengthByLibrary(edgeOf(pleated, from.edge)) - lengthByLibrary(edgeOf(piece, from.edge)),
+    ).toBeCloseTo(inches(3), 3);
     const folds = pleated.notches.slice(piece.notches.length).map(({ at }) => at);
     expect(folds).toHaveLength(6);
     expect(
@@ -146,13 +144,13 @@ describe('a dart pivoted', () => {
       const moved = bust(edge, part);
       sound(moved);
       expect(angleOf(moved, 'bust-dart')).toBeCloseTo(angleOf(front, 'bust-dart'), 9);
-      const parts = [1, 2].reduce((sum, each) => sum + lengthOf(edgeOf(moved, `${edge}-${each}`)), 0);
-      expect(parts).toBeCloseTo(lengthOf(edgeOf(front, edge)), 4);
-      const sides = front.edges.filter(({ role }) => role === 'side').reduce((sum, each) => sum + lengthOf(each), 0);
-      expect(lengthOf(edgeOf(moved, 'side'))).toBeCloseTo(sides, 4);
+      const parts = [1, 2].reduce((sum, each) => sum + lengthByLibrary(edgeOf(moved, `${edge}-${each}`)), 0);
+      expect(parts).toBeCloseTo(lengthByLibrary(edgeOf(front, edge)), 4);
+      const sides = front.edges.filter(({ role }) => role === 'side').reduce((sum, each) => sum + lengthByLibrary(each), 0);
+      expect(lengthByLibrary(edgeOf(moved, 'side'))).toBeCloseTo(sides, 4);
       for (const { id, role } of front.edges)
         if (id !== edge && role !== 'side' && role !== 'dart')
-          expect([id, lengthOf(edgeOf(moved, id))]).toEqual([id, expect.closeTo(lengthOf(edgeOf(front, id)), 4)]);
+          expect([id, lengthByLibrary(edgeOf(moved, id))]).toEqual([id, expect.closeTo(lengthByLibrary(edgeOf(front, id)), 4)]);
       const [leg = ''] = moved.darts.find(({ id }) => id === 'bust-dart')?.legs ?? [];
       const [was = ''] = front.darts.find(({ id }) => id === 'bust-dart')?.legs ?? [];
       expect(distance(endOf(edgeOf(moved, leg).path), endOf(edgeOf(front, was).path))).toBeLessThan(1e-9);
@@ -267,7 +265,7 @@ describe('an annular sector', () => {
       const piece: Piece = { ...front, edges, notches: [], darts: [], levels: [] };
       closes(piece);
       expect(Math.abs(curveLength(sides.inner) - inner * angle)).toBeLessThan(0.005);
-      expect(Math.abs(lengthOf(edgeOf(piece, 'outer')) - outer * angle)).toBeLessThan(0.02);
+      expect(Math.abs(lengthByLibrary(edgeOf(piece, 'outer')) - outer * angle)).toBeLessThan(0.02);
       expect(areaOf(piece) / (((outer ** 2 - inner ** 2) * angle) / 2)).toBeCloseTo(1, 3);
     },
   );

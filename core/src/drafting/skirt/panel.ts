@@ -10,7 +10,7 @@ import {
   type Curve,
 } from '../../geometry/curve.ts';
 import { add, point, quarterTurn, scale, unitVector, type Point } from '../../geometry/point.ts';
-import { cubic, handleCurve, line, segmentLength, type Segment } from '../../geometry/segment.ts';
+import { asCubic, cubic, handleCurve, line, segmentLength, type Segment } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
 import { makePiece, turnedLoop, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
@@ -166,9 +166,9 @@ export function extendSide(side: Curve, mm: number): Curve {
   const direction = endDirection(side);
   const extended = (by: number): Segment => {
     const shift = scale(direction, by);
-    return last.kind === 'line'
-      ? line(last.a, add(last.b, shift))
-      : cubic(last.a, last.c, add(last.d, shift), add(last.b, shift));
+    if (last.kind === 'line') return line(last.a, add(last.b, shift));
+    const { a, c, d, b } = asCubic(last);
+    return cubic(a, c, add(d, shift), add(b, shift));
   };
   const wanted = segmentLength(last) + mm;
   const { x } = solve((by) => segmentLength(extended(by)) - wanted, 0, 2 * mm);

@@ -9,6 +9,10 @@ export function svgPathSink(decimals = 2): PathSink & { text(): string } {
     moveTo: (p) => parts.push(`M${at(p)}`),
     lineTo: (p) => parts.push(`L${at(p)}`),
     curveTo: (c, d, b) => parts.push(`C${at(c)} ${at(d)} ${at(b)}`),
+    arcTo: (radius, isClockwise, b) => {
+      const r = Number(radius.toFixed(decimals));
+      parts.push(`A${r} ${r} 0 0 ${isClockwise ? 1 : 0} ${at(b)}`);
+    },
     close: () => parts.push('Z'),
     text: () => parts.join(''),
   };

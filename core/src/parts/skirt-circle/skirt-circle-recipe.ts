@@ -53,7 +53,9 @@ const hemAt =
 
 function panelOf(circle: CirclePlan, plan: PanelPlan, { allowances }: PartInput): Piece {
   const { from, to, centre } = plan;
-  const sector = annularSector({ inner: circle.radius.mm, outer: hemAt(circle, to), from, to });
+  const { radius, length, biasDrop } = circle;
+  const outer = biasDrop === 0 ? radius.mm + length.mm : hemAt(circle, to);
+  const sector = annularSector({ inner: radius.mm, outer, from, to });
   const seam = (id: string, path: Curve): Edge => ({ id, role: 'side', path, allowance: allowances.side });
   const first: Edge = centre ? { ...centre, path: sector.start } : seam('side-back', sector.start);
   const piece = makePiece({

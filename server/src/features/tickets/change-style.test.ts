@@ -53,6 +53,19 @@ describe('another style for a ticket', () => {
     expect(same.body.version).toBe(ticket.version);
   });
 
+  test('only the bodice exchanged, what is sewn on stays where the other takes it: of a dress its skirt, chosen or not', async () => {
+    const dress = (
+      await client.put(await client.measured(), 'choices', { choices: { collar: 'collar-stand' } })
+    ).body;
+    const princess = (await client.put(dress, 'style', { styleId: 'bustier-bodice', keepParts: true })).body;
+    expect(princess.choices).toMatchObject({
+      collar: { option: 'collar-stand' },
+      skirt: { option: 'skirt-fitted' },
+    });
+    const tube = (await client.put(princess, 'style', { styleId: 'tube-top', keepParts: true })).body;
+    expect(Object.keys(tube.choices ?? {})).toEqual(['skirt']);
+  });
+
   test('once chalking has begun it asks first', async () => {
     const ticket = await agreed();
     const laid = (await client.put(ticket, 'lay', { role: 'outer', lay: outerLay(ticket) })).body;

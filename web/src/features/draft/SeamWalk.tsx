@@ -1,5 +1,5 @@
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import type { CheckedSeam } from '@ample-bolt/core/pieces/check-seams';
+import { worstInterval, type CheckedSeam } from '@ample-bolt/core/pieces/check-seams';
 import { SMOOTH, walkSeam, type RunsOn, type WalkedSide } from '@ample-bolt/core/pieces/walk-seam';
 import { formatLength } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
@@ -133,8 +133,12 @@ const runsOnWords = ({ role, turn }: RunsOn): string =>
     : `${roleName[role]} bends ${Math.round((turn * 180) / Math.PI)}°`;
 
 /** What the two sides owe each other, in the shop's words. */
-function relationWords({ relation, ok, difference }: CheckedSeam, length: (mm: number) => string): string {
-  const off = ok ? '' : ` — off by ${length(Math.abs(difference))}`;
+function relationWords(
+  { relation, ok, difference, intervals }: CheckedSeam,
+  length: (mm: number) => string,
+): string {
+  const where = intervals.length > 1 ? ` in stretch ${worstInterval(intervals) + 1}` : '';
+  const off = ok ? '' : ` — off by ${length(Math.abs(difference))}${where}`;
   switch (relation.kind) {
     case 'equal':
       return `Edge to edge, of one length${off}`;

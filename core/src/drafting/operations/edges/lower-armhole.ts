@@ -3,7 +3,6 @@ import { placeAtLength, splitCurve, startDirection, type Curve } from '../../../
 import {
   add,
   angleBetween,
-  between,
   dot,
   point,
   rotateDirection,
@@ -11,7 +10,7 @@ import {
   subtract,
   type Point,
 } from '../../../geometry/point.ts';
-import { cubic, type Segment } from '../../../geometry/segment.ts';
+import { asCubic, cubic, type Segment } from '../../../geometry/segment.ts';
 import { carryDimensions } from '../../../pieces/carry-dimensions.ts';
 import { edgeLength, makePiece, type Level, type Piece } from '../../../pieces/piece.ts';
 import { changed, minus, plus, type Working } from '../../../workings/working.ts';
@@ -32,7 +31,7 @@ function growth(handle: Point, was: Point, is: Point): number {
 /** The curve with its end moved to `foot` and turned by `angle`, radians; each handle grows as far as the curve does along it. */
 function endedLower(curve: Segment, foot: Point, angle: number): Segment {
   const { a, b } = curve;
-  const [c, d] = curve.kind === 'cubic' ? [curve.c, curve.d] : [between(a, b, 1 / 3), between(a, b, 2 / 3)];
+  const { c, d } = asCubic(curve);
   const [leaving, arriving] = [subtract(c, a), subtract(d, b)];
   const turned = rotateDirection(arriving, angle);
   const [was, is] = [subtract(b, a), subtract(foot, a)];

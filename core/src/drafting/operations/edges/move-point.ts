@@ -1,6 +1,6 @@
 import { curveLength, splitCurve, type Curve } from '../../../geometry/curve.ts';
 import { add, distance, type Point } from '../../../geometry/point.ts';
-import { cubic, line, type Segment } from '../../../geometry/segment.ts';
+import { asCubic, cubic, line, type Segment } from '../../../geometry/segment.ts';
 import { edgesThrough, type Edge, type Piece } from '../../../pieces/piece.ts';
 
 /** Points nearer than this are one point, mm. */
@@ -12,12 +12,9 @@ function moveEnds(segment: Segment, from: Point, by: Point): Segment {
   const [atStart, atEnd] = [isAt(segment.a, from), isAt(segment.b, from)];
   const moved = (p: Point, moves: boolean) => (moves ? add(p, by) : p);
   if (segment.kind === 'line') return line(moved(segment.a, atStart), moved(segment.b, atEnd));
-  return cubic(
-    moved(segment.a, atStart),
-    moved(segment.c, atStart),
-    moved(segment.d, atEnd),
-    moved(segment.b, atEnd),
-  );
+  if (!atStart && !atEnd) return segment;
+  const { a, c, d, b } = asCubic(segment);
+  return cubic(moved(a, atStart), moved(c, atStart), moved(d, atEnd), moved(b, atEnd));
 }
 
 const hasJoint = (path: Curve, at: Point): boolean => path.some(({ a, b }) => isAt(a, at) || isAt(b, at));
