@@ -47,9 +47,7 @@ describe('a true arc', () => {
   test('turns clockwise on screen, and is split and reversed where it lies', () => {
     expect(distance(pointAt(quarter, 0.5), point(100 * Math.SQRT1_2, 100 * Math.SQRT1_2))).toBeLessThan(1e-9);
     expect(distance(endOf([quarter]), point(0, 100))).toBeLessThan(1e-9);
-    expect(directionAt(quarter, 0)).toEqual(
-      point(expect.closeTo(0, 9) as number, expect.closeTo(1, 9) as number),
-    );
+    expect(distance(directionAt(quarter, 0), point(0, 1))).toBeLessThan(1e-9);
     const [first, rest] = splitSegment(quarter, 0.25);
     expect(segmentLength(first) + segmentLength(rest)).toBeCloseTo(segmentLength(quarter), 9);
     expect(distance(pointAt(reverseSegment(quarter), 0.3), pointAt(quarter, 0.7))).toBeLessThan(1e-9);
