@@ -55,7 +55,7 @@ function neckWords(style: Style, draft: Draft, chosen: ChoiceValues): string {
   const collar = draft.details.find(({ kind }) => kind === 'collar');
   const words = [
     line,
-    collar?.kind === 'collar' && (collar.manner === 'stands' ? 'standing collar' : 'collar'),
+    collar?.kind === 'collar' && (collar.manner === 'stands' ? 'standing collar' : 'falling collar'),
   ];
   return capital(words.filter(Boolean).join(', ') || 'Its own');
 }

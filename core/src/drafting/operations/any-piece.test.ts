@@ -17,6 +17,8 @@ import { cutAcross } from './panels/cut-across.ts';
 import { pleat } from './panels/pleat.ts';
 import { slash, slashes } from './panels/slash.ts';
 import { annularSector } from './pieces/annular-sector.ts';
+import { foldAt } from './pieces/fold-at.ts';
+import { openAt } from './pieces/open-at.ts';
 import { facingAlong } from './pieces/facing-along.ts';
 import { biasFromSquare, strip } from './pieces/strip.ts';
 
@@ -246,6 +248,39 @@ describe('a facing along any run of edges', () => {
     expect(() => facingAlong(front, { ...plan, depth: 900, from: 'neck', to: 'neck' })).toThrow(
       'not deep enough',
     );
+  });
+});
+
+describe('opened or folded at a line', () => {
+  test.each([['the fold of a bodice', front, 'centre-front'], ['the fold of a skirt', skirt, 'centre-front'], ['the underarm of a sleeve', sleeve, 'underarm-front']] as const)(
+    'at %s it is twice the cloth, its halves alike',
+    (_, piece, at) => {
+      const open = openAt(piece, at);
+      closes(open);
+      expect(areaOf(open)).toBeCloseTo(2 * areaOf(piece), 3);
+      for (const { id } of piece.edges.filter((edge) => edge.id !== at))
+        expect(lengthByLibrary(edgeOf(open, `${id}-other`))).toBeCloseTo(lengthByLibrary(edgeOf(piece, id)), 6);
+      expect(open.darts).toHaveLength(2 * piece.darts.length);
+    },
+  ); // prettier-ignore
+
+  test('a sleeve folded down its middle is half of itself, its fold on x = 0 with the cloth to the right', () => {
+    const half = foldAt(sleeve, {
+      from: partWay(sleeve, 'cap-front', 0),
+      to: partWay(sleeve, 'hem', 0.5),
+      id: 'fold',
+    });
+    sound(half);
+    const fold = edgeOf(half, 'fold');
+    expect([startOf(fold.path), endOf(fold.path)].every(({ x }) => Math.abs(x) < 1e-9)).toBe(true);
+    expect(stitchRing(half).every(({ x }) => x > -1)).toBe(true);
+    const whole = openAt(half, 'fold');
+    expect(areaOf(whole)).toBeCloseTo(2 * areaOf(half), 3);
+    expect(Math.abs(Math.hypot(half.grain.x, half.grain.y) - 1)).toBeLessThan(1e-9);
+  });
+
+  test('an edge that is curved cannot be opened at', () => {
+    expect(() => openAt(front, 'armhole')).toThrow('not straight');
   });
 });
 

@@ -1,60 +1,16 @@
-import { otherId } from '../../../pieces/other-half.ts';
 import { curveLength, mapCurve, reverseCurve, type Curve } from '../../../geometry/curve.ts';
 import { point, type Point } from '../../../geometry/point.ts';
-import {
-  centreOf,
-  edgeLength,
-  edgeOf,
-  makePiece,
-  type Dart,
-  type Edge,
-  type Level,
-  type Piece,
-} from '../../../pieces/piece.ts';
+import { centreOf, edgeOf, type Dart, type Piece } from '../../../pieces/piece.ts';
 import { carryDimensions } from '../../../pieces/carry-dimensions.ts';
 import { minus, named, sum, times } from '../../../workings/working.ts';
-import { between } from '../../../geometry/loop.ts';
+import { openAt } from './open-at.ts';
 
 const mirror = (p: Point): Point => point(-p.x, p.y);
 const mirrored = (path: Curve): Curve => reverseCurve(mapCurve(path, mirror));
 
-/** A level from side to side: its mirrored half without the centre, then the half as it was drawn. */
-const across = (level: Level): Level => ({
-  ...level,
-  path: [...level.path.slice(1).map(mirror).reverse(), ...level.path],
-});
-
-/**
- * A half-piece opened out, so that its two halves may come to differ: the half as it was drafted, then its mirror image, as one
- * loop that is cut once on single cloth. There is no seam at the centre any more; it must be straight.
- */
+/** A half-piece opened out at its centre, with the dimensions that hold from side to side. There is no seam there any more; it must be straight. */
 export function openFlat(half: Piece): Piece {
-  const centre = centreOf(half);
-  const drawn = between(half.edges, centre, centre);
-  const other = [...drawn]
-    .reverse()
-    .map((edge): Edge => ({ ...edge, id: otherId(edge.id), path: mirrored(edge.path) }));
-  const isDrawn = (id: string): boolean => drawn.some((edge) => edge.id === id);
-  const open = makePiece({
-    ...half,
-    cut: { copies: 1, layers: 'single' },
-    edges: [...drawn, ...other],
-    notches: half.notches
-      .filter(({ edge }) => isDrawn(edge))
-      .flatMap((notch) => [
-        notch,
-        { ...notch, edge: otherId(notch.edge), at: edgeLength(edgeOf(half, notch.edge)) - notch.at },
-      ]),
-    darts: half.darts.flatMap((dart): Dart[] => [
-      dart,
-      {
-        ...dart,
-        id: otherId(dart.id),
-        legs: [otherId(dart.legs[1]), otherId(dart.legs[0])],
-      },
-    ]),
-    levels: half.levels.map(across),
-  });
+  const open = openAt(half, centreOf(half).id);
   return carryDimensions(half, open, ({ label, at }) => {
     const isMirrored = at.kind === 'run' || at.kind === 'corner';
     const isAcross = at.kind === 'inside' || (at.kind === 'level' && at.end !== 'centre');
