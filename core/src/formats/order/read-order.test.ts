@@ -69,7 +69,7 @@ describe('a garment composed of parts', () => {
   test('says of a join that is not there what is needed and why it is missing', () => {
     const result = composed({ style: 'tube-top', parts: { sleeve: 'sleeve-set-in' } });
     expect(result.ok ? '' : result.fault.message).toBe(
-      'The set-in sleeve needs the armhole of a bodice, and the tube top offers none. No sleeve: it is strapless and has no armhole to set one into.',
+      'The set-in sleeve needs the armhole of a bodice, and the strapless bodice offers none. No sleeve: it is strapless and has no armhole to set one into.',
     );
   });
 });

@@ -1,6 +1,6 @@
 import { slotNames, slots, type Part, type Slot } from '../../garment/part.ts';
 import { read, refuse, type Read } from '../../input/input-fault.ts';
-import { bodiceBook, partBook } from '../../parts/part-book.ts';
+import { bodiceBook, bodicePart, partBook } from '../../parts/part-book.ts';
 import { byPresentNames } from '../../styles/former-names.ts';
 import { plainestOn, styleBook, styleOf } from '../../styles/style-book.ts';
 import type { Style } from '../../styles/style.ts';
@@ -79,7 +79,7 @@ function readPart(style: Style, slot: Slot, written: PartFile, field: string): R
     : refuse(
         'no-join',
         field,
-        `The ${part.name.toLowerCase()} needs the ${kind} of a bodice, and the ${style.name.toLowerCase()} offers none. ${lackWords(kind, lack)}`,
+        `The ${part.name.toLowerCase()} needs the ${kind} of a bodice, and the ${bodicePart(style.parts).name.toLowerCase()} offers none. ${lackWords(kind, lack)}`,
       );
 }
 
