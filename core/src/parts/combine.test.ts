@@ -150,3 +150,18 @@ test('a dress of which only the bodice is wanted asks for no hip', () => {
   expect(draft.pieces.some(({ piece }) => piece.part === 'skirt')).toBe(false);
   expect(draft.findings.filter(({ severity }) => severity === 'stop')).toEqual([]);
 });
+
+test('of a part whose measures are still to be taken, what follows from nothing is known', () => {
+  const { hip, ...values } = middleBody;
+  const input = draftInput(values, { sleeve: 'sleeve-set-in', skirt: 'skirt-fitted', pegging: 12 });
+  const chosen = recipeOf({ id: 'plain-bodice' }).chosen(input);
+  expect(hip).toBeDefined();
+  expect(chosen).toMatchObject({
+    sleeve: 'sleeve-set-in',
+    sleeveTo: 'wrist',
+    capEase: inches(1),
+    pegging: 12,
+  });
+  // How long it is goes by the body.
+  expect(chosen['length']).toBeUndefined();
+});

@@ -3,11 +3,12 @@ import { resolveBody } from '../drafting/body.ts';
 import type { Detail } from '../drafting/detail.ts';
 import { finding, type Finding } from '../findings/finding.ts';
 import type { DrawnGarment } from '../garment/assemble-draft.ts';
-import type { ChoiceValues } from '../garment/choice.ts';
+import { withDefaults, type ChoiceValues } from '../garment/choice.ts';
 import type { DraftInput } from '../garment/draft-input.ts';
 import type { Remedy } from '../findings/remedy.ts';
 import { joinOf, liningJoinOf, type JoinKind } from '../garment/join.ts';
 import {
+  slotNames,
   slots,
   type BodicePart,
   type Composition,
@@ -128,15 +129,26 @@ export function combine(composition: Composition, input: DraftInput): DrawnGarme
   };
 }
 
+/** What is chosen of a part that cannot be drawn yet, with the defaults that follow from nothing. */
+function chosenSoFar({ choices }: Part, values: ChoiceValues): ChoiceValues {
+  const filled = Object.entries(withDefaults(choices, values));
+  return Object.fromEntries(
+    filled.filter(([id]) => values[id] !== undefined || choices[id]?.usual !== 'from-body'),
+  );
+}
+
 /** The choices of all its parts that are in force, defaults filled in, mm; which part stands in each slot among them. */
 export function chosenOf(composition: Composition, input: DraftInput): ChoiceValues {
+  const { choices: values, rules } = input;
   const bodice = bodicePart(composition);
-  const parts = chosenParts(composition, input.choices);
-  const { body } = bodyFor(bodice, drawable(composition, input), input);
-  const wearer = { body, rules: input.rules };
-  const empty = Object.fromEntries(Object.keys(slots).map((slot) => [slot, 'none']));
-  return [bodiceRecipeOf(bodice), ...drawable(composition, input).map(partRecipeOf)].reduce<ChoiceValues>(
-    (filled, { chosen }) => ({ ...filled, ...chosen(input.choices, wearer) }),
-    { ...empty, ...Object.fromEntries(parts.map(({ id, slot }) => [slot, id])) },
-  );
+  const [parts, drawn] = [chosenParts(composition, values), drawable(composition, input)];
+  const wearer = { body: bodyFor(bodice, drawn, input).body, rules };
+  const chosen = (part: Part) =>
+    drawn.includes(part) ? partRecipeOf(part).chosen(values, wearer) : chosenSoFar(part, values);
+  return Object.assign(
+    Object.fromEntries(slotNames.map((slot) => [slot, 'none'])),
+    Object.fromEntries(parts.map(({ id, slot }) => [slot, id])),
+    bodiceRecipeOf(bodice).chosen(values, wearer),
+    ...parts.map(chosen),
+  ) as ChoiceValues;
 }
