@@ -17,7 +17,8 @@ test('a lining is pinned under the outer: laid as that is, cut with it, and plan
   await page.getByRole('button', { name: 'Change the cloth' }).click();
   await page.getByLabel('Pinned under').selectOption('outer');
   await page.getByRole('button', { name: 'Save cloth' }).click();
-  await expect(page.getByText('It is pinned under the outer, which has no plan yet. Take a plan of the outer first.')).toBeVisible(); // prettier-ignore
+  // Told beside the cloth, and where its plans would stand.
+  await expect(page.getByText('It is pinned under the outer, which has no plan yet. Take a plan of the outer first.').first()).toBeVisible(); // prettier-ignore
   await expect(page.getByRole('button', { name: 'Take this plan' })).toBeDisabled();
 
   await page.getByRole('tab', { name: /Outer/ }).click();
