@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type APIRequestContext } from '@playwright/test';
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import { chalkMannerOf, orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
@@ -100,7 +100,22 @@ test('a princess bodice with set-in sleeves and a half-circle skirt is composed,
   await expect(page.getByRole('heading', { name: 'All chalked' })).toBeVisible();
 });
 
-/** A ticket of a style with a sleeve, measured. */
+/** A ticket of a style on that body. */
+async function measured(request: APIRequestContext, title: string, styleId: string): Promise<string> {
+  const opened = await request.post('/api/tickets', {
+    data: { title, client: { name: 'Corin Tarn', kind: 'adult' }, dueOn: '2027-05-01', unit: 'in', styleId },
+  });
+  const { id } = (await opened.json()) as { id: string };
+  await putPart(request, id, 'measures', {
+    from: 'neckSide',
+    startLine: 'stitch',
+    observations: { build: 'middle', tummy: 'flat', shoulders: 'middle' },
+    values: styleId === 'banded-off-shoulder-top' ? { ...body, offShoulderRound: '44' } : body,
+  });
+  return id;
+}
+
+/** The styles that have an armhole. */
 const sleeved = Object.values(styleBook).filter(({ lacks }) => lacks.armhole === undefined);
 
 test('every bodice that has an armhole takes a sleeve, every other one says why it does not', async ({
@@ -108,16 +123,7 @@ test('every bodice that has an armhole takes a sleeve, every other one says why 
   request,
 }) => {
   for (const { id: styleId, name } of Object.values(styleBook)) {
-    const opened = await request.post('/api/tickets', {
-      data: { title: `Sleeved ${name}`, client: { name: 'Corin Tarn', kind: 'adult' }, dueOn: '2027-05-01', unit: 'in', styleId },
-    }); // prettier-ignore
-    const { id } = (await opened.json()) as { id: string };
-    await putPart(request, id, 'measures', {
-      from: 'neckSide',
-      startLine: 'stitch',
-      observations: { build: 'middle', tummy: 'flat', shoulders: 'middle' },
-      values: styleId === 'banded-off-shoulder-top' ? { ...body, offShoulderRound: '44' } : body,
-    });
+    const id = await measured(request, `Sleeved ${name}`, styleId);
     await page.goto(`/tickets/${id}/style`);
     await openSlot(page, 'Sleeve');
     if (!sleeved.some((style) => style.id === styleId)) {
@@ -137,16 +143,7 @@ test('a part that the bodice cannot carry any more stops it, and one press leave
   page,
   request,
 }) => {
-  const opened = await request.post('/api/tickets', {
-    data: { title: 'Lengthened bodice', client: { name: 'Corin Tarn', kind: 'adult' }, dueOn: '2027-05-01', unit: 'in', styleId: 'plain-bodice' },
-  }); // prettier-ignore
-  const { id } = (await opened.json()) as { id: string };
-  await putPart(request, id, 'measures', {
-    from: 'neckSide',
-    startLine: 'stitch',
-    observations: { build: 'middle', tummy: 'flat', shoulders: 'middle' },
-    values: body,
-  });
+  const id = await measured(request, 'Lengthened bodice', 'plain-bodice');
   await page.goto(`/tickets/${id}/style`);
   await openSlot(page, 'Skirt');
   await page.getByRole('radio', { name: 'circle skirt' }).click();
@@ -163,16 +160,7 @@ test('a bodice is exchanged under what is sewn on, and a collar goes on a round 
   page,
   request,
 }) => {
-  const opened = await request.post('/api/tickets', {
-    data: { title: 'Exchanged bodice', client: { name: 'Corin Tarn', kind: 'adult' }, dueOn: '2027-05-01', unit: 'in', styleId: 'fitted-dress' },
-  }); // prettier-ignore
-  const { id } = (await opened.json()) as { id: string };
-  await putPart(request, id, 'measures', {
-    from: 'neckSide',
-    startLine: 'stitch',
-    observations: { build: 'middle', tummy: 'flat', shoulders: 'middle' },
-    values: body,
-  });
+  const id = await measured(request, 'Exchanged bodice', 'fitted-dress');
   await page.goto(`/tickets/${id}/style`);
   await openSlot(page, 'Neck and collar');
   await page.getByRole('radio', { name: 'falling collar' }).click();

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { inches } from '../units/length.ts';
 import { coverageOf } from './coverage.ts';
-import { armholeFindings, zipFindings } from './openings.ts';
+import { armholeChecks, zipFindings } from './openings.ts';
 import { fittedDress } from '../styles/fitted-dress.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 
@@ -20,11 +20,21 @@ describe('openings', () => {
   });
 
   test('an armhole must pass the hand and the arm, where they were measured', () => {
-    const taken = (values: { hand?: number; upperArm?: number }) => (id: string) =>
-      id === 'hand' || id === 'upperArm' ? values[id] : undefined;
-    expect(armholeFindings(of('bodice'), taken({}))).toEqual([]);
-    expect(armholeFindings(of('bodice'), taken({ hand: inches(9), upperArm: inches(12) }))).toEqual([]);
-    expect(armholeFindings(of('bodice'), taken({ upperArm: inches(19) }))).toMatchObject([
+    const bodice = of('bodice');
+    const found = (values: { hand?: number; upperArm?: number }) =>
+      armholeChecks(
+        bodice.map(({ piece }) => piece),
+        {
+          taken: (id) => (id === 'hand' || id === 'upperArm' ? values[id] : undefined),
+        },
+      )((id) => {
+        const piece = bodice.find((each) => each.piece.id === id);
+        if (!piece) throw new Error(`no ${id}`);
+        return piece;
+      });
+    expect(found({})).toEqual([]);
+    expect(found({ hand: inches(9), upperArm: inches(12) })).toEqual([]);
+    expect(found({ upperArm: inches(19) })).toMatchObject([
       { code: 'opening-too-small', where: { measure: 'upperArm' } },
     ]);
   });

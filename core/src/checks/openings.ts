@@ -1,8 +1,9 @@
 import { point } from '../geometry/point.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import { roleLength } from '../pieces/piece.ts';
+import { roleLength, type Piece } from '../pieces/piece.ts';
 import { finding, type Finding } from '../findings/finding.ts';
+import type { Named } from './rounds.ts';
 import { levelWidth } from '../pieces/level-width.ts';
 
 /** Further out than any piece reaches, mm. */
@@ -34,21 +35,20 @@ export function zipFindings(
   ];
 }
 
-/** Findings of a closed armhole that a hand, or the arm that stays in it, does not pass, where they were measured. */
-export function armholeFindings(
-  bodice: readonly DraftedPiece[],
-  taken: (id: MeasureId) => number | undefined,
-): Finding[] {
-  const found = bodice.reduce((sum, { piece }) => sum + roleLength(piece, 'armhole'), 0);
-  return (['hand', 'upperArm'] as const).flatMap((measure) => {
-    const expected = taken(measure);
-    if (expected === undefined || found >= expected) return [];
-    return [
-      finding(
-        'opening-too-small',
-        { subject: 'armhole', measure },
-        { found, expected, remedy: { kind: 'measure-again', measure } },
-      ),
-    ];
-  });
-}
+/** The check of closed armholes, on the finished pieces: a hand, and the arm that stays in them, passes where they were measured. */
+export const armholeChecks =
+  (pieces: readonly Pick<Piece, 'id'>[], body: { taken(id: MeasureId): number | undefined }) =>
+  (named: Named): Finding[] => {
+    const found = pieces.reduce((sum, { id }) => sum + roleLength(named(id).piece, 'armhole'), 0);
+    return (['hand', 'upperArm'] as const).flatMap((measure) => {
+      const expected = body.taken(measure);
+      if (expected === undefined || found >= expected) return [];
+      return [
+        finding(
+          'opening-too-small',
+          { subject: 'armhole', measure },
+          { found, expected, remedy: { kind: 'measure-again', measure } },
+        ),
+      ];
+    });
+  };

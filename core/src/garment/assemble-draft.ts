@@ -31,7 +31,7 @@ export interface DrawnGarment {
   readonly covering: readonly string[];
   /** Details of it made up, beyond its panels. */
   readonly details: readonly Detail[];
-  /** Half of what is sewn on at the centre and lies under the neck with it: a placket. */
+  /** Half the width of a placket that is sewn on at the centre and lies under the neck with its edges, mm. */
   readonly besideNeck?: Working;
   /** Checks of the style itself on its finished pieces: openings, coverage. */
   readonly checks: (named: Named) => readonly Finding[];

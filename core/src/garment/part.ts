@@ -14,7 +14,7 @@ export const slots = { collar: 'neck', sleeve: 'armhole', skirt: 'waist' } as co
   readonly [slot: string]: JoinKind;
 };
 export type Slot = keyof typeof slots;
-export const slotNames = Object.keys(slots) as readonly Slot[];
+export const slotIds = Object.keys(slots) as readonly Slot[];
 
 /** The parts that a garment is made of, by their ids; a slot that is not named is empty. */
 export type Composition = { readonly bodice: string } & { readonly [slot in Slot]?: string };
@@ -56,7 +56,7 @@ export interface PartInput extends DrawInput {
   /** The join that it is sewn to, and the same of the lining where that reaches it. */
   readonly join: Join;
   readonly lining: Join | undefined;
-  /** What lies under the neck beside its edges, on the half. */
+  /** Half the width of a placket that lies under the neck beside its edges, mm. */
   readonly besideNeck: Working | undefined;
   /** The pieces that it is sewn to. */
   readonly carriers: readonly Piece[];

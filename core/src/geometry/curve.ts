@@ -146,6 +146,12 @@ export function nearestOn(curve: Curve, target: Point): { readonly along: number
   return nearest;
 }
 
+/** The two parts of a curve at a length along it; at an end, within `tolerance` mm, one of them is empty. */
+export function partedAt(curve: Curve, length: number, tolerance: number): readonly [Curve, Curve] {
+  if (length <= tolerance) return [[], curve];
+  return length >= curveLength(curve) - tolerance ? [curve, []] : splitCurve(curve, length);
+}
+
 /** The curve with its start moved, and the handle there with it. */
 export function startedAt([first, ...rest]: Curve, start: Point): Curve {
   if (!first) throw new Error('a curve has at least one segment');

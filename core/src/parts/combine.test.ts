@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import type { Draft } from '../drafting/draft.ts';
 import type { ChoiceValues } from '../garment/choice.ts';
 import { endOf } from '../geometry/curve.ts';
-import { slotNames, slots } from '../garment/part.ts';
+import { slotIds, slots } from '../garment/part.ts';
 import { idsIn } from '../pieces/named-edge.ts';
 import { edgeOf, type Piece } from '../pieces/piece.ts';
 import { ruleSet } from '../rules/catalogue.ts';
@@ -44,7 +44,7 @@ const pairs = Object.values(styleBook).flatMap(({ id, lacks }) =>
   partBook.filter(({ slot }) => lacks[slots[slot]] === undefined).map((part) => [id, part] as const),
 );
 const choicesFor = (part: (typeof partBook)[number]): ChoiceValues => ({
-  ...Object.fromEntries(slotNames.map((slot) => [slot, 'none'])),
+  ...Object.fromEntries(slotIds.map((slot) => [slot, 'none'])),
   [part.slot]: part.id,
 });
 

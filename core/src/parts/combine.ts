@@ -8,7 +8,7 @@ import type { DraftInput } from '../garment/draft-input.ts';
 import type { Remedy } from '../findings/remedy.ts';
 import { joinOf, liningJoinOf, type JoinKind } from '../garment/join.ts';
 import {
-  slotNames,
+  slotIds,
   slots,
   type BodicePart,
   type Composition,
@@ -129,7 +129,7 @@ export function combine(composition: Composition, input: DraftInput): DrawnGarme
   };
 }
 
-/** What is chosen of a part that cannot be drawn yet, with the defaults that follow from nothing. */
+/** The choices of a part that cannot be drawn yet: those that were made, and the defaults that do not go by the body. */
 function chosenSoFar({ choices }: Part, values: ChoiceValues): ChoiceValues {
   const filled = Object.entries(withDefaults(choices, values));
   return Object.fromEntries(
@@ -145,10 +145,11 @@ export function chosenOf(composition: Composition, input: DraftInput): ChoiceVal
   const wearer = { body: bodyFor(bodice, drawn, input).body, rules };
   const chosen = (part: Part) =>
     drawn.includes(part) ? partRecipeOf(part).chosen(values, wearer) : chosenSoFar(part, values);
-  return Object.assign(
-    Object.fromEntries(slotNames.map((slot) => [slot, 'none'])),
+  const filled: readonly ChoiceValues[] = [
+    Object.fromEntries(slotIds.map((slot) => [slot, 'none'])),
     Object.fromEntries(parts.map(({ id, slot }) => [slot, id])),
     bodiceRecipeOf(bodice).chosen(values, wearer),
     ...parts.map(chosen),
-  ) as ChoiceValues;
+  ];
+  return Object.fromEntries(filled.flatMap((each) => Object.entries(each)));
 }

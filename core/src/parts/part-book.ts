@@ -1,12 +1,5 @@
 import type { Choice, ChoiceGroup, ChoiceValues } from '../garment/choice.ts';
-import {
-  slotNames,
-  slots,
-  type BodicePart,
-  type Composition,
-  type Part,
-  type Slot,
-} from '../garment/part.ts';
+import { slotIds, slots, type BodicePart, type Composition, type Part, type Slot } from '../garment/part.ts';
 import type { MeasuresUsed } from '../measures/sequences.ts';
 import { bodiceCrossed } from './bodice-crossed/bodice-crossed.ts';
 import { bodiceDarted } from './bodice-darted/bodice-darted.ts';
@@ -70,7 +63,7 @@ const slotWords: { readonly [slot in Slot]: Pick<Choice, 'label' | 'group' | 'he
 
 /** The slot for parts among the choices of a group; undefined for a group that takes none. */
 export const slotIn = (group: ChoiceGroup): Slot | undefined =>
-  slotNames.find((slot) => slotWords[slot].group === group);
+  slotIds.find((slot) => slotWords[slot].group === group);
 
 /** What is chosen of the parts of a slot, each choice asked with the parts that have it. */
 function choicesOfParts(slot: Slot, parts: readonly Part[]): { readonly [id: string]: Choice } {
@@ -87,7 +80,7 @@ function choicesOfParts(slot: Slot, parts: readonly Part[]): { readonly [id: str
 export const partChoices = (composition: Composition): { readonly [id: string]: Choice } => {
   const { lacks } = bodicePart(composition);
   return Object.fromEntries(
-    slotNames
+    slotIds
       .filter((slot) => lacks[slots[slot]] === undefined)
       .flatMap((slot) => {
         const parts = partBook.filter((part) => part.slot === slot);

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { chalkPiece } from '../chalk/chalk-piece.ts';
 import { lengthByLibrary } from '../testing/length-by-library.ts';
 import { draftGap } from '../testing/draft-gap.ts';
+import { anyChoices } from '../testing/any-choices.ts';
 import { addUpPrinted } from '../testing/add-up-printed.ts';
 import { draftInput, middleBody, withArm } from '../testing/bodies.ts';
 import { expectCuttable, expectTrue } from '../testing/expect-sound.ts';
@@ -12,7 +13,7 @@ import type { Draft } from '../drafting/draft.ts';
 import type { MeasureValues } from '../measures/measure-set.ts';
 import type { ChoiceValues } from '../garment/choice.ts';
 import { joinKinds } from '../garment/join.ts';
-import { slots, type Slot } from '../garment/part.ts';
+import { slotIds, slots, type Slot } from '../garment/part.ts';
 import { checkSeams } from '../pieces/check-seams.ts';
 import { edgeOf, type Piece } from '../pieces/piece.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
@@ -42,7 +43,7 @@ const pieceOf = ({ pieces }: Draft, id: string): Piece => {
 
 describe('what a garment offers to be sewn to', () => {
   test('is what its drafted pieces have: a style that lacks it says why, and the page as well', () => {
-    for (const slot of Object.keys(slots) as Slot[])
+    for (const slot of slotIds)
       for (const style of styles) {
         const kind = slots[slot];
         const lack = style.lacks[kind];
@@ -249,21 +250,15 @@ test('every figure of both parts is the sum that is printed, within a sixteenth 
   }
 }); // prettier-ignore
 
-/** Anything that a client may choose of a style with its parts on, from one end of each range to the other. */
-function anyChoices({ choices }: Style, random: () => number): ChoiceValues {
-  const pick = (values: readonly string[]): string => values[Math.floor(random() * values.length)] ?? '';
-  const chosen = Object.entries(choices)
-    .filter(() => random() > 0.5)
-    .map(([id, choice]) => [
-      id,
-      choice.kind === 'length'
-        ? choice.least + random() * (choice.most - choice.least)
-        : pick(Object.keys(choice.options)),
-    ]);
-  const parts = partBook
-    .filter(({ slot }) => choices[slot]?.kind === 'option')
-    .map(({ slot, id }) => [slot, id]);
-  return Object.fromEntries([...chosen, ...parts]) as ChoiceValues;
+/** Anything that a client may choose of a style, with a part in every slot that takes one. */
+function anyParts(style: Style, random: () => number): ChoiceValues {
+  const offered = partBook.filter(({ slot }) => style.choices[slot]?.kind === 'option');
+  const parts = slotIds.flatMap((slot) => {
+    const fitting = offered.filter((part) => part.slot === slot);
+    const part = fitting[Math.floor(random() * fitting.length)];
+    return part ? [[slot, part.id] as const] : [];
+  });
+  return { ...anyChoices(style, random), ...Object.fromEntries(parts) };
 }
 
 test.each([['ordinary', ordinaryRanges], ['extreme', extremeRanges]] as const)(
@@ -275,7 +270,7 @@ test.each([['ordinary', ordinaryRanges], ['extreme', extremeRanges]] as const)(
       for (let count = 0; count < 6; count++) {
         const { upperArm = 0, ...values } = withArm(bodies.next().value.values);
         const arm = { ...values, upperArm: upperArm * (0.8 + 0.5 * random()), hand: inches(8) };
-        const draft = draftOf(style, anyChoices(style, random), arm);
+        const draft = draftOf(style, anyParts(style, random), arm);
         const stops = draft.findings.filter(({ severity }) => severity === 'stop');
         for (const stop of stops) expect(findingWords(stop, 'in').remedy).not.toBe('');
         if (stops.length === 0) expectCuttable(draft);

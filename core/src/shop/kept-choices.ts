@@ -1,5 +1,5 @@
 import type { Choice } from '../garment/choice.ts';
-import { slotNames } from '../garment/part.ts';
+import { slotIds, type Slot } from '../garment/part.ts';
 import type { Style } from '../styles/style.ts';
 import type { EnteredChoices } from './ticket.ts';
 
@@ -20,14 +20,14 @@ export const keptChoices = (choices: EnteredChoices, { choices: asked }: Style):
   Object.fromEntries(Object.entries(choices).filter(([id, entered]) => holds(asked[id], entered)));
 
 /** The part in a slot of a garment now: the one that was chosen, or its style’s own. */
-const partIn = (slot: (typeof slotNames)[number], choices: EnteredChoices, style: Style): string => {
+const partIn = (slot: Slot, choices: EnteredChoices, style: Style): string => {
   const entered = choices[slot];
   return entered && 'option' in entered ? entered.option : (style.parts[slot] ?? 'none');
 };
 
 /** The choices that are kept when only the bodice of a garment is exchanged: the parts that are sewn on stay too, where its joins fit them. */
 export function onAnotherBodice(choices: EnteredChoices, from: Style, to: Style): EnteredChoices {
-  const parts = slotNames.flatMap((slot) => {
+  const parts = slotIds.flatMap((slot) => {
     const [part, choice] = [partIn(slot, choices, from), to.choices[slot]];
     return choice?.kind === 'option' && Object.hasOwn(choice.options, part)
       ? [[slot, { option: part, typed: part }] as const]

@@ -78,7 +78,7 @@ export interface WaistAbove {
   readonly dartOut: number | undefined;
 }
 
-/** What a skirt is joined to: the waist of the bodice above it, and its own length below that. */
+/** The waist of the bodice that a skirt is joined to, and its own length below that. */
 export interface JoinedWaist {
   readonly front: WaistAbove;
   readonly back: WaistAbove;

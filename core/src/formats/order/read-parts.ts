@@ -1,4 +1,4 @@
-import { slotNames, slots, type Part, type Slot } from '../../garment/part.ts';
+import { slotIds, slots, type Part, type Slot } from '../../garment/part.ts';
 import { read, refuse, type Read } from '../../input/input-fault.ts';
 import { bodiceBook, bodicePart, partBook } from '../../parts/part-book.ts';
 import { byPresentNames } from '../../styles/former-names.ts';
@@ -13,7 +13,7 @@ export interface ComposedGarment {
   readonly choices: NonNullable<GarmentFile['choices']>;
 }
 
-/** Parts that the contract knows and that no garment takes apart yet. */
+/** Slots that the contract knows and whose parts cannot be exchanged yet: they come with the bodice. */
 const notYet = ['closure', 'layers'] as const;
 
 const idOf = (written: PartFile): string => (typeof written === 'string' ? written : written.part);
@@ -56,7 +56,7 @@ const emptySlots = ({ style, parts }: GarmentFile, { lacks }: Style): NonNullabl
   style !== undefined
     ? {}
     : Object.fromEntries(
-        slotNames
+        slotIds
           .filter((slot) => lacks[slots[slot]] === undefined && parts?.[slot] === undefined)
           .map((slot) => [slot, 'none']),
       );
@@ -93,7 +93,7 @@ export function readParts(garment: GarmentFile, field: string): Read<ComposedGar
   };
   const { bodice } = garment.parts ?? {};
   if (typeof bodice === 'object') choices = { ...choices, ...bodice.options };
-  for (const slot of slotNames) {
+  for (const slot of slotIds) {
     const written = garment.parts?.[slot];
     if (written === undefined) continue;
     const part = readPart(style.value, slot, written, `${field}.parts.${slot}`);
@@ -106,7 +106,7 @@ export function readParts(garment: GarmentFile, field: string): Read<ComposedGar
     return refuse(
       'not-yet',
       `${field}.parts.${early}`,
-      `The ${early} of a garment comes with its style for now; leave it out.`,
+      `The ${early} of a garment comes with its bodice for now; leave it out.`,
     );
   return read({ style: style.value, choices });
 }

@@ -1,7 +1,6 @@
 import { finding, type Finding } from '../../findings/finding.ts';
 import { TYPED_WITHIN } from '../../findings/remedy.ts';
-import { armholeFindings } from '../../checks/openings.ts';
-import type { Named } from '../../checks/rounds.ts';
+import { armholeChecks } from '../../checks/openings.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
@@ -15,7 +14,6 @@ import { inches } from '../../units/length.ts';
 import { changed, chosen as chosenTerm, divided, drawn, plus, sum, times } from '../../workings/working.ts';
 import type { DrawnGarment } from '../../garment/assemble-draft.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
-import type { FacedBodiceChosen } from '../bodice-darted/choices.ts';
 import { seamsIn, traced } from '../../drafting/operations/pieces/traced.ts';
 import { dartSeams, edgesOf, joined } from '../../garment/seam-parts.ts';
 import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
@@ -27,7 +25,7 @@ import { crossedShell, type CrossedPlan, FRONT_EDGE, mostShorter, roundAboveWais
 const BACK_ABOVE_HEM = inches(1);
 
 /** Choices of the block; the waist takes the ease of the hem, and is drawn wider by what the hem then lacks. */
-const blockChoices = (chosen: BodiceCrossedChosen): BodiceChoices & FacedBodiceChosen => ({
+const blockChoices = (chosen: BodiceCrossedChosen): BodiceChoices => ({
   neckline: 'v',
   darted: true,
   neckWidth: chosen.neckWidth,
@@ -130,7 +128,6 @@ function draw({ body, rules, allowances }: DrawInput, chosen: BodiceCrossedChose
   const { bodice: block, front, back } = crossedShell(drawBlock, plan, allowances);
   const { belt, pieces, length } = beltOf(body, chosen, rules['strip.longest'], allowances);
   const lining = traced([front, back], 'lining', allowances.liningHem);
-  const halves = (named: Named) => [named(front.id), named(back.id)];
   const bodiceSeams = [
     joined('shoulder', 'shoulder', front, back),
     joined('bodice side', 'side', front, back),
@@ -145,7 +142,7 @@ function draw({ body, rules, allowances }: DrawInput, chosen: BodiceCrossedChose
     ],
     covering: [front.id, back.id],
     details: [{ kind: 'sash', piece: belt.id, width: chosen.belt, free: length - sewnToBelt([front, back]) }],
-    checks: (named) => armholeFindings(halves(named), (id) => body.taken(id)),
+    checks: armholeChecks([front, back], body),
     findings: [...block.findings, ...cropFindings(block, chosen)],
   };
 }

@@ -1,5 +1,5 @@
 import type { BodicePart } from '../../garment/part.ts';
-import { facedBodiceMeasures } from '../bodice-darted/measures.ts';
+import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import { bodiceCrossedChoices } from './choices.ts';
 
 /** Two fronts that cross over a back that is open at the neck; it ends above the waist with a tie belt; lined. */

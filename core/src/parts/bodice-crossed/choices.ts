@@ -1,5 +1,5 @@
 import { inches } from '../../units/length.ts';
-import { facedBodiceChoices } from '../bodice-darted/choices.ts';
+import { facedBodiceChoices } from '../faced-bodice/choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
 /** Choices of a surplice: fronts that cross. Ranges and defaults are common practice. */

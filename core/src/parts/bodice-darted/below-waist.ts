@@ -25,7 +25,7 @@ import {
   type Working,
 } from '../../workings/working.ts';
 import type { BelowWaistChosen } from './choices.ts';
-import type { FacedBodice } from './faced-bodice.ts';
+import type { FacedBodice } from '../faced-bodice/faced-bodice.ts';
 
 /** A hem below the waist, mm: how far down the side, the body's round there, the ease over it, and how it came about. */
 export interface HemBelow {

@@ -1,5 +1,4 @@
-import { armholeFindings } from '../../checks/openings.ts';
-import type { Named } from '../../checks/rounds.ts';
+import { armholeChecks } from '../../checks/openings.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { DrawnGarment } from '../../garment/assemble-draft.ts';
 import { bodiceRecipe, type DrawInput } from '../../garment/part.ts';
@@ -9,8 +8,8 @@ import type { Piece } from '../../pieces/piece.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { draftBelowWaist, hemBelowWaist } from './below-waist.ts';
 import { bodiceDartedChoices, type BodiceDartedChosen } from './choices.ts';
-import { draftFacedBodice, type FacedBodice } from './faced-bodice.ts';
-import { facedBodiceSeams } from './seams.ts';
+import { draftFacedBodice, type FacedBodice } from '../faced-bodice/faced-bodice.ts';
+import { facedBodiceSeams } from '../faced-bodice/seams.ts';
 
 const blockChoices = (chosen: BodiceDartedChosen): BodiceChoices => ({
   ...chosen,
@@ -28,7 +27,6 @@ function draw({ body, rules, allowances }: DrawInput, chosen: BodiceDartedChosen
     ? draftBelowWaist(toWaist, hem, body.mm('waist') + chosen.easeWaist, rules, allowances)
     : toWaist(0);
   const halves = [faced.pieces.bodiceFront, faced.pieces.bodiceBack];
-  const bodice = (named: Named) => [named('bodice-front'), named('bodice-back')];
   return {
     pieces: Object.values<Piece>({ ...faced.pieces }),
     seams: facedBodiceSeams(faced.pieces),
@@ -37,9 +35,9 @@ function draw({ body, rules, allowances }: DrawInput, chosen: BodiceDartedChosen
       girthOf('waist', halves, body.mm('waist'), chosen.easeWaist),
       ...(hem ? [girthOf('hem', halves, hem.body, hem.ease)] : []),
     ],
-    covering: ['bodice-front', 'bodice-back'],
+    covering: halves.map(({ id }) => id),
     details: [zipDown('back', [faced.pieces.bodiceBack])],
-    checks: (named) => armholeFindings(bodice(named), (id) => body.taken(id)),
+    checks: armholeChecks(halves, body),
     findings: [...faced.findings, ...findings],
   };
 }

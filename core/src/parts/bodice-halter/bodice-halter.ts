@@ -1,5 +1,5 @@
 import type { BodicePart } from '../../garment/part.ts';
-import { facedBodiceMeasures } from '../bodice-darted/measures.ts';
+import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import { bodiceHalterChoices } from './choices.ts';
 
 /** A front held by ties: around the neck from a small strap, and through loops along its sides across the open back. */

@@ -1,5 +1,5 @@
 import { inches } from '../../units/length.ts';
-import { facedBodiceChoices } from '../bodice-darted/choices.ts';
+import { facedBodiceChoices } from '../faced-bodice/choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
 /** Choices of a halter. Ranges and defaults are common practice: 3 to 3½ down at the centre, a small strap. */

@@ -1,5 +1,5 @@
 import { sumOf } from '../../pieces/carry-dimensions.ts';
-import { armholeFindings } from '../../checks/openings.ts';
+import { armholeChecks } from '../../checks/openings.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
 import { partAtLevel } from '../../drafting/operations/panels/part-at-level.ts';
@@ -125,11 +125,7 @@ function finish(context: ShellContext, chosen: BodiceNetChosen): ShellGarment {
     seams: [...seams, ...seamsIn(seams, 'lining'), ...net.seams],
     details: [zipDown('back', [shell.back.centre]), ...net.details],
     covering: [shell.front.centre.id, shell.back.centre.id],
-    checks: (named) =>
-      armholeFindings(
-        panels.map(({ id }) => named(id)),
-        (id) => body.taken(id),
-      ),
+    checks: armholeChecks(panels, body),
     findings: [],
   };
 }

@@ -1,5 +1,5 @@
 import type { BodicePart } from '../../garment/part.ts';
-import { facedBodiceMeasures } from '../bodice-darted/measures.ts';
+import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import { bodiceNetChoices } from './choices.ts';
 
 /** Princess panels to below the waist with net laid over: a V traced from them and sewn into neck and shoulders, or two bands that cross. */

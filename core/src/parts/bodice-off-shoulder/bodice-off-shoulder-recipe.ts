@@ -1,5 +1,5 @@
 import { edgeLength, edgeOf } from '../../pieces/piece.ts';
-import { bodiceFrame, bodyScale, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import { bodiceFrame, bodyScale } from '../../drafting/bodice/frame.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -12,6 +12,8 @@ import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { zipDown } from '../../garment/zip-down.ts';
 import {
   lowestTop,
+  blockUnder,
+  dipOf,
   straplessChecks,
   straplessTops,
   topTooLow,
@@ -28,21 +30,9 @@ import { bodiceOffShoulderChoices, type BodiceOffShoulderChosen } from './choice
 const USUAL_LEVEL = inches(5.5);
 const ABOVE_BUST = inches(3.5);
 
-const bodiceChoices = (chosen: BodiceOffShoulderChosen): BodiceChoices => ({
-  neckline: 'round',
-  darted: true,
-  neckWidth: inches(3),
-  neckDepthFront: inches(2.25),
-  neckDepthBack: inches(0.75),
-  easeBust: chosen.easeBust,
-  easeWaist: chosen.easeWaist,
-});
-
-const dipOf = (chosen: BodiceOffShoulderChosen): number => (chosen.topEdge === 'sweetheart' ? chosen.dip : 0);
-
 function fill(choices: ChoiceValues, { body, rules }: Wearer): BodiceOffShoulderChosen {
   const filled = withDefaults(bodiceOffShoulderChoices, choices);
-  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
+  const { frame } = bodiceFrame(body, blockUnder(filled), rules);
   const usual = Math.min(USUAL_LEVEL * bodyScale(body), frame.bustPoint.y - ABOVE_BUST - dipOf(filled));
   return { ...filled, topLevel: filled.topLevel || Math.min(usual, lowestTop(frame, dipOf(filled))) };
 }
@@ -65,7 +55,7 @@ const plan = (
   rules: RuleSet,
   allowances: Allowances,
 ): ShellPlan => ({
-  ...plainShell(bodiceChoices(chosen), rules),
+  ...plainShell(blockUnder(chosen), rules),
   top: straplessTops(topOf(chosen, allowances.top)),
   overBust: rules['contour.overBust'] / 2,
   nip: rules['back.nip'],

@@ -1,5 +1,5 @@
 import type { BodicePart } from '../../garment/part.ts';
-import { facedBodiceMeasures } from '../bodice-darted/measures.ts';
+import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import { bodiceOffShoulderChoices } from './choices.ts';
 
 /** A bodice off the shoulders without elastic: princess seams, bands around the arms, hem below the waist, zip at the back; lined. */

@@ -1,5 +1,5 @@
 import type { BodicePart } from '../../garment/part.ts';
-import { facedBodiceMeasures } from '../bodice-darted/measures.ts';
+import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import { bodiceOneShoulderChoices } from './choices.ts';
 
 /** A bodice held by one shoulder: drafted open, since its halves differ; darted, to the waist, zip in the side that is bare; lined. */

@@ -1,4 +1,4 @@
-import { armholeFindings } from '../../checks/openings.ts';
+import { armholeChecks } from '../../checks/openings.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
 import { cutOut } from '../../drafting/operations/edges/cut-out.ts';
@@ -65,11 +65,7 @@ function finish(context: ShellContext, chosen: BodicePlacketChosen): ShellGarmen
     // It stands in for the cloth trimmed from the centre.
     besideNeck: divided(placketWidth(chosen), 2),
     covering: [shell.front.centre.id, shell.back.centre.id],
-    checks: (named) =>
-      armholeFindings(
-        panels.map(({ id }) => named(id)),
-        (id) => body.taken(id),
-      ),
+    checks: armholeChecks(panels, body),
     findings: [],
   };
 }

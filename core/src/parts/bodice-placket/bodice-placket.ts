@@ -1,5 +1,5 @@
 import type { BodicePart } from '../../garment/part.ts';
-import { facedBodiceMeasures } from '../bodice-darted/measures.ts';
+import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import { bodicePlacketChoices } from './choices.ts';
 
 /** Princess panels to the waist that button in front on a separate placket, carried around a heart that is cut out below the neck; lined. */

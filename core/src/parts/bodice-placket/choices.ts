@@ -1,5 +1,5 @@
 import { inches } from '../../units/length.ts';
-import { facedBodiceChoices } from '../bodice-darted/choices.ts';
+import { facedBodiceChoices } from '../faced-bodice/choices.ts';
 import { highNeckChoices } from '../princess-shell/shell-choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 

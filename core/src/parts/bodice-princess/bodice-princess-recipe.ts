@@ -1,9 +1,9 @@
-import { armholeFindings } from '../../checks/openings.ts';
+import { armholeChecks } from '../../checks/openings.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
-import { faceWholeBodice, insideOf } from '../bodice-darted/faced-bodice.ts';
-import { insideSeams } from '../bodice-darted/seams.ts';
+import { faceWholeBodice, insideOf } from '../faced-bodice/faced-bodice.ts';
+import { insideSeams } from '../faced-bodice/seams.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { panelsOf } from '../princess-shell/princess-shell.ts';
 import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
@@ -59,11 +59,7 @@ function finish(context: ShellContext): ShellGarment {
     seams: [...shellSeams(shell), ...facingSeams(shell, inside), ...insideSeams(inside)],
     details: [zipDown('back', [shell.back.centre])],
     covering: [shell.front.centre.id, shell.back.centre.id],
-    checks: (named) =>
-      armholeFindings(
-        panels.map(({ id }) => named(id)),
-        (id) => body.taken(id),
-      ),
+    checks: armholeChecks(panels, body),
     // The block's own are the shell's already; its darts are still sewn in the lining.
     findings: faced.findings.filter((each) => !found.has(each)),
   };

@@ -1,5 +1,5 @@
 import type { BodicePart } from '../../garment/part.ts';
-import { facedBodiceMeasures } from '../bodice-darted/measures.ts';
+import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import { bodicePrincessChoices } from './choices.ts';
 
 /** A bodice shaped by princess seams from armholes, shoulders or neck, front and back, to the waist; faced and lined, zip at the centre back. */

@@ -1,5 +1,5 @@
 import { inches } from '../../units/length.ts';
-import { armholeChoices, facedBodiceChoices } from '../bodice-darted/choices.ts';
+import { armholeChoices, facedBodiceChoices } from '../faced-bodice/choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
 
 /** Choices of a bustier: where its seams leave, and how they are shaped under the bust. Common practice. */

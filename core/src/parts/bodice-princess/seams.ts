@@ -1,5 +1,5 @@
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
-import type { FacedBodicePieces } from '../bodice-darted/faced-bodice.ts';
+import type { FacedBodicePieces } from '../faced-bodice/faced-bodice.ts';
 import { edgesOf } from '../../garment/seam-parts.ts';
 import type { PrincessShell } from '../princess-shell/princess-shell.ts';
 

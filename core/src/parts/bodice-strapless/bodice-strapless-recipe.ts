@@ -1,4 +1,4 @@
-import { bodiceFrame, type BodiceChoices } from '../../drafting/bodice/frame.ts';
+import { bodiceFrame } from '../../drafting/bodice/frame.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -10,6 +10,8 @@ import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { zipDown } from '../../garment/zip-down.ts';
 import {
+  blockUnder,
+  dipOf,
   straplessChecks,
   straplessTops,
   topTooLow,
@@ -26,22 +28,9 @@ import { cupsOf, cupSeams, type CupFront } from './cups.ts';
 /** The top edge stands this far above the bust line unless chosen, mm. Common practice: less shows more than most expect. */
 const ABOVE_BUST = inches(4);
 
-/** The part above the edge is drafted on an ordinary round neck. */
-const bodiceChoices = (chosen: BodiceStraplessChosen): BodiceChoices => ({
-  neckline: 'round',
-  darted: true,
-  neckWidth: inches(3),
-  neckDepthFront: inches(2.5),
-  neckDepthBack: inches(0.75),
-  easeBust: chosen.easeBust,
-  easeWaist: chosen.easeWaist,
-});
-
-const dipOf = (chosen: BodiceStraplessChosen): number => (chosen.topEdge === 'sweetheart' ? chosen.dip : 0);
-
 function fill(choices: ChoiceValues, { body, rules }: Wearer): BodiceStraplessChosen {
   const filled = withDefaults(bodiceStraplessChoices, choices);
-  const { frame } = bodiceFrame(body, bodiceChoices(filled), rules);
+  const { frame } = bodiceFrame(body, blockUnder(filled), rules);
   return { ...filled, topLevel: filled.topLevel || frame.bustPoint.y - ABOVE_BUST - dipOf(filled) };
 }
 
@@ -60,7 +49,7 @@ const plan = (
   rules: RuleSet,
   allowances: Allowances,
 ): ShellPlan => ({
-  ...plainShell(bodiceChoices(chosen), rules),
+  ...plainShell(blockUnder(chosen), rules),
   armholeEase: -rules['strapless.armholeLess'],
   top: straplessTops(topOf(chosen, allowances)),
   overBust: rules['contour.overBust'],

@@ -1,5 +1,5 @@
 import type { BodicePart } from '../../garment/part.ts';
-import { facedBodiceMeasures } from '../bodice-darted/measures.ts';
+import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import { bodiceStraplessChoices } from './choices.ts';
 
 /** A strapless bodice to the waist: princess seams from the top edge, shaped over and under the bust, zip at the back; lined, on a stay. */

@@ -1,4 +1,4 @@
-import { armholeFindings } from '../../checks/openings.ts';
+import { armholeChecks } from '../../checks/openings.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { neckline } from '../../drafting/bodice/neckline.ts';
 import type { Body } from '../../drafting/body.ts';
@@ -114,11 +114,7 @@ function finish(context: ShellContext, chosen: BodiceWaistcoatChosen): ShellGarm
     seams: [...seams, ...seamsIn(seams, 'lining')],
     details: [],
     covering: [shell.front.centre.id, shell.back.centre.id],
-    checks: (named) =>
-      armholeFindings(
-        panels.map(({ id }) => named(id)),
-        (id) => context.body.taken(id),
-      ),
+    checks: armholeChecks(panels, context.body),
     findings: [],
   };
 }

@@ -1,5 +1,5 @@
 import type { BodicePart } from '../../garment/part.ts';
-import { facedBodiceMeasures } from '../bodice-darted/measures.ts';
+import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import { bodiceWaistcoatChoices } from './choices.ts';
 
 /** Foreparts that button over a stand, and a back, in princess panels: V neck, points below the hem, fully lined. */

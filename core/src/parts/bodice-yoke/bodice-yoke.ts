@@ -1,5 +1,5 @@
 import type { BodicePart } from '../../garment/part.ts';
-import { facedBodiceMeasures } from '../bodice-darted/measures.ts';
+import { facedBodiceMeasures } from '../faced-bodice/measures.ts';
 import { bodiceYokeChoices } from './choices.ts';
 
 /** Princess panels draped over a base, to below the waist, under a yoke of stretch net; zip at the back. */

@@ -1,5 +1,5 @@
 import { inches } from '../../units/length.ts';
-import { facedBodiceChoices } from '../bodice-darted/choices.ts';
+import { facedBodiceChoices } from '../faced-bodice/choices.ts';
 import type { Choice } from '../../garment/choice.ts';
 
 const { neckWidth, neckDepthFront, neckDepthBack, easeBust, easeWaist } = facedBodiceChoices;

@@ -2,7 +2,7 @@ import { coverageOf, straplessFindings } from '../../checks/coverage.ts';
 import { finding, type Finding } from '../../findings/finding.ts';
 import { TYPED_WITHIN } from '../../findings/remedy.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
-import type { BodiceFrame } from '../../drafting/bodice/frame.ts';
+import type { BodiceChoices, BodiceFrame } from '../../drafting/bodice/frame.ts';
 import type { DropPlan, TopShape } from '../../drafting/operations/panels/part-at-level.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import { endOf, startOf } from '../../geometry/curve.ts';
@@ -25,6 +25,28 @@ export interface StraplessPlan {
   readonly ends: { readonly on: 'side'; readonly down: Working } | { readonly on: 'armhole' };
   readonly allowance: number;
 }
+
+/** What is chosen of a top edge with its ease. */
+interface ChosenEdge {
+  readonly topEdge: 'straight' | 'sweetheart';
+  readonly dip: number;
+  readonly easeBust: number;
+  readonly easeWaist: number;
+}
+
+/** The block that a top edge is drawn on: what lies above the edge is cut away, and drafted on an ordinary round neck. */
+export const blockUnder = ({ easeBust, easeWaist }: ChosenEdge): BodiceChoices => ({
+  neckline: 'round',
+  darted: true,
+  neckWidth: inches(3),
+  neckDepthFront: inches(2.25),
+  neckDepthBack: inches(0.75),
+  easeBust,
+  easeWaist,
+});
+
+/** Fall of a top edge at the centre, mm: of a sweetheart alone. */
+export const dipOf = ({ topEdge, dip }: ChosenEdge): number => (topEdge === 'sweetheart' ? dip : 0);
 
 /** A top edge stays this far above the bust point, so that a seam can run from it, mm. */
 const ABOVE_BUST = inches(1);

@@ -70,6 +70,12 @@ function turned(piece: Piece, dart: Dart, plan: PivotPlan): Opened {
   };
 }
 
+/** The edges beside the old mouth, as they are called afterwards: of the one that the dart now opens into, the nearer part. */
+function besideMouth(piece: Piece, first: Edge, second: Edge, { to, parts }: PivotPlan): [string, string] {
+  const [edge, next] = [before(piece.edges, first).id, after(piece.edges, second).id];
+  return [edge === to.edge ? parts[1] : edge, next === to.edge ? parts[0] : next];
+}
+
 /**
  * Moves a dart to another edge: its mouth is closed about its tip and opens there instead, by the same angle. Every edge keeps
  * its length; only the one that it now opens into is in two parts. Throws for a dart whose legs are not equally long, or a
@@ -101,8 +107,9 @@ export function pivotDart(piece: Piece, plan: PivotPlan): Piece {
     darts: piece.darts.map((each): Dart => (each === dart ? { ...dart, ...plan.opens } : each)),
     levels: piece.levels.map(level),
   });
-  const beside = [before(piece.edges, first), after(piece.edges, second)] as const;
-  const closed = plan.closed ? mergeEdges(moved, beside[0].id, beside[1].id, plan.closed) : moved;
+  const closed = plan.closed
+    ? mergeEdges(moved, ...besideMouth(piece, first, second, plan), plan.closed)
+    : moved;
   return carryDimensions(piece, closed, () => ({ change: 'turned' }));
 }
 

@@ -1,4 +1,4 @@
-import { curveLength, mapCurve, placeAtLength, splitCurve, type Curve } from '../../../geometry/curve.ts';
+import { curveLength, mapCurve, partedAt, placeAtLength, type Curve } from '../../../geometry/curve.ts';
 import { between } from '../../../geometry/loop.ts';
 import {
   add,
@@ -35,7 +35,7 @@ export interface Slash {
   readonly from: PlaceOnLoop;
   readonly to: PlaceOnLoop;
   readonly open: { readonly from: number; readonly to: number };
-  /** What a width is given by it, for the record. */
+  /** The width given by it at a level, for the record. */
   readonly gives?: { readonly level: LevelName; readonly mm: number };
 }
 
@@ -46,7 +46,7 @@ const NONE = 1e-9;
 /** A piece is swung by no more than this, radians. */
 const WIDEST = Math.PI / 3;
 
-/** What lies beyond the slash moved away by the smaller opening, and swung about that end until the other opens as wanted. */
+/** The move of all beyond the slash: away by the smaller opening, and swung about that end until the other opens as wanted. */
 function moveOf(from: Point, to: Point, open: Slash['open'], away: Point): Move {
   const [hinge, free] = open.from <= open.to ? [from, to] : [to, from];
   const [least, most] = [Math.min(open.from, open.to), Math.max(open.from, open.to)];
@@ -62,12 +62,6 @@ function moveOf(from: Point, to: Point, open: Slash['open'], away: Point): Move 
 }
 
 const gap = (p: Point, q: Point): Curve => (distance(p, q) > NONE ? [line(p, q)] : []);
-
-/** The two parts of a path, either of which may be empty. */
-function parted(path: Curve, mm: number): readonly [Curve, Curve] {
-  if (mm <= NONE) return [[], path];
-  return mm >= curveLength(path) - NONE ? [path, []] : splitCurve(path, mm);
-}
 
 /** The direction away from the slash towards what is moved. */
 function awayFrom(from: Point, to: Point, moved: readonly Edge[], tail: Curve): Point {
@@ -90,8 +84,8 @@ export function slash(piece: Piece, { from, to, open, gives }: Slash): Piece {
   if (moved.some(({ role }) => role === 'fold'))
     throw new Error(`${piece.id}: a slash from ${from.edge} to ${to.edge} would move its fold`);
   const [p, q] = [pointOn(piece, from), pointOn(piece, to)];
-  const [head, tail] = parted(first.path, from.at);
-  const [near, far] = parted(last.path, to.at);
+  const [head, tail] = partedAt(first.path, from.at, NONE);
+  const [near, far] = partedAt(last.path, to.at, NONE);
   const away = awayFrom(p, q, moved, tail);
   const move = moveOf(p, q, open, away);
   const [openFrom, openTo] = [gap(p, move(p)), gap(move(q), q)];

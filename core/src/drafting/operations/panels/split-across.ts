@@ -1,4 +1,4 @@
-import { curveLength, reverseCurve, splitCurve, type Curve } from '../../../geometry/curve.ts';
+import { partedAt, reverseCurve, type Curve } from '../../../geometry/curve.ts';
 import { edgeLength, type Edge, type Notch, type Piece } from '../../../pieces/piece.ts';
 import type { PlaceOnLoop } from '../../../pieces/place-on-loop.ts';
 
@@ -11,14 +11,7 @@ export interface Part {
 /** A cut this near to an end of its edge, mm, runs through the corner. */
 const AT_CORNER = 1e-6;
 
-/** The two parts of an edge's path; a part of no length is left out. */
-function partsOf(path: Curve, at: number): readonly [Curve | undefined, Curve | undefined] {
-  if (at <= AT_CORNER) return [undefined, path];
-  if (at >= curveLength(path) - AT_CORNER) return [path, undefined];
-  return splitCurve(path, at);
-}
-
-const withPath = (edge: Edge, path: Curve | undefined): Edge[] => (path ? [{ ...edge, path }] : []);
+const withPath = (edge: Edge, path: Curve): Edge[] => (path.length > 0 ? [{ ...edge, path }] : []);
 
 /**
  * Cuts a loop from a place on one edge to a place on another. `between` runs from `from` to `to` in loop order,
@@ -36,8 +29,8 @@ export function splitAcross(
   const [fromEdge, toEdge] = [edges[first], edges[last]];
   if (!fromEdge || !toEdge || first === last)
     throw new Error(`${piece.id} cannot be cut from ${from.edge} to ${to.edge}`);
-  const [fromHead, fromTail] = partsOf(fromEdge.path, from.at);
-  const [toHead, toTail] = partsOf(toEdge.path, to.at);
+  const [fromHead, fromTail] = partedAt(fromEdge.path, from.at, AT_CORNER);
+  const [toHead, toTail] = partedAt(toEdge.path, to.at, AT_CORNER);
   const run = (start: number, end: number) =>
     Array.from(
       { length: (end - start - 1 + edges.length) % edges.length },

@@ -6,7 +6,7 @@ import { edgeOf, type Piece } from '../../../pieces/piece.ts';
 import { pointOn, type PlaceOnLoop } from '../../../pieces/place-on-loop.ts';
 import { cutAcross } from '../panels/cut-across.ts';
 
-/** Where a fold runs: straight from a place on one edge to a place on another, keeping what lies between them in the order of the loop. */
+/** A fold, straight from a place on one edge to a place on another; the cloth between them in the order of the loop is kept. */
 export interface FoldPlan {
   readonly from: PlaceOnLoop;
   readonly to: PlaceOnLoop;

@@ -50,13 +50,11 @@ export function openAt(half: Piece, at: string): Piece {
     throw new Error(`${half.id} cannot be opened at ${at}: it is not straight`);
   const mirror = reflectionIn(line);
   const drawn = between(half.edges, line, line);
-  const other = [...drawn]
-    .reverse()
-    .map((edge): Edge => ({
-      ...edge,
-      id: otherId(edge.id),
-      path: reverseCurve(mapCurve(edge.path, mirror)),
-    }));
+  const other = [...drawn].reverse().map((edge): Edge => ({
+    ...edge,
+    id: otherId(edge.id),
+    path: reverseCurve(mapCurve(edge.path, mirror)),
+  }));
   const isDrawn = (id: string): boolean => drawn.some((edge) => edge.id === id);
   return makePiece({
     ...half,

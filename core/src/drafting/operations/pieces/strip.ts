@@ -71,12 +71,6 @@ export function strip(plan: StripPlan): Piece {
   });
 }
 
-/** Length of a bias strip that a square of cloth gives at most, mm: the square's area over the strip's width, less a seam at each join. Common practice. */
-export const biasFromSquare = (side: number, width: number, join: number): number => {
-  const lengths = Math.floor(side / (width * Math.SQRT2));
-  return Math.max(0, lengths * (side * Math.SQRT2) - Math.max(0, lengths - 1) * 2 * join);
-};
-
 /** Number of lengths that a strip is pieced from, where the cloth gives `usable` mm in one and each length loses two joins. */
 export const pieceCount = (length: number, usable: number, join: number): number =>
   Math.max(1, Math.ceil(length / (usable - 2 * join)));
