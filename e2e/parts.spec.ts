@@ -173,11 +173,18 @@ test('a bodice is exchanged under what is sewn on, and a collar goes on a round 
   // The dress's skirt and the collar go over to princess seams; a strapless bodice takes the skirt alone.
   await openSlot(page, 'Bodice');
   await page.getByRole('radio', { name: 'Princess bodice' }).click();
+  await page.getByRole('button', { name: 'Cut it on this bodice' }).click();
   await expect(page.getByRole('button', { name: /^Bodice.*Princess bodice/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Skirt.*Fitted skirt/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Neck and collar.*collar/ })).toBeVisible();
   await openSlot(page, 'Bodice');
-  await page.getByRole('radio', { name: 'Strapless bodice' }).click();
+  // Arrow keys look at bodices; nothing is exchanged until it is asked for.
+  await page.getByRole('radio', { name: 'Princess bodice' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('radio', { name: 'Strapless bodice' })).toBeChecked();
+  await expect(page.getByText('Without the falling collar: its edge lies below the neck.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Bodice.*Princess bodice/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Cut it on this bodice' }).click();
   await expect(page.getByRole('button', { name: /^Bodice.*Strapless bodice/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Skirt.*Fitted skirt/ })).toBeVisible();
   await openSlot(page, 'Neck and collar');

@@ -1,3 +1,4 @@
+import { slots, type BodicePart, type Part } from '../garment/part.ts';
 import type { JoinKind } from '../garment/join.ts';
 import type { JoinLack } from '../garment/join-lack.ts';
 
@@ -25,3 +26,10 @@ export const lackWords = (kind: JoinKind, lack: JoinLack): string =>
 
 /** The reason alone: `it is strapless …`. */
 export const lackReason = (lack: JoinLack): string => reasons[lack];
+
+/** The parts that a bodice which lacks these joins cannot take over, each with the reason: `Without the fitted skirt: it …`. */
+export const leftOffWords = (parts: readonly Part[], lacks: BodicePart['lacks']): string[] =>
+  parts.flatMap(({ slot, name }) => {
+    const lack = lacks[slots[slot]];
+    return lack ? [`Without the ${name.toLowerCase()}: ${reasons[lack]}.`] : [];
+  });

@@ -43,7 +43,7 @@ export function SlotPanel({ slot, style, entry, chosen, words, trial, onBook }: 
           ticket={trial}
         />
       ))}
-      {slot === 'Bodice' && <BodiceCards style={style} entry={entry} />}
+      {slot === 'Bodice' && <BodiceCards style={style} entry={entry} chosen={chosen} />}
       <NotFitting slot={slot} style={style} onBook={onBook} />
       {slot === 'Layers' && <LayerCloths style={style} />}
       {asked.length === 0 && slot !== 'Layers' && slot !== 'Bodice' && !slotIn(slot) && (
