@@ -8,6 +8,7 @@ import { draftInput } from '@ample-bolt/core/testing/bodies';
 import { billionth, nudged, tenth } from '@ample-bolt/core/testing/nudges';
 import { extremeRanges, ordinaryRanges, randomBodies } from '@ample-bolt/core/testing/random-bodies';
 import { missesBody, missesSizes } from '@ample-bolt/core/testing/misses-size-table';
+import { benchFuzz } from './fuzz.ts';
 import { layRuns } from './lays.ts';
 import { median } from './median.ts';
 import { benchSince } from './since.ts';
@@ -134,6 +135,7 @@ const runs = {
   drafts: benchDrafts,
   sketches: benchSketches,
   soundness: benchSoundness,
+  fuzz: benchFuzz,
   continuity: benchContinuity,
   ...layRuns,
 };

@@ -1,40 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import { spawnSync } from 'node:child_process';
-import { buildSync } from 'esbuild';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { bolt, example, root, runNode } from './run-bolt.ts';
 import { orderSchema } from './src/formats/order/order-schema.ts';
 import { styleBook } from './src/styles/style-book.ts';
 import { piecesSchema } from './src/formats/pieces/pieces-schema.ts';
 
-const root = path.resolve(import.meta.dirname, '..');
-const example = path.join(root, 'examples/lamp-bearer.json');
 const folder = mkdtempSync(path.join(tmpdir(), 'bolt-'));
-
-// Built once: translated anew for every run it would take longer than what it runs.
-const built = path.join(root, 'node_modules/.cache/bolt-test/cli.mjs');
-buildSync({
-  entryPoints: [path.join(root, 'core/cli.ts')],
-  outfile: built,
-  bundle: true,
-  platform: 'node',
-  format: 'esm',
-  packages: 'external',
-  logLevel: 'error',
-});
-
-/** Runs `bolt` in a process of its own. */
-const bolt = (...args: string[]) => runNode(built, ...args);
-
-function runNode(program: string, ...args: string[]) {
-  const env = { ...process.env, NODE_OPTIONS: '' };
-  const { status, stdout, stderr } = spawnSync(process.execPath, [program, ...args], {
-    encoding: 'utf8',
-    env,
-  });
-  return { status, stdout, stderr, json: () => JSON.parse(stdout) as Record<string, unknown> };
-}
 
 interface Written {
   measures: Record<string, unknown>;
@@ -336,4 +309,38 @@ test.each([
   expect(JSON.parse(readFileSync(path.join(root, `docs/schemas/${name}.schema.json`), 'utf8'))).toEqual(
     schema,
   );
+});
+
+describe('a stop that is signed off', () => {
+  const spoilt = (signedOff?: object) =>
+    changed((order) => {
+      order.garments = [
+        { style: 'fitted-dress', figures: { 'bodice-back/waist-side': { value: '17 1/2', why: 'seen' } } },
+      ];
+      Object.assign(order, signedOff && { signedOff });
+    });
+
+  test('lets chalk and lay go on; until then neither gives anything', () => {
+    const { status, stdout } = bolt('check', spoilt(), '--json');
+    expect(status).toBe(1);
+    const { findings } = JSON.parse(stdout) as { findings: { severity: string; key: string }[] };
+    const keys = findings.filter(({ severity }) => severity === 'stop').map(({ key }) => key);
+    expect(keys.length).toBeGreaterThan(0);
+    const lay = bolt('lay', spoilt(), '--json');
+    expect([lay.status, lay.json()['lays']]).toEqual([1, []]);
+    const signed = spoilt(Object.fromEntries(keys.map((key) => [key, 'Worn open at the side'])));
+    expect(bolt('check', signed).status).toBe(0);
+    const chalk = bolt('chalk', signed, '--json');
+    expect(chalk.status).toBe(0);
+    expect((chalk.json()['marks'] as unknown[]).length).toBeGreaterThan(50);
+  });
+
+  test('a reader that closes the pipe after the first line is no fault', () => {
+    const program = `import('node:child_process').then(({ execSync }) => {
+      process.stdout.write(execSync('"${process.execPath}" "${path.join(root, 'core/bolt.mjs')}" measures | head -1', { encoding: 'utf8', stdio: ['ignore', 'pipe', 'inherit'] }));
+    });`;
+    const { stdout, stderr } = runNode('--input-type=module', '-e', program);
+    expect(stdout).toContain('height');
+    expect(stderr).not.toContain('EPIPE');
+  });
 });

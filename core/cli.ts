@@ -46,4 +46,9 @@ function main(args: string[]): number {
   }
 }
 
+// Whoever reads only the first lines closes the pipe; that is no fault.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code !== 'EPIPE') throw error;
+});
+
 process.exitCode = main(process.argv.slice(2));

@@ -6,6 +6,7 @@ import type { Draft } from '../src/drafting/draft.ts';
 import { findingJson } from '../src/formats/draft-json.ts';
 import type { InputFault, Read } from '../src/input/input-fault.ts';
 import type { Order } from '../src/shop/order.ts';
+import { findingKey, openStops } from '../src/shop/sign-off.ts';
 import { readOrderText } from '../src/formats/order/read-order.ts';
 import type { Unit } from '../src/units/length.ts';
 
@@ -86,6 +87,19 @@ export function draftFrom(order: Order): Draft {
     );
   return draft;
 }
+
+/** Stops of an order that nobody signed off: lay and chalk wait for them. */
+export const heldBy = (findings: readonly Finding[], { signedOff }: Pick<Order, 'signedOff'>): Finding[] =>
+  openStops(findings, signedOff);
+
+/** Said before anything else where stops hold the work. */
+export const heldLines = (stops: readonly Finding[], unit: Unit): string[] =>
+  stops.length === 0
+    ? []
+    : [
+        `${stops.length === 1 ? 'One check holds' : `${stops.length} checks hold`} the cut. Mend, or sign off with a reason in the file's signedOff, by the key:`,
+        ...stops.flatMap((stop) => [...findingLines([stop], unit), `  key: ${findingKey(stop)}`]),
+      ];
 
 export const hasStop = (findings: readonly Finding[]): boolean =>
   findings.some(({ severity }) => severity === 'stop');

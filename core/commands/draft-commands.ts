@@ -2,19 +2,22 @@ import { writeFileSync } from 'node:fs';
 import { chalkMannerIn } from '../src/chalk/chalk-manner.ts';
 import { chalkAll } from '../src/chalk/chalk-piece.ts';
 import type { Draft } from '../src/drafting/draft.ts';
-import { checkJson, draftJson, pairOf, tidy } from '../src/formats/draft-json.ts';
+import { checkJson, draftJson, findingJson, pairOf, tidy } from '../src/formats/draft-json.ts';
 import type { Order } from '../src/shop/order.ts';
 import { sketchSvg } from '../src/formats/sketch-svg.ts';
 import { clothColoursOf, inkOn } from '../src/sketch/ink.ts';
 import { faces } from '../src/pieces/piece.ts';
 import { madeUpOn, sketchOf } from '../src/sketch/sketch.ts';
+import type { Finding } from '../src/findings/finding.ts';
 import { draftSvg } from '../src/formats/svg.ts';
 import { measureIds, measureOf } from '../src/measures/catalogue.ts';
+import { girthName } from '../src/words/girth-name.ts';
 import { formatLength } from '../src/units/format-length.ts';
 import { markLine } from '../src/words/mark-words.ts';
 import { cutName, pieceName } from '../src/words/names.ts';
 import { renderWorking } from '../src/workings/render-working.ts';
-import { orderFrom, draftFrom, hasStop, findingLines } from './answer.ts';
+import { orderFrom, draftFrom, findingLines, heldBy, heldLines } from './answer.ts';
+import { shortCloths } from './short-cloths.ts';
 import type { Answer, Flags } from './answer.ts';
 import { pieceOfFigure } from '../src/pieces/hand-figure.ts';
 
@@ -40,16 +43,19 @@ function figuresText({ pieces, figures }: Draft, order: Order): string {
     .join('\n\n');
 }
 
-function checkText(draft: Draft, order: Order): string {
+/** Rounds, seams and findings; without the stops that are told apart. */
+function checkText(draft: Draft, order: Order, told: readonly Finding[] = []): string {
   const length = (mm: number) => formatLength(mm, order.unit, { denominator: 16, decimals: 2 });
   const rounds = draft.rounds.map(
-    ({ level, finished, ease }) => `${level}: finished ${length(finished)}, ease ${length(ease)}`,
+    ({ level, face, finished, ease }) =>
+      `${girthName({ level, face })}: finished ${length(finished)}, ease ${length(ease)}`,
   );
   const seams = draft.seams.map(
     ({ id, lengthA, lengthB, ok }) =>
       `${ok ? 'true ' : 'NOT TRUE'} ${id}: ${length(lengthA)} to ${length(lengthB)}`,
   );
-  return [...rounds, ...seams, ...findingLines(draft.findings, order.unit)].join('\n');
+  const rest = draft.findings.filter((each) => !told.includes(each));
+  return [...rounds, ...seams, ...findingLines(rest, order.unit)].join('\n');
 }
 
 /** The garment made up on its client, in the colours of the order's cloths. */
@@ -67,23 +73,35 @@ export function draftCommand({ positionals, values }: Flags): Answer {
   return {
     json: draftJson(draft, order.unit),
     text: `${figuresText(draft, order)}\n\n${checkText(draft, order)}`,
-    stopped: hasStop(draft.findings),
+    stopped: heldBy(draft.findings, order).length > 0,
   };
 }
 
 export function checkCommand({ positionals }: Flags): Answer {
   const order = orderFrom(positionals[1]);
-  const draft = draftFrom(order);
+  const drafted = draftFrom(order);
+  const draft = { ...drafted, findings: [...drafted.findings, ...shortCloths(order)] };
+  const stops = heldBy(draft.findings, order);
   return {
     json: checkJson(draft, order.unit),
-    text: checkText(draft, order),
-    stopped: hasStop(draft.findings),
+    text: [...heldLines(stops, order.unit), checkText(draft, order, stops)].join('\n'),
+    stopped: stops.length > 0,
   };
 }
 
 export function chalkCommand({ positionals }: Flags): Answer {
   const order = orderFrom(positionals[1]);
   const draft = draftFrom(order);
+  const findings = [...draft.findings, ...shortCloths(order)];
+  const stops = heldBy(findings, order);
+  const told = findings.filter(({ severity }) => severity !== 'note');
+  const findingsJson = told.map((each) => findingJson(each, order.unit));
+  if (stops.length > 0)
+    return {
+      json: { marks: [], findings: findingsJson },
+      text: heldLines(stops, order.unit).join('\n'),
+      stopped: true,
+    };
   const marks = chalkAll(draft.pieces, chalkMannerIn(order.startLine, order.rules));
   const json = marks.map((mark) => ({
     piece: mark.piece,
@@ -98,5 +116,9 @@ export function chalkCommand({ positionals }: Flags): Answer {
   const text = json
     .map(({ piece, order: place, text: line }) => `${pieceName(piece)} ${place}. ${line}`)
     .join('\n');
-  return { json: { marks: json }, text, stopped: hasStop(draft.findings) };
+  return {
+    json: { marks: json, findings: findingsJson },
+    text: [...findingLines(told, order.unit), text].join('\n'),
+    stopped: false,
+  };
 }

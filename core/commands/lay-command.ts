@@ -5,6 +5,7 @@ import { parseFile } from '../src/formats/check-file.ts';
 import { findingJson } from '../src/formats/draft-json.ts';
 import { layJson } from '../src/formats/lay-json.ts';
 import type { Order } from '../src/shop/order.ts';
+import type { SignOffs } from '../src/shop/sign-off.ts';
 import { readOrder } from '../src/formats/order/read-order.ts';
 import { readPieces } from '../src/formats/pieces/read-pieces.ts';
 import { readLays } from '../src/formats/read-lays.ts';
@@ -27,7 +28,7 @@ import type { LayTask } from '../src/lay/model/lay-task.ts';
 import { formatLength } from '../src/units/format-length.ts';
 import type { Unit } from '../src/units/length.ts';
 import { foldName } from '../src/words/names.ts';
-import { BadInput, readFile, draftFrom, hasStop, findingLines, valueOf } from './answer.ts';
+import { BadInput, readFile, draftFrom, findingLines, heldBy, heldLines, valueOf } from './answer.ts';
 import type { Answer, Flags } from './answer.ts';
 
 function countFlag(value: string | undefined, name: string, least: number): number | undefined {
@@ -50,7 +51,7 @@ function foldsWanted(fold: string): readonly LayWay[] {
   return [known];
 }
 
-const DEFAULT_WORK = 2000;
+export const DEFAULT_WORK = 2000;
 /** Steps of search for each other width: a first idea of what it would take. */
 const WIDTH_WORK = 150;
 
@@ -83,16 +84,22 @@ interface LayInput {
   readonly shrinkPercent: number;
   /** What a lay leaves open that is not of the lays. */
   readonly findings: readonly Finding[];
+  /** Stops that somebody took on: one that is open holds the lay. */
+  readonly signedOff: SignOffs;
   /** Cloths in the order in which they are laid: what is pinned under another one after it. */
   readonly jobs: readonly LayJob[];
 }
 
-function orderInput(order: Order): LayInput {
+export function orderInput(order: Order): LayInput {
   const draft = draftFrom(order);
   return {
     unit: order.unit,
     shrinkPercent: order.rules['cloth.shrinkage'],
-    findings: draft.findings.filter(({ code }) => code === 'cloth-missing'),
+    findings: draft.findings.filter(
+      ({ code, severity }) =>
+        severity === 'stop' || code === 'cloth-missing' || code === 'chalk-hardly-shows',
+    ),
+    signedOff: order.signedOff,
     jobs: [...order.cloths]
       .sort((a, b) => Number(a.under !== undefined) - Number(b.under !== undefined))
       .map((cloth): LayJob => ({
@@ -118,6 +125,7 @@ function inputFrom(path: string | undefined): LayInput {
     unit,
     shrinkPercent: 0,
     findings,
+    signedOff: {},
     jobs: [{ cloth, isAbove: false, piecesWith: () => pieces }],
   };
 }
@@ -166,6 +174,13 @@ function laysOn(
   };
 }
 
+/** Every cloth laid in its order, each knowing those before it. */
+export const layAll = (input: LayInput, flags: SearchFlags): readonly ReturnType<typeof laysOn>[] =>
+  input.jobs.reduce<readonly ReturnType<typeof laysOn>[]>((before, job) => {
+    const lays = before.flatMap(({ best }) => (best ? [best] : []));
+    return [...before, laysOn(job, lays, input, flags)];
+  }, []);
+
 export function layCommand({ positionals, values }: Flags): Answer {
   const input = inputFrom(positionals[1]);
   if (values.prove !== undefined) return proveCommand(input, values.prove);
@@ -175,10 +190,14 @@ export function layCommand({ positionals, values }: Flags): Answer {
     work: countFlag(values.work, 'work', 1) ?? DEFAULT_WORK,
     seed: countFlag(values.seed, 'seed', 0) ?? 1,
   };
-  const laid = input.jobs.reduce<readonly ReturnType<typeof laysOn>[]>((before, job) => {
-    const lays = before.flatMap(({ best }) => (best ? [best] : []));
-    return [...before, laysOn(job, lays, input, flags)];
-  }, []);
+  const held = heldBy(input.findings, input);
+  if (held.length > 0)
+    return {
+      json: { lays: [], plans: [], findings: input.findings.map((each) => findingJson(each, input.unit)) },
+      text: heldLines(held, input.unit).join('\n'),
+      stopped: true,
+    };
+  const laid = layAll(input, flags);
   const lays = laid.flatMap(({ best }) => (best ? [best] : []));
   const findings = [...input.findings, ...laid.flatMap((each) => each.findings)];
   if (values.out !== undefined && lays.length > 0) writeFileSync(values.out, laySvg(lays));
@@ -193,7 +212,7 @@ export function layCommand({ positionals, values }: Flags): Answer {
       findings: findings.map((each) => findingJson(each, input.unit)),
     },
     text: [...text, ...findingLines(findings, input.unit)].join('\n'),
-    stopped: hasStop(findings),
+    stopped: heldBy(findings, input).length > 0,
   };
 }
 

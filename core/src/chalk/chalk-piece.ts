@@ -1,4 +1,4 @@
-import { curveLength, endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts';
+import { curveLength, endOf, placeAtLength, sampleCurve, startOf, type Curve } from '../geometry/curve.ts';
 import { circleThrough } from '../geometry/circle-through.ts';
 import { distance, point, subtract, type Point } from '../geometry/point.ts';
 import { boxOf } from '../geometry/ring.ts';
@@ -9,9 +9,8 @@ import { edgesUnderRoofs } from '../pieces/dart-roof.ts';
 import { offsetEdge } from '../pieces/cut-line.ts';
 import { contourIntake } from '../pieces/contour-dart.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
-import { levelKinds } from '../pieces/level.ts';
+import { isChalked, levelKinds } from '../pieces/level.ts';
 import {
-  edgeLength,
   edgeOf,
   clothRoles,
   levelDown,
@@ -22,7 +21,7 @@ import {
 } from '../pieces/piece.ts';
 import type { ChalkManner } from './chalk-manner.ts';
 import { chalkOrigin } from './chalk-origin.ts';
-import { cornersOf, curvePoints } from './curve-points.ts';
+import { cornersOf, curvePoints, fairRuns, isStraight } from './curve-points.ts';
 import { cutPiece } from './cut-piece.ts';
 import type { Mark, PointName, UnorderedMark } from './mark.ts';
 import { placeMarks, type PlacedOnCloth } from './place-marks.ts';
@@ -33,8 +32,6 @@ export interface ChalkOptions extends ChalkManner {
   /** It lies pinned under the piece that is its template, and is cut with it. */
   readonly pinned?: boolean;
 }
-
-const isStraight = (edge: Edge): boolean => edge.path.length === 1 && edge.path[0]?.kind === 'line';
 
 function pointMarks(piece: Piece, origin: Point): UnorderedMark[] {
   const mark = (name: PointName, p: Point): UnorderedMark => ({
@@ -56,7 +53,7 @@ function pointMarks(piece: Piece, origin: Point): UnorderedMark[] {
   const toSeam =
     piece.edges.some(({ role }) => role === 'princess') && !piece.edges.some(({ role }) => role === 'side');
   const isWhole = piece.cut.layers === 'single';
-  const ends = piece.levels.flatMap(({ name, path }) => {
+  const ends = piece.levels.filter(isChalked).flatMap(({ name, path }) => {
     const [start, end] = [path[0], path.at(-1)];
     const called = levelKinds[name][toSeam ? 'atSeam' : 'atSide'].point;
     // The levels of a piece that was opened flat start at its other side.
@@ -92,9 +89,10 @@ const cornerMarks = ({ edges }: Piece): { readonly at: Point; readonly meet: rea
   edges.flatMap((edge, index) => {
     const next = edges[(index + 1) % edges.length] ?? edge;
     const isDrawn = ({ role }: Edge) => role !== 'fold' && role !== 'dart';
-    const isRuled = (each: Edge) => isStraight(each) && isDrawn(each);
+    const isRuled = (each: Edge, run: Curve | undefined) =>
+      isDrawn(each) && run !== undefined && isStraight(run);
     const inside = isDrawn(edge) ? cornersOf(edge.path).map((at) => ({ at, meet: [edge.id] })) : [];
-    return isRuled(edge) || isRuled(next)
+    return isRuled(edge, fairRuns(edge.path).at(-1)) || isRuled(next, fairRuns(next.path)[0])
       ? [...inside, { at: endOf(edge.path), meet: [edge.id, next.id] }]
       : inside;
   });
@@ -125,30 +123,34 @@ function swingOf(stitched: Edge | undefined, chalked: readonly Point[], origin: 
   return { radius: distance(middle, circle.centre), down: y, out: x };
 }
 
-/** The slopes and curves of the line that is chalked. */
+/** The slopes and curves of the line that is chalked, each from corner to corner. */
 function edgeMarks(chalked: Piece, stitched: Piece, origin: Point): UnorderedMark[] {
   const drawn = chalked.edges.filter(({ role }) => role !== 'fold' && role !== 'dart');
-  const slopes = drawn.filter(isStraight).map((edge): UnorderedMark => ({
-    kind: 'slope',
-    edge: edge.id,
-    mm: edgeLength(edge),
-    points: [startOf(edge.path), endOf(edge.path)],
-  }));
-  const curves = drawn
-    .filter((edge) => !isStraight(edge))
-    .map((edge): UnorderedMark => {
-      const points = curvePoints(edge.path);
-      const swing = swingOf(
-        stitched.edges.find(({ id }) => id === edge.id),
-        points,
-        origin,
-      );
-      return { kind: 'curve', edge: edge.id, mm: edgeLength(edge), ...(swing && { swing }), points };
+  const runs = drawn.flatMap(({ id, path }) => {
+    // Beside a corner that is cut blunt an edge may have a stretch of no length.
+    const fair = fairRuns(path).filter((run) => curveLength(run) > SAME_POINT);
+    return fair.map((run) => ({ edge: id, run, isWhole: fair.length === 1 }));
+  });
+  const slopes = runs
+    .filter(({ run }) => isStraight(run))
+    .map(({ edge, run }): UnorderedMark => ({
+      kind: 'slope',
+      edge,
+      mm: curveLength(run),
+      points: [startOf(run), endOf(run)],
+    }));
+  const curves = runs
+    .filter(({ run }) => !isStraight(run))
+    .map(({ edge, run, isWhole }): UnorderedMark => {
+      const points = curvePoints(run);
+      const sewn = isWhole ? stitched.edges.find(({ id }) => id === edge) : undefined;
+      const swing = swingOf(sewn, points, origin);
+      return { kind: 'curve', edge, mm: curveLength(run), ...(swing && { swing }), points };
     });
   return [...slopes, ...curves];
 }
 
-function dartMarks(piece: Piece, origin: Point): UnorderedMark[] {
+function dartMarks(piece: Piece, origin: Point, line: ChalkManner['line']): UnorderedMark[] {
   const contours = (piece.contours ?? []).map((dart): UnorderedMark => ({
     kind: 'dart',
     dart: dart.id,
@@ -167,6 +169,8 @@ function dartMarks(piece: Piece, origin: Point): UnorderedMark[] {
       intake: distance(startOf(first), endOf(second)),
       down: tip.y - origin.y,
       out: tip.x - origin.x,
+      // The cut line has the roof in it already.
+      ...(line === 'stitch' && { pressed: dart.pressed }),
       points: [startOf(first), tip, endOf(second)],
     };
   });
@@ -223,21 +227,28 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
   const chalked = options.line === 'cut' ? cutPiece(piece) : piece;
   const origin = chalkOrigin(drafted, options);
   const { at } = origin;
+  const box = boxOf(drafted.outline);
   const end = boxOf(stitch).maxX;
   const widest = end - at.x;
   const across = (y: number): Point[] => [point(at.x, y), point(end, y)];
-  const levels = piece.levels.map((level): UnorderedMark => {
+  const levels = piece.levels.filter(isChalked).map((level): UnorderedMark => {
     const y = levelDown(level);
     return { kind: 'level', level: level.name, down: y - at.y, out: widest, points: across(y) };
   });
   const { pinned = false, placed = [] } = options;
   const places = placeMarks(drafted, origin, pinned ? [] : placed);
   const drawn: UnorderedMark[] = [
-    { kind: 'start-line', out: widest, below: origin.below, points: across(at.y) },
+    {
+      kind: 'start-line',
+      out: widest,
+      below: origin.below,
+      ...(places.first.length === 0 && { room: { above: at.y - box.minY, beside: at.x - box.minX } }),
+      points: across(at.y),
+    },
     ...levels.filter((mark) => mark.kind !== 'level' || mark.down > Math.max(0, -at.y)),
     ...pointMarks(chalked, at),
     ...edgeMarks(chalked, piece, at),
-    ...dartMarks(piece, at),
+    ...dartMarks(piece, at, options.line),
     ...allowanceMarks(piece, options.line),
     ...notchMarks(chalked),
   ];

@@ -72,8 +72,16 @@ export type Mark =
   | (MarkBase & { readonly kind: 'place' } & Place)
   /** The next copy of a piece on single cloth: chalked again from here, or around the first once that is cut. */
   | (MarkBase & { readonly kind: 'again'; readonly copy: number; readonly mirrored: boolean } & Place)
-  /** `below` is its depth below the start line of the figures, mm; 0 where it is that. */
-  | (MarkBase & { readonly kind: 'start-line'; readonly out: number; readonly below: number })
+  /**
+   * `below` is its depth below the start line of the figures, mm; 0 where it is that. `room` is what the piece takes of the cloth
+   * above the line and beside the centre, of a piece that is not laid.
+   */
+  | (MarkBase & {
+      readonly kind: 'start-line';
+      readonly out: number;
+      readonly below: number;
+      readonly room?: { readonly above: number; readonly beside: number };
+    })
   | (MarkBase & {
       readonly kind: 'level';
       readonly level: LevelName;
@@ -103,6 +111,8 @@ export type Mark =
       readonly out: number;
       /** Depth of the second tip of a contour dart. */
       readonly foot?: number;
+      /** The way that its cloth is pressed, where its roof is not chalked: the edge that it opens into is cut with it folded so. */
+      readonly pressed?: Dart['pressed'];
     })
   /** The cut line outside of the chalked stitch line, or the stitch line inside of the chalked cut line. */
   | (MarkBase & {

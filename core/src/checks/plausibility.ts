@@ -5,6 +5,7 @@ import { inches } from '../units/length.ts';
 import { measureIds, measureOf, type MeasureId } from '../measures/catalogue.ts';
 import { deriveMeasure } from '../worked-out/derive.ts';
 import type { ClientKind, MeasureValues } from '../measures/measure-set.ts';
+import { fits, proportionFindings } from './proportion-findings.ts';
 import { unitSlips } from '../measures/slip.ts';
 
 /** Two inches typed are two inches, whatever the sum of their millimetres; mm. */
@@ -97,7 +98,9 @@ function gapFinding(gap: Gap, values: MeasureValues, rules: RuleSet): Finding | 
   const difference = larger - smaller;
   if (between(difference)) return undefined;
   const found = disagree(of, over, larger, smaller + (difference < least ? least : most));
-  return between(-difference) ? { ...found, remedy: swapRemedy(gap) } : found;
+  const swapped = { ...values, [of]: smaller, [over]: larger };
+  const isSwap = between(-difference) && fits(of, swapped) && fits(over, swapped);
+  return isSwap ? { ...found, remedy: swapRemedy(gap) } : found;
 }
 
 /** A half length is about a quarter of the height. Common practice. */
@@ -160,9 +163,10 @@ const aboutBust = (gap: Gap): boolean => bustMeasures.includes(gap.of) || bustMe
  */
 export function checkMeasures(values: MeasureValues, kind: ClientKind, rules: RuleSet): Finding[] {
   const adult = kind === 'adult';
+  const proportioned = adult ? proportionFindings(values) : [];
   const ranges = adult ? measureIds.map((id) => outOfRange(id, values[id], rules)) : [];
   const pairs = gaps.filter((gap) => adult || !aboutBust(gap)).map((gap) => gapFinding(gap, values, rules));
-  return [
+  const others = [
     ...ranges,
     ...pairs,
     ...(adult ? workedOut.map((id) => derivedFinding(id, values, rules)) : []),
@@ -170,6 +174,29 @@ export function checkMeasures(values: MeasureValues, kind: ClientKind, rules: Ru
     crotchFinding(values, rules),
     offShoulderFinding(values),
   ].filter((found) => found !== undefined);
+  return likeliest(proportioned, others);
+}
+
+/**
+ * Of what several checks find, each measure once: two that were written in each other's place, then slips of the pen, then what
+ * does not go with the others. A pair that is broken by a measure that is told already says nothing new.
+ */
+function likeliest(proportioned: readonly Finding[], others: readonly Finding[]): Finding[] {
+  const swaps = others.filter(({ remedy }) => remedy?.kind === 'swap-measures');
+  const swapped = new Set(swaps.flatMap(({ where }) => [where.measure, where.subject]));
+  const suspects = proportioned.filter(({ where }) => !swapped.has(where.measure));
+  const culprits = new Set(suspects.map(({ where }) => where.measure));
+  const slips = others.filter(({ code, where }) => code === 'measure-slip' && culprits.has(where.measure));
+  const known = new Set(slips.map(({ where }) => where.measure));
+  const told = [...culprits, ...swapped];
+  return [
+    ...swaps,
+    ...slips,
+    ...suspects.filter(({ where }) => !known.has(where.measure)),
+    ...others.filter(
+      ({ where }) => !told.includes(where.measure) && !told.includes(where.subject as MeasureId),
+    ),
+  ];
 }
 
 /** One slip of the pen is told once, though several checks see it: the first, which knows most, stands. */

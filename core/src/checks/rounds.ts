@@ -17,6 +17,8 @@ export interface Round extends Girth {
   /** Girth of the finished pieces, measured on their stitch rings, mm. */
   readonly finished: number;
   readonly ease: number;
+  /** It is the lining's, which is sewn to the same round. */
+  readonly lining?: boolean;
 }
 
 /** Finds a finished piece by its id; throws for one that the garment does not have. */
@@ -57,9 +59,14 @@ export function roundFindings(rounds: readonly Round[], { school, hand }: Rounds
     .map((round) =>
       finding(
         'round-differs',
-        { subject: round.level, measure: measureOf(round) },
+        {
+          subject: round.level,
+          measure: measureOf(round),
+          ...(round.lining && { piece: round.runs[0]?.piece ?? '' }),
+        },
         {
           found: round.finished,
+          ...(round.face && { face: round.face }),
           expected: round.body + round.wantedEase,
           remedy:
             school === 'table'

@@ -1,12 +1,13 @@
 import { finding, type Finding } from '../findings/finding.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
 import { deriveMeasure } from '../worked-out/derive.ts';
-import type { MeasuredFrom, MeasureValues, Observations } from '../measures/measure-set.ts';
+import type { ClientKind, MeasuredFrom, MeasureValues, Observations } from '../measures/measure-set.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import { measured, type Working } from '../workings/working.ts';
 
 /** The measures of a person for a draft: every one has a value and says where it comes from. */
 export interface Body {
+  readonly kind: ClientKind;
   readonly from: MeasuredFrom;
   readonly observations: Observations;
   /** The measure in mm. Throws for one that the style neither requires nor derives. */
@@ -18,6 +19,8 @@ export interface Body {
 }
 
 export interface Person {
+  /** An adult unless it is said. */
+  readonly kind?: ClientKind;
   readonly from: MeasuredFrom;
   readonly observations: Observations;
   readonly values: MeasureValues;
@@ -52,6 +55,7 @@ export function resolveBody(
   };
   return {
     body: {
+      kind: person.kind ?? 'adult',
       from: person.from,
       observations: person.observations,
       term,

@@ -1,4 +1,4 @@
-import { levelReach } from '../pieces/level-width.ts';
+import { levelLength, levelReach } from '../pieces/level-width.ts';
 import { startDirection, endDirection } from '../geometry/curve.ts';
 import { crossingsAt } from '../geometry/ring.ts';
 import type { Dimension, Place } from '../pieces/dimension.ts';
@@ -58,7 +58,7 @@ interface OnCut {
  */
 function onCut(
   { piece, outline, corners }: DraftedPiece,
-  { at, kind }: Dimension,
+  { at, kind, addsBefore }: Dimension,
   adds: SeamRole,
   allowance: number,
   stitch: Reading,
@@ -81,7 +81,10 @@ function onCut(
   }
   if (at.kind === 'width') {
     const path = piece.levels.find(({ name }) => name === at.level)?.path;
-    return path && { mm: levelReach(outline, path), sign: 1, change: 'slant' };
+    if (!path) return undefined;
+    const reach = levelReach(outline, path);
+    const before = addsBefore ? levelReach(outline, [...path].reverse()) - levelLength(path) : 0;
+    return { mm: reach + before, sign: 1, change: 'slant' };
   }
   if (at.kind === 'from centre') {
     const sign = at.side === 'past' ? 1 : -1;
@@ -95,7 +98,7 @@ function onCut(
 
 function figureOf(drafted: DraftedPiece, dimension: Dimension, cutting: Cutting): Figure | undefined {
   const { piece } = drafted;
-  const { name, label, kind, working, adds, follows } = dimension;
+  const { name, label, kind, working, adds, addsBefore, follows } = dimension;
   const reading = readPlace(piece, dimension);
   if (!reading) return undefined;
   const allowance = adds && allowanceOf(cutting, adds);
@@ -115,9 +118,10 @@ function figureOf(drafted: DraftedPiece, dimension: Dimension, cutting: Cutting)
     by: 'computed' as const,
   };
   if (!cut) return { ...figure, working };
-  const turned = cut.mm - reading.mm - cut.sign * allowance.mm;
-  const term = cut.sign < 0 ? minus(allowance) : plus(allowance);
-  return { ...figure, working: changed(added(working, term), cut.change, turned) };
+  const both = [allowance, ...(addsBefore ? [allowanceOf(cutting, addsBefore)] : [])];
+  const turned = cut.mm - reading.mm - cut.sign * both.reduce((total, { mm: each }) => total + each, 0);
+  const terms = both.map((each) => (cut.sign < 0 ? minus(each) : plus(each)));
+  return { ...figure, working: changed(added(working, ...terms), cut.change, turned) };
 }
 
 /** The figures of a piece: each of its cut dimensions, read on it as it is drawn. */

@@ -61,7 +61,7 @@ describe('figures set by hand', () => {
       draft(figures)
         .findings.filter(({ code }) => code.startsWith('figure-'))
         .map(({ code, remedy }) => [code, remedy?.kind]);
-    expect(codes({ 'bodice-front/bust-dart-leg': { mm: 100, why: '' } })).toEqual([
+    expect(codes({ 'bodice-front/bust-dart-leg': { mm: 131, why: '' } })).toEqual([
       ['figure-not-a-point', 'clear-figure'],
     ]);
     expect(codes({ 'bodice-front/waist': { mm: 1500, why: '' } })).toEqual([

@@ -47,7 +47,9 @@ describe('the figure that trues a seam', () => {
     });
     const shoulder = differing(moved).find(({ where }) => where.subject === 'shoulder');
     expect(shoulder?.remedy).toEqual({ kind: 'clear-figure', figure: 'bodice-front-centre/shoulder' });
-    expect(shoulder?.orElse).toMatchObject({ figure: 'bodice-back-centre/shoulder' });
+    expect(shoulder?.orElse).toMatchObject({
+      figure: expect.stringMatching(/^bodice-back-centre\/shoulder/),
+    });
   });
 
   test('a seam that is true asks for nothing', () => {

@@ -1,7 +1,9 @@
 import type { MeasureId } from '../measures/catalogue.ts';
 import type { Slip } from '../measures/slip.ts';
 import type { LevelName } from '../pieces/level.ts';
-import type { ClothRole, EdgeRole } from '../pieces/piece.ts';
+import type { ClothRole, EdgeRole, Face } from '../pieces/piece.ts';
+import type { RuleId } from '../rules/catalogue.ts';
+import type { FigureSlip } from './figure-slip.ts';
 import type { Remedy } from './remedy.ts';
 import { findingSeverities, type FindingCode, type Severity } from './severity.ts';
 
@@ -50,6 +52,7 @@ interface FindingKinds {
   readonly 'measure-derived': About<'measure'> & Found;
   readonly 'measure-out-of-range': About<'measure'> & Compared;
   readonly 'measures-disagree': About<'measure'> & Of<MeasureId | Against> & Compared;
+  readonly 'measures-impossible': About<'measure'> & Of<MeasureId> & Compared;
   readonly 'measure-changed': About<'measure'> & Compared;
   readonly 'measure-slip': About<'measure'> & Of<Slip> & Compared;
   readonly 'shoulder-length-differs': About<'measure'> & Compared;
@@ -57,6 +60,8 @@ interface FindingKinds {
   readonly 'neck-wider-than-shoulder': About<'choice'> & Compared;
   readonly 'neck-deep': About<'choice'> & Compared;
   readonly 'armhole-off-measure': About<'measure'> & Compared;
+  readonly 'side-off-measure': About<'measure'> & Compared;
+  readonly 'underarm-wider-than-body': About<'measure'> & Compared;
   readonly 'front-shorter-than-back': About<'measure'> & Compared;
   readonly 'front-rides-up': About<'choice'> & Compared;
   readonly 'bust-dart-unsolved': About<'piece' | 'measure'> & Compared;
@@ -69,10 +74,22 @@ interface FindingKinds {
   readonly 'under-bust-not-shaped': About<'measure'>;
   readonly 'dart-left-out': About<'piece'> & Of<'bust dart' | 'waist dart'> & Found;
   readonly 'edge-covers-little': About<'piece' | 'choice'> & Compared;
+  readonly 'edge-wider-than-body': About<'choice'> & Compared;
+  readonly 'edge-looser-than-asked': About<'choice'> & Compared;
+  readonly 'edge-pull-unheld': About<'choice'> & Compared;
+  readonly 'elastic-length': About<'choice'> & Found;
   readonly 'top-too-low': About<'piece' | 'choice'> & Compared;
   readonly 'hem-above-tip': About<'choice'> & Compared;
   readonly 'back-open-below-hem': About<'choice'> & Compared;
   readonly 'arm-share-small': About<'piece' | 'measure'> & Compared;
+  readonly 'band-narrowed': About<'piece' | 'choice'> & Compared;
+  readonly 'chalk-hardly-shows': Of<ClothRole> & { readonly contrast: number; readonly chalk: string };
+  readonly 'allowance-unusual': Of<RuleId> & Compared & { readonly least: number; readonly most: number };
+  readonly 'figure-slip': About<'piece' | 'figure'> &
+    Compared & { readonly slip: FigureSlip; readonly of: string };
+  readonly 'pair-changed-alone': About<'piece' | 'figure'> & Of<string> & Compared;
+  readonly 'hem-not-level': About<'piece' | 'figure'> & Found;
+  readonly 'correction-left-out': About<'figure'> & Found & { readonly from: string };
   readonly 'band-too-deep': About<'piece' | 'choice'> & Compared;
   readonly 'length-above-hip': About<'choice'> & Compared;
   readonly 'hem-needs-hip': About<'measure' | 'choice'>;
@@ -96,12 +113,13 @@ interface FindingKinds {
   readonly 'seam-differs': About<'piece' | 'edge' | 'measure'> &
     Of<string> &
     Compared & { readonly stretch: number; readonly stretches: number };
-  readonly 'round-differs': About<'measure'> & Of<LevelName> & Compared;
+  readonly 'round-differs': About<'measure'> & Of<LevelName> & Compared & { readonly face?: Face };
   readonly 'habit-misses': Of<string> & Compared;
   readonly 'schools-differ': Of<string> & Compared;
   readonly 'cut-later': Found & { readonly roles: readonly EdgeRole[] };
   readonly 'seam-too-narrow': Of<'side'> & Compared;
   readonly 'child-neck-cord': object;
+  readonly 'not-for-children': object;
   readonly 'cloth-missing': Of<ClothRole>;
   readonly 'cloth-too-narrow': Of<ClothRole> & Compared;
   readonly 'cloth-too-short': Of<ClothRole> & Compared;

@@ -8,7 +8,7 @@ export type Remedy =
   | { readonly kind: 'set-measure'; readonly measure: MeasureId; readonly mm: number }
   /** Two measures that were written in each other's place. */
   | { readonly kind: 'swap-measures'; readonly measure: MeasureId; readonly with: MeasureId }
-  | { readonly kind: 'set-choice'; readonly choice: string; readonly mm?: number }
+  | { readonly kind: 'set-choice'; readonly choice: string; readonly mm: number }
   | { readonly kind: 'set-option'; readonly choice: string; readonly option: string }
   | { readonly kind: 'set-rule'; readonly rule: RuleId; readonly value: RuleValue }
   | { readonly kind: 'clear-figure'; readonly figure: string }

@@ -1,16 +1,36 @@
 import type { ErrorObject, ValidateFunction } from 'ajv';
+import { nearestOf } from '../text/nearest.ts';
 import { read, refuse, type Read } from '../input/input-fault.ts';
 
-/** `/garments/0/style` as garments.0.style; a missing property is named as if it were there. */
-function fieldOf(error: ErrorObject): string {
-  const path = error.instancePath.slice(1).replaceAll('/', '.');
-  const missing =
-    error.keyword === 'required' ? String((error.params as { missingProperty: string }).missingProperty) : '';
-  return [path, missing].filter(Boolean).join('.');
+/** The property that a shape lacks, or has too many, where the fault is of that kind. */
+function propertyOf({ keyword, params }: ErrorObject): string {
+  switch (keyword) {
+    case 'required':
+      return (params as { missingProperty: string }).missingProperty;
+    case 'additionalProperties':
+      return (params as { additionalProperty: string }).additionalProperty;
+    default:
+      return '';
+  }
+}
+
+/** `/garments/0/style` as garments.0.style; a missing or unknown property is named with its place. */
+const fieldOf = (error: ErrorObject): string =>
+  [error.instancePath.slice(1).replaceAll('/', '.'), propertyOf(error)].filter(Boolean).join('.');
+
+/** A property that is not known, with the nearest one that is. */
+function unknownWords(error: ErrorObject): string {
+  const unknown = propertyOf(error);
+  const place = error.instancePath.slice(1).replaceAll('/', '.');
+  const known = Object.keys((error.parentSchema as { properties?: object } | undefined)?.properties ?? {});
+  const near = nearestOf(unknown, known);
+  const meant = near === undefined ? `there are ${known.join(', ')}.` : `did you mean ${near}?`;
+  return `${unknown} is not known${place === '' ? '' : ` in ${place}`}; ${meant}`;
 }
 
 function shapeWords(error: ErrorObject, field: string): string {
   if (error.keyword === 'required') return `${field} is missing.`;
+  if (error.keyword === 'additionalProperties') return unknownWords(error);
   if (error.keyword === 'enum')
     return `${field} must be one of ${(error.params as { allowedValues: string[] }).allowedValues.join(', ')}.`;
   return `${field || 'the file'} ${error.message ?? 'has the wrong shape'}.`;
@@ -39,7 +59,8 @@ export function checkFile<T>(file: unknown, format: string, validate: ValidateFu
 /** A file's text as JSON. */
 export function parseFile(text: string): Read<unknown> {
   try {
-    return read(JSON.parse(text) as unknown);
+    // Some editors begin a file with a byte-order mark.
+    return read(JSON.parse(text.replace(/^\uFEFF/, '')) as unknown);
   } catch (error) {
     return refuse(
       'malformed-json',

@@ -1,3 +1,4 @@
+import { findingKey } from '../shop/sign-off.ts';
 import type { Finding } from '../findings/finding.ts';
 import type { Draft } from '../drafting/draft.ts';
 import { endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts';
@@ -18,6 +19,8 @@ export const findingJson = (finding: Finding, unit: Unit) => {
   const { message, remedy } = findingWords(finding, unit);
   return {
     code: finding.code,
+    /** What a file signs it off by. */
+    key: findingKey(finding),
     severity: finding.severity,
     message: plainLengths(message),
     where: finding.where,
@@ -109,8 +112,9 @@ export const checkJson = (draft: Draft, unit: Unit) => ({
     lengthB: tidy(seam.lengthB),
     difference: tidy(seam.difference),
   })),
-  rounds: draft.rounds.map(({ level, body, finished, ease, wantedEase }) => ({
+  rounds: draft.rounds.map(({ level, face, body, finished, ease, wantedEase }) => ({
     level,
+    ...(face && { face }),
     body: tidy(body),
     finished: tidy(finished),
     ease: tidy(ease),

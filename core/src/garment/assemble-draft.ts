@@ -1,10 +1,15 @@
 import { allowancesFrom, laterRoles } from '../pieces/allowances.ts';
+import { copiedId } from '../drafting/operations/pieces/copy-into.ts';
 import { cutLater } from '../drafting/operations/edges/cut-later.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
+import { allowanceFindings } from '../checks/allowance-findings.ts';
+import { figureSlips } from '../drafting/figure-slips.ts';
+import { hemsNotLevel, pairsChangedAlone } from '../drafting/changed-alone.ts';
+import { correctedFigures } from '../drafting/corrected-figures.ts';
 import { dartFindings } from '../checks/dart-findings.ts';
 import { coverageOf } from '../checks/coverage.ts';
 import { finding, type Finding } from '../findings/finding.ts';
-import { measureRound, roundFindings, type Named, type Round } from '../checks/rounds.ts';
+import { isMet, measureRound, roundFindings, type Named, type Round } from '../checks/rounds.ts';
 import { outlineFindings, seamFindings } from '../checks/seam-findings.ts';
 import type { Detail } from '../drafting/detail.ts';
 import type { Draft } from '../drafting/draft.ts';
@@ -72,11 +77,31 @@ function withReserves(garment: DrawnGarment, rules: RuleSet): DrawnGarment {
   };
 }
 
+/** The girths again on the lining, where it has the same level all round: it is held to them as the outer is. */
+function liningRounds(girths: readonly Girth[], drafted: readonly DraftedPiece[]): Round[] {
+  // A lining under a facing may begin below the bust line at its side: there the facing goes on.
+  const isWhole = ({ edges }: Piece, level: Girth['level']) =>
+    level !== 'bust' || edges.every(({ role }) => role !== 'inner');
+  const lined = (id: string, level: Girth['level']) =>
+    drafted.some(
+      ({ piece }) =>
+        piece.id === id && isWhole(piece, level) && piece.levels.some(({ name }) => name === level),
+    );
+  return girths.flatMap((girth) => {
+    const runs = girth.runs.map((run) => ({ ...run, piece: copiedId(run.piece, 'lining') }));
+    return runs.length > 0 && runs.every(({ piece }) => lined(piece, girth.level))
+      ? [{ ...measureRound({ ...girth, runs }, namedIn(drafted)), lining: true }]
+      : [];
+  });
+}
+
 /** Finishes a garment: figures set by hand, cut lines, and every check on the pieces as they then are. */
 export function assembleDraft(drawn: DrawnGarment, input: DraftInput): Draft {
-  const { rules, figures: hand } = input;
+  const { rules } = input;
   const readFigures = figuresOf({ allowances: allowancesFrom(rules, input.allowances), rules });
   const garment = withReserves(drawn, rules);
+  const remembered = correctedFigures(garment.pieces, readFigures, input.corrections ?? [], handLine(rules));
+  const hand = { ...remembered.figures, ...input.figures };
   const made = garment.pieces.map((piece) => setByHand(piece, readFigures, hand));
   const drafted = made.map((each) => each.drafted);
   const onCut = made.flatMap((each) => each.figures);
@@ -93,6 +118,9 @@ export function assembleDraft(drawn: DrawnGarment, input: DraftInput): Draft {
   const roundsOf = (pieces: readonly DraftedPiece[]) =>
     garment.girths.map((girth) => measureRound(girth, namedIn(pieces)));
   const rounds = roundsOf(drafted);
+  const linings = liningRounds(garment.girths, drafted).filter(
+    ({ level }) => !rounds.some((round) => round.level === level && !isMet(round)),
+  );
   const set: SetGarment = {
     pieces: garment.pieces,
     figuresOf: readFigures,
@@ -101,7 +129,7 @@ export function assembleDraft(drawn: DrawnGarment, input: DraftInput): Draft {
     faults: (pieces) => seamsOf(pieces).filter(({ ok }) => !ok).length + roundFaults(roundsOf(pieces)).length,
   };
   const coverage = coverageOf(garment.covering.map((id) => named(id).piece));
-  const unknown = unknownFigures(hand, figures).map((id) =>
+  const unknown = unknownFigures(input.figures, figures).map((id) =>
     finding('figure-unknown', { figure: id }, { remedy: { kind: 'clear-figure', figure: id } }),
   );
   return {
@@ -117,8 +145,13 @@ export function assembleDraft(drawn: DrawnGarment, input: DraftInput): Draft {
       ...outlineFindings(drafted, hand, lengthOf),
       ...dartFindings(drafted),
       ...seamFindings(seams, hand, (seam) => trueSeam(seam, drafted, set)),
-      ...roundFaults(rounds),
+      ...roundFaults([...rounds, ...linings]),
       ...garment.checks(named),
+      ...allowanceFindings(rules, input.allowances),
+      ...figureSlips(figures, drafted, input.figures),
+      ...pairsChangedAlone(figures, drafted, input.figures),
+      ...hemsNotLevel(garment.pieces, drafted, input.figures),
+      ...remembered.findings,
       ...unknown,
     ],
   };

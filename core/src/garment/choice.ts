@@ -52,14 +52,19 @@ export type ChosenOf<Choices extends { readonly [id: string]: Choice }> = {
     : number;
 };
 
-/** The choices with what was chosen laid over their defaults; a length that follows from the body is 0 until it is filled. */
+/**
+ * The choices with what was chosen laid over their defaults; a length that follows from the body is 0 until it is filled.
+ * Usual lengths are an adult's: on a smaller body they are `size` of it.
+ */
 export function withDefaults<Choices extends { readonly [id: string]: Choice }>(
   choices: Choices,
   values: ChoiceValues,
+  size = 1,
 ): ChosenOf<Choices> {
-  const filled = Object.entries(choices).map(([id, { usual }]) => [
-    id,
-    values[id] ?? (usual === 'from-body' ? 0 : usual),
-  ]);
+  const usual = (choice: Choice): number | string => {
+    if (choice.usual === 'from-body') return 0;
+    return choice.kind === 'length' && typeof choice.usual === 'number' ? size * choice.usual : choice.usual;
+  };
+  const filled = Object.entries(choices).map(([id, choice]) => [id, values[id] ?? usual(choice)]);
   return Object.fromEntries(filled) as ChosenOf<Choices>;
 }

@@ -1,5 +1,6 @@
 import type { Person } from '../drafting/body.ts';
 import type { Allowances } from '../pieces/allowances.ts';
+import type { Correction } from '../pieces/correction.ts';
 import type { HandFigures } from '../pieces/hand-figure.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
 import type { ChoiceValues } from './choice.ts';
@@ -10,6 +11,8 @@ export interface DraftInput {
   readonly choices: ChoiceValues;
   readonly allowances: Partial<Allowances>;
   readonly rules: RuleSet;
+  /** What fittings found, kept for this garment. */
+  readonly corrections?: readonly Correction[];
   /** Figures set by hand, by id. */
   readonly figures: HandFigures;
 }

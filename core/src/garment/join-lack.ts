@@ -1,4 +1,4 @@
-/** Why a bodice offers no neck, no armhole, or no waist, that another part could be sewn to. */
+/** Reasons for which a bodice offers no neck, no armhole, or no waist, that another part could be sewn to. */
 export type JoinLack =
   | 'strapless'
   | 'off-shoulder'

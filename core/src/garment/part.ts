@@ -37,6 +37,8 @@ export interface BodicePart extends PartOfBook {
   readonly lacks: { readonly [kind in JoinKind]?: JoinLack };
   /** Held by a cord or tie at the neck, which children’s wear must not have. */
   readonly neckCord?: boolean;
+  /** Held by the bust or by bare shoulders: not made for a child. */
+  readonly adultsOnly?: boolean;
 }
 
 /** The wearer, by the rules of the house: what choices that nobody made follow from. */

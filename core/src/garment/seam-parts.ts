@@ -22,9 +22,26 @@ export function lengthOf({ part }: Piece): MeasureId {
   return part === 'skirt' ? 'waistToHip' : 'backWaistLength';
 }
 
+/** Cloth that a side has to be eased in along its edges of one role, mm: of the whole seam, on however many pieces it lies. */
+const easedIn = (pieces: readonly Piece[], role: EdgeRole): number =>
+  Math.max(0, ...pieces.flatMap((piece) => edgesWithRole(piece, role).map(({ eased = 0 }) => eased)));
+
+/** Pieces sewn to others along all their edges of one role, the longer side eased in where it is drawn so. */
+export function joinedPieces(id: string, role: EdgeRole, a: readonly Piece[], b: readonly Piece[]): Seam {
+  const mm = easedIn(a, role) - easedIn(b, role);
+  const edges = (side: readonly Piece[]) => side.flatMap((piece) => edgesOf(piece, role));
+  const governing = measureOfRole[role] ?? (a[0] ? lengthOf(a[0]) : 'backWaistLength');
+  const seam = equalSeam(id, edges(a), edges(b), governing);
+  if (mm === 0) return seam;
+  // Ease is told of the longer side.
+  return mm > 0
+    ? { ...seam, relation: { kind: 'ease', mm } }
+    : { ...seam, a: seam.b, b: seam.a, relation: { kind: 'ease', mm: -mm } };
+}
+
 /** Two pieces sewn along all their edges of one role. */
 export const joined = (id: string, role: EdgeRole, a: Piece, b: Piece): Seam =>
-  equalSeam(id, edgesOf(a, role), edgesOf(b, role), measureOfRole[role] ?? lengthOf(a));
+  joinedPieces(id, role, [a], [b]);
 
 /** Each dart's legs are sewn to each other. */
 export const dartSeams = (piece: Piece): Seam[] =>

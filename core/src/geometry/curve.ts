@@ -1,4 +1,4 @@
-import { add, distance, subtract, type Point } from './point.ts';
+import { add, distance, rotate, subtract, type Point } from './point.ts';
 import {
   asCubic,
   cubic,
@@ -163,3 +163,15 @@ export function startedAt([first, ...rest]: Curve, start: Point): Curve {
 
 /** The curve with its end moved, and the handle there with it. */
 export const endedAt = (curve: Curve, end: Point): Curve => reverseCurve(startedAt(reverseCurve(curve), end));
+
+/** The curve with the handle at its start turned by `angle`, radians; a straight start then bends. */
+export function startTurned([first, ...rest]: Curve, angle: number): Curve {
+  if (!first) throw new Error('a curve has at least one segment');
+  if (angle === 0) return [first, ...rest];
+  const { a, c, d, b } = asCubic(first);
+  return [cubic(a, rotate(c, a, angle), d, b), ...rest];
+}
+
+/** The curve with the handle at its end turned by `angle`, radians. */
+export const endTurned = (curve: Curve, angle: number): Curve =>
+  reverseCurve(startTurned(reverseCurve(curve), angle));

@@ -51,6 +51,8 @@ export function lengthFaultWords(fault: LengthFault, text: string): string {
       return `"${text.slice(0, 40)}" is not a length; write it as 28 1/2, 28.5 or 72 cm.`;
     case 'zero-denominator':
       return `"${text.slice(0, 40)}" divides by zero; write a fraction such as 1/2.`;
+    case 'improper':
+      return `"${text.slice(0, 40)}" has a fraction of one or more beside a whole number; write the figure that was meant.`;
     case 'negative':
       return `"${text.slice(0, 40)}" is negative; lengths here are zero or more.`;
   }

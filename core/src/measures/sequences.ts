@@ -25,7 +25,7 @@ const bodice: readonly MeasureId[] = [
 const habits: { readonly [id in Exclude<SequenceId, 'style' | 'full'>]: readonly MeasureId[] } = {
   bodice,
   dress: [...bodice, 'hip', 'waistToHip', 'waistToKnee', 'fullLength', 'heelHeight'],
-  trousers: ['height', 'waist', 'highHip', 'hip', 'waistToHip', 'waistToKnee', 'waistToFloor', 'inseam', 'crotchDepth', 'crotchLength', 'trouserWaist', 'thigh', 'knee', 'calf', 'ankle', 'foot'],
+  trousers: ['height', 'waist', 'highHip', 'hip', 'waistToHip', 'waistToKnee', 'waistToFloor', 'inseam', 'crotchDepth', 'crotchLength', 'trouserWaist', 'trouserWaistDrop', 'thigh', 'knee', 'calf', 'ankle', 'foot'],
   recut: ['shoulder', 'acrossBack', 'frontWaistLength', 'bust', 'underBust', 'waist', 'hip', 'armhole', 'upperArm', 'wrist', 'armLength', 'shoulderToHip'],
   // No bust measures: a child's chest and waist are close.
   child: ['height', 'shoulder', 'acrossChest', 'acrossBack', 'frontWaistLength', 'backWaistLength', 'neck', 'bust', 'waist', 'hip', 'head', 'armhole', 'upperArm', 'wrist', 'armLength', 'waistToHip', 'waistToKnee', 'waistToFloor', 'inseam'],

@@ -1,7 +1,8 @@
 import { inches } from '../units/length.ts';
 
 /** Kinds of slips of a pen: the unit, a decimal place, two digits the wrong way round. */
-export type Slip = 'cm-as-inches' | 'inches-as-cm' | 'ten-times' | 'tenth' | 'swapped-digits';
+export type Slip =
+  'cm-as-inches' | 'inches-as-cm' | 'ten-times' | 'tenth' | 'swapped-digits' | 'half' | 'double';
 
 /** A value that may have been meant by a figure, mm. */
 export interface Guess {

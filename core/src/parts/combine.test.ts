@@ -83,7 +83,7 @@ describe('a collar', () => {
       for (const collar of ['collar-stand', 'collar-fall']) {
         const draft = draftOf(id, { collar });
         const { a, b, relation } = seamOf(draft, 'collar to neck');
-        expect(Math.abs(lengthOf(draft, a) - lengthOf(draft, b))).toBeLessThan(0.05);
+        expect(Math.abs(lengthOf(draft, a) - lengthOf(draft, b))).toBeLessThan(0.1);
         expect(relation.kind).toBe('equal');
         // A zip behind: the collar is on the fold in front.
         expect(edgeOf(pieceOf(draft, 'collar'), 'centre-front').role).toBe('fold');
@@ -122,7 +122,7 @@ describe('a fitted skirt', () => {
       expectTrue(draft);
       for (const seam of ['waist front', 'waist back', 'lining waist front', 'lining waist back']) {
         const { a, b } = seamOf(draft, seam);
-        expect(Math.abs(lengthOf(draft, a) - lengthOf(draft, b))).toBeLessThan(0.05);
+        expect(Math.abs(lengthOf(draft, a) - lengthOf(draft, b))).toBeLessThan(0.1);
       }
       expect(draft.rounds.find(({ level }) => level === 'hip')?.finished).toBeCloseTo((body.hip ?? 0) + inches(2), 1);
       const zip = draft.details.find(({ kind }) => kind === 'zip');

@@ -1,5 +1,5 @@
 import type { Body } from '../drafting/body.ts';
-import { bodiceFrame, type BodiceChoices, type BodiceFrame } from '../drafting/bodice/frame.ts';
+import { bodiceFrame, type BodiceChoices, type BodiceFrame, usualSize } from '../drafting/bodice/frame.ts';
 import { withDefaults, type Choice, type ChoiceValues, type ChosenOf } from '../garment/choice.ts';
 import type { Wearer } from '../garment/part.ts';
 
@@ -20,7 +20,7 @@ export const fillChoices =
     ) => Partial<ChosenOf<Choices>> = () => ({}),
   ) =>
   (values: ChoiceValues, { body, rules }: Wearer): ChosenOf<Choices> => {
-    const filled = withDefaults(choices, values);
+    const filled = withDefaults(choices, values, usualSize(body));
     const { frame } = bodiceFrame(body, bodice(filled), rules);
     const neckWidth = filled.neckWidth || frame.neckPoint.x;
     return { ...filled, neckWidth, ...more(filled, frame, body) };

@@ -65,7 +65,7 @@ const slotWords: { readonly [slot in Slot]: Pick<Choice, 'label' | 'group' | 'he
 export const slotIn = (group: ChoiceGroup): Slot | undefined =>
   slotIds.find((slot) => slotWords[slot].group === group);
 
-/** What is chosen of the parts of a slot, each choice asked with the parts that have it. */
+/** The choices of the parts of a slot, each choice asked with the parts that have it. */
 function choicesOfParts(slot: Slot, parts: readonly Part[]): { readonly [id: string]: Choice } {
   const entries = parts.flatMap(({ choices }) => Object.entries(choices));
   return Object.fromEntries(

@@ -12,7 +12,7 @@ export interface Effect {
   readonly becomes?: (working: Working) => Working;
   readonly change: Change;
   /** Its words, kind, place or seam, where they are others afterwards. */
-  readonly told?: Partial<Pick<Dimension, 'label' | 'kind' | 'at' | 'adds'>>;
+  readonly told?: Partial<Pick<Dimension, 'label' | 'kind' | 'at' | 'adds' | 'addsBefore'>>;
 }
 
 /** Drawn over again to the last digits; what differs by less is the same, mm. */

@@ -29,7 +29,7 @@ export function dartRoof(piece: Piece, dart: Dart): [Point, Point, Point] {
   const middle = between(mouthA, mouthB, 0.5);
   const axis = unitVector(subtract(middle, tip));
   const [before, after] = [edgeBefore(piece.edges, first), edgeAfter(piece.edges, second)];
-  const ontoNext = dart.pressed === 'hem' || Math.abs(mouthB.x) < Math.abs(mouthA.x);
+  const ontoNext = dart.pressed === 'hem' ? mouthB.y > mouthA.y : Math.abs(mouthB.x) < Math.abs(mouthA.x);
   const [from, direction] = ontoNext
     ? [mouthB, startDirection(after.path)]
     : [mouthA, scale(endDirection(before.path), -1)];

@@ -45,6 +45,8 @@ export interface Dimension {
   readonly working: Working;
   /** The seam whose allowance lies between stitch line and cut line there. */
   readonly adds?: SeamRole | undefined;
+  /** The seam at its other end, where a width runs from side to side. */
+  readonly addsBefore?: SeamRole | undefined;
   /** Follows from others: no hand moves a point to set it. */
   readonly follows?: true;
 }

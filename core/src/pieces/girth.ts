@@ -1,5 +1,5 @@
 import { levelKind, timesOnBody, type LevelName } from './level.ts';
-import type { Piece } from './piece.ts';
+import type { Face, Piece } from './piece.ts';
 
 /** The run of a level over one piece. */
 export interface LevelRun {
@@ -12,7 +12,9 @@ export interface LevelRun {
 export interface Girth {
   readonly level: LevelName;
   readonly runs: readonly LevelRun[];
-  /** The body's own girth there, mm. */
+  /** The face that it goes over alone, where the garment is open or laced on the other. */
+  readonly face?: Face;
+  /** The body's own girth there, or its part on that face, mm. */
   readonly body: number;
   readonly wantedEase: number;
   /** Whether the ease is met closely, is only the least, or is told without being held to it. */

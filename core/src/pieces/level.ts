@@ -21,6 +21,8 @@ interface LevelKind {
   readonly governing: MeasureId;
   /** The edge that is the level wherever a piece has it: its width is measured along the seam. */
   readonly seam?: 'waist';
+  /** A line that only the checks measure along: nobody chalks it or has it as a cut dimension. */
+  readonly measuredOnly?: true;
   /** The points that the chalk makes where the level ends: at the outermost seam of the piece, or at one inside its half. */
   readonly atSide: { readonly point: string; readonly words: string };
   readonly atSeam: { readonly point: string; readonly words: string };
@@ -40,6 +42,14 @@ const sleeveSeam = { point: 'sleeve-hem-seam', words: 'Lower end of the sleeve, 
 
 /** Every level of a garment, from the top of the torso down, then those of limbs. A bust line above the underarm comes of the armhole. */
 export const levelKinds = {
+  top: {
+    around: 'torso',
+    words: 'top edge',
+    girth: 'top edge',
+    governing: 'highBust',
+    measuredOnly: true,
+    ...ends('top-edge', 'Top edge'),
+  },
   chest: {
     around: 'torso',
     words: 'chest line',
@@ -109,6 +119,10 @@ export type LevelName = keyof typeof levelKinds;
 export type LevelPoint = (typeof levelKinds)[LevelName]['atSide' | 'atSeam']['point'];
 
 export const levelKind = (name: LevelName): LevelKind => levelKinds[name];
+
+/** The levels of a piece that are chalked and have figures. */
+export const isChalked = ({ name }: { readonly name: LevelName }): boolean =>
+  levelKind(name).measuredOnly !== true;
 
 /** The words of the points at the ends of levels. */
 export const levelPointWords = Object.fromEntries(

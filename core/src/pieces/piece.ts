@@ -77,6 +77,8 @@ export interface Edge {
   readonly path: Curve;
   /** Cloth outside the stitching line, a reserve included, mm. */
   readonly allowance: number;
+  /** Cloth that the whole seam has more on this side than on the other, to be eased in; mm. */
+  readonly eased?: number;
   readonly later?: Later;
 }
 

@@ -23,7 +23,7 @@ export type SeamRelation =
 export interface SeamRun {
   /** Named as piece/edge. */
   readonly edge: string;
-  /** What is sewn of it, mm from where its loop enters it; all of it unless it is said. */
+  /** The stretch of it that is sewn, mm from where its loop enters it; all of it unless it is said. */
   readonly from?: number;
   readonly to?: number;
   /** Sewn so many times one after the other, or so many layers of it at once: the same edge of copies of a piece. */

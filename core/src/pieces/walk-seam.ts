@@ -59,7 +59,7 @@ function cornersOf(pieces: readonly Piece[], reference: string): { before: Corne
   };
 }
 
-/** What is sewn of an edge, mm along it from where its loop enters it; kept within the edge. */
+/** The stretch of an edge that is sewn, mm along it from where its loop enters it; kept within the edge. */
 export function sewnStretch({ from = 0, to }: SeamRun, edge: Edge): { from: number; to: number } {
   const length = edgeLength(edge);
   const end = Math.min(length, to ?? length);

@@ -1,5 +1,7 @@
 import { finding, type Finding } from '../findings/finding.ts';
 import type { Order } from './order.ts';
+import { chalkFor, contrast } from '../chalk/chalk-colour.ts';
+import type { Cloth } from '../lay/model/cloth.ts';
 import { checkMeasures } from '../checks/plausibility.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { finishPiece } from '../pieces/drafted-piece.ts';
@@ -10,7 +12,21 @@ import { mayBeJoined, maySwitchCloth, offFold } from '../drafting/operations/pie
 export type DraftableOrder = Pick<
   Order,
   'client' | 'person' | 'style' | 'choices' | 'allowances' | 'rules' | 'cloths' | 'figures'
->;
+> &
+  Partial<Pick<Order, 'corrections'>>;
+
+/** A chalk shows well at this contrast. WCAG 2, success criterion 1.4.3, for text. */
+const SHOWS = 4.5;
+
+/** Cloths on which no chalk of the drawer shows well. */
+const unseen = (cloths: readonly Cloth[]): Finding[] =>
+  cloths.flatMap(({ role, colour }) => {
+    const chalk = chalkFor(colour);
+    const shows = contrast(chalk.colour, colour);
+    return shows >= SHOWS
+      ? []
+      : [finding('chalk-hardly-shows', { subject: role }, { contrast: shows, chalk: chalk.name })];
+  });
 
 const severityRank = { stop: 0, care: 1, note: 2 } as const;
 
@@ -53,8 +69,10 @@ export function draftOrder(order: DraftableOrder): Draft {
     );
   const findings = [
     ...draft.findings,
+    ...(order.style.adultsOnly && order.client.kind === 'child' ? [finding('not-for-children', {})] : []),
     ...(order.style.neckCord && order.client.kind === 'child' ? [finding('child-neck-cord', {})] : []),
     ...checkMeasures(order.person.values, order.client.kind, order.rules),
+    ...unseen(order.cloths),
     ...clothless,
   ];
   return { ...draft, findings: findings.sort((a, b) => severityRank[a.severity] - severityRank[b.severity]) };

@@ -1,9 +1,11 @@
 import type { Allowances } from '../pieces/allowances.ts';
 import type { Person } from '../drafting/body.ts';
+import type { Correction } from '../pieces/correction.ts';
 import type { HandFigures } from '../pieces/hand-figure.ts';
 import type { Cloth } from '../lay/model/cloth.ts';
 import type { ClientKind } from '../measures/measure-set.ts';
 import type { RuleSet } from '../rules/catalogue.ts';
+import type { SignOffs } from './sign-off.ts';
 import type { Style } from '../styles/style.ts';
 import type { ChoiceValues } from '../garment/choice.ts';
 import type { Unit } from '../units/length.ts';
@@ -19,6 +21,9 @@ export interface Order {
   readonly allowances: Partial<Allowances>;
   readonly rules: RuleSet;
   readonly cloths: readonly Cloth[];
+  readonly corrections: readonly Correction[];
+  /** Stops that somebody took on themselves. */
+  readonly signedOff: SignOffs;
   /** Figures that the file sets by hand, mm. */
   readonly figures: HandFigures;
 }

@@ -3,7 +3,8 @@ import type { Finding } from '../findings/finding.ts';
 /** A stop that somebody took on themselves: why, and what was found then. */
 export interface SignOff {
   readonly why: string;
-  readonly found: number | null;
+  /** Nothing is said of it in a file that signs it off whatever it comes to. */
+  readonly found?: number | null;
 }
 
 export type SignOffs = { readonly [key: string]: SignOff };
@@ -20,7 +21,8 @@ export const findingKey = ({ code, where }: Finding): string =>
 /** Whether a finding was signed off as it stands now; one that has grown since was not. */
 export function isSignedOff(finding: Finding, signedOff: SignOffs): boolean {
   const signed = signedOff[findingKey(finding)];
-  return signed !== undefined && Math.abs((finding.found ?? 0) - (signed.found ?? 0)) <= SAME;
+  if (signed === undefined) return false;
+  return signed.found === undefined || Math.abs((finding.found ?? 0) - (signed.found ?? 0)) <= SAME;
 }
 
 /** Stops that still hold the cut. */

@@ -174,6 +174,7 @@ export function orderOfTicket(ticket: TicketInputs): DraftableOrder | undefined 
   return {
     client: { name: ticket.client.name, kind: ticket.client.kind },
     person: {
+      kind: ticket.client.kind,
       from: ticket.measures.from,
       observations: ticket.measures.observations,
       values: valuesOf(ticket.measures.values),

@@ -15,7 +15,7 @@ export interface StyleData extends Pick<Style, 'id' | 'name' | 'summary' | 'unus
   readonly parts: Composition;
   /** Choices of its parts that it leaves as they usually are, and does not ask. */
   readonly without?: readonly string[];
-  /** What it changes of the words, the range or the usual value of its parts’ choices. */
+  /** Its changes to the words, the range or the usual value of its parts’ choices. */
   readonly choices?: { readonly [id: string]: Partial<LengthChoice> | Partial<OptionChoice> };
 }
 
@@ -64,5 +64,6 @@ export function styleFrom({ parts, without = [], choices: changes = {}, ...words
     usual: changedUsual(changes),
     lacks: bodice.lacks,
     ...(bodice.neckCord && { neckCord: true }),
+    ...(bodice.adultsOnly && { adultsOnly: true }),
   };
 }

@@ -6,7 +6,7 @@ import type { MeasuresUsed } from '../measures/sequences.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 
 /** A style of the book, as far as it is known before it is drafted; pages that only ask and list need no more. */
-export interface Style extends MeasuresUsed, Pick<BodicePart, 'lacks' | 'neckCord'> {
+export interface Style extends MeasuresUsed, Pick<BodicePart, 'lacks' | 'neckCord' | 'adultsOnly'> {
   readonly id: string;
   readonly name: string;
   readonly summary: string;

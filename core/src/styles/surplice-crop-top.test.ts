@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import { placeAtLength } from '../geometry/curve.ts';
+import { endDirection, placeAtLength, startDirection } from '../geometry/curve.ts';
+import { after as edgeAfter, before as edgeBefore } from '../geometry/loop.ts';
+import { dot } from '../geometry/point.ts';
 import { edgeLength, edgeOf, roleLength } from '../pieces/piece.ts';
-import { draftInput, middleBody } from '../testing/bodies.ts';
+import { draftInput, middleBody, ordinaryBody } from '../testing/bodies.ts';
 import { expectCuttable } from '../testing/expect-sound.ts';
 import { expectStyleSound } from '../testing/style-suite.ts';
 import { inches } from '../units/length.ts';
@@ -28,6 +30,21 @@ describe('the surplice crop top', () => {
         .filter((notch) => notch.edge === edge)
         .map(({ at }) => placeAtLength(edgeOf(front, edge).path, at).point.x);
       expect(xs.some((x) => Math.abs(x) < 0.01)).toBe(true);
+    }
+  });
+
+  test('the hem runs on straight across every dart that closes and every side that is sewn', () => {
+    for (const shape of [
+      { bust: 36, bustToWaist: 8, waistToHipRound: 10, height: 66, cup: 2 },
+      { bust: 40, bustToWaist: 13, waistToHipRound: 13, height: 64, cup: 4 },
+    ]) {
+      const { pieces } = recipeOf(surpliceCropTop).draft(draftInput(ordinaryBody(shape)));
+      for (const { piece } of pieces.filter(({ piece: { id } }) => /^bodice-(front|back)$/.test(id)))
+        for (const hem of piece.edges.filter(({ role }) => role === 'hem')) {
+          const [before, next] = [edgeBefore(piece.edges, hem), edgeAfter(piece.edges, hem)];
+          expect(dot(endDirection(before.path), startDirection(hem.path))).toBeCloseTo(0, 6);
+          expect(dot(endDirection(hem.path), startDirection(next.path))).toBeCloseTo(0, 6);
+        }
     }
   });
 

@@ -34,7 +34,7 @@ const SIXTEENTH = inches(1 / 16);
 /** The most that each change may come to. Those not listed are as large as what was moved: see `capOf`. */
 const caps = {
   ordinary: {
-    slant: inches(1 / 4),
+    slant: inches(3 / 8),
     curve: inches(1 / 4),
     rounded: inches(1),
     along: inches(1),

@@ -38,7 +38,7 @@ export function ordinaryBody({ bust, bustToWaist, waistToHipRound, height, cup }
     bust,
     waist,
     hip: waist + waistToHipRound,
-    armhole: 5.2 + bust * 0.305,
+    armhole: 3.3 + bust * 0.33,
     waistToHip: 8 + (height - 66) * 0.06,
     waistToKnee: height * 0.35,
   };
@@ -53,6 +53,12 @@ export const draftInput = (values: MeasureValues, choices: ChoiceValues = {}): D
   rules: ruleSet(),
   figures: {},
 });
+
+/** A child as the input of a style. */
+export function childInput(values: MeasureValues, choices: ChoiceValues = {}): DraftInput {
+  const input = draftInput(values, choices);
+  return { ...input, person: { ...input.person, kind: 'child' } };
+}
 
 /** A middle figure that most tests draft. */
 export const middleBody: MeasureValues = ordinaryBody({

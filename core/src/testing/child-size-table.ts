@@ -13,8 +13,15 @@ export const childSizes = [
   { size: 152, chest: 76, waist: 65, hip: 81 },
 ] as const;
 
+export interface ChildSize {
+  readonly size: number;
+  readonly chest: number;
+  readonly waist: number;
+  readonly hip: number;
+}
+
 /** A child's whole set, mm: lengths and widths as parts of the height, the armhole of the chest. Common practice, no source. */
-export function childBody({ size: height, chest, waist, hip }: (typeof childSizes)[number]): MeasureValues {
+export function childBody({ size: height, chest, waist, hip }: ChildSize): MeasureValues {
   const shoulder = 0.235 * height;
   const backWaist = 0.237 * height;
   const lengths = {

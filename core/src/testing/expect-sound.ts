@@ -1,6 +1,9 @@
 import { expect } from '@jest/globals';
 import { ROUND_TOLERANCE } from '../checks/rounds.ts';
 import type { Draft } from '../drafting/draft.ts';
+import { unfairEdges } from './unfair-edges.ts';
+import type { EdgeRole } from '../pieces/piece.ts';
+import { SMOOTH, walkSeam } from '../pieces/walk-seam.ts';
 import { countSelfCrossings, signedArea } from '../geometry/ring.ts';
 
 /** Every outline can be cut: finite, around its stitch line, crossing nowhere. */
@@ -18,9 +21,31 @@ export function expectTrue(draft: Draft): void {
   for (const { id, difference } of draft.seams) expect([id, Math.abs(difference) < 1]).toEqual([id, true]);
   // Under the bust one seam shapes only so much: where that misses by more than a round may, a finding says so.
   const spent = draft.findings.some(({ code }) => code === 'under-bust-off');
-  for (const { level, ease, wantedEase } of draft.rounds) {
+  for (const { level, held, ease, wantedEase } of draft.rounds) {
+    if (held === 'not' && level !== 'top') continue;
     const allowed = level !== 'underBust' ? 1 : spent ? Infinity : ROUND_TOLERANCE;
-    expect([level, Math.abs(ease - wantedEase) < allowed]).toEqual([level, true]);
+    // A top edge is at most as wide as asked.
+    const off = level === 'top' ? ease - wantedEase : Math.abs(ease - wantedEase);
+    expect([level, off < allowed]).toEqual([level, true]);
   }
   expectCuttable(draft);
+}
+
+/** No edge bends tighter than its kind may, or turns about without need. */
+export function expectFair({ pieces }: Draft, kind: 'adult' | 'child'): void {
+  expect(pieces.flatMap(({ piece }) => unfairEdges(piece, kind))).toEqual([]);
+}
+
+/** Edges that run on around the body across every seam. */
+const around: ReadonlySet<EdgeRole> = new Set(['hem', 'neck', 'top', 'waist', 'inner', 'armhole', 'yoke']);
+
+/** Every hem, neck and waist runs on across every seam that it crosses; the legs of a dart are sewn to each other too. */
+export function expectRunsOn({ pieces: drafted, seams }: Draft): void {
+  const pieces = drafted.map(({ piece }) => piece);
+  const turns = seams.flatMap((seam) =>
+    walkSeam(pieces, seam)
+      .runsOn.filter(({ role, turn }) => around.has(role) && turn > SMOOTH)
+      .map(({ role, turn }) => `${seam.id}, ${role}: ${((turn * 180) / Math.PI).toFixed(1)}°`),
+  );
+  expect(turns).toEqual([]);
 }

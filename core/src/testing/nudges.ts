@@ -1,7 +1,7 @@
 import type { Draft } from '../drafting/draft.ts';
 import { measureIds } from '../measures/catalogue.ts';
 import type { MeasureValues } from '../measures/measure-set.ts';
-import { madeUpOn, sketchOf } from '../sketch/sketch.ts';
+import { madeUpOn, sketchOf, type Sketch } from '../sketch/sketch.ts';
 import type { Recipe, Style } from '../styles/style.ts';
 import type { DraftInput } from '../garment/draft-input.ts';
 import { draftGap, type DraftGap } from './draft-gap.ts';
@@ -36,11 +36,13 @@ export function nudged(style: Style, recipe: Recipe, input: DraftInput, nudge: N
   const signOf = (index: number): 1 | -1 => (index % 2 === 0 ? 1 : -1);
   const { values: own } = input.person;
   const sketched = (draft: Draft, values: MeasureValues) => sketchOf(draft, madeUpOn(draft, values));
-  const compare = (what: string, before: Draft, after: Draft, values = own): Nudged => ({
+  let once: Sketch | undefined;
+  const before = (draft: Draft) => (draft === whole ? (once ??= sketched(whole, own)) : sketched(draft, own));
+  const compare = (what: string, from: Draft, to: Draft, values = own): Nudged => ({
     what,
-    ...draftGap(before, after),
-    drawn: () => sketchGap(sketched(before, own), sketched(after, values)),
-    sameFindings: codesOf(before) === codesOf(after),
+    ...draftGap(from, to),
+    drawn: () => sketchGap(before(from), sketched(to, values)),
+    sameFindings: codesOf(from) === codesOf(to),
   });
   const measures = measureIds.flatMap((id, index) => {
     const mm = input.person.values[id];
@@ -58,7 +60,7 @@ export function nudged(style: Style, recipe: Recipe, input: DraftInput, nudge: N
     );
     if (other === undefined) return [];
     const draftOf = (to: number) => recipe.draft({ ...input, choices: { ...input.choices, [id]: to } });
-    return [compare(`choice ${id}`, draftOf(held), draftOf(other))];
+    return [compare(`choice ${id}`, held === mm ? whole : draftOf(held), draftOf(other))];
   });
   return [...measures, ...choices];
 }

@@ -49,13 +49,15 @@ export function* randomBodies(ranges: BodyRanges, seed: number): Generator<Rando
   const { length, width, armhole } = ranges.deviation;
   const off = (most: number) => inches(between([-most, most]));
   for (;;) {
-    const shape: BodyShape = {
+    const whole: BodyShape = {
       bust: between(ranges.bust),
       bustToWaist: between(ranges.bustToWaist),
       waistToHipRound: between(ranges.waistToHipRound),
       height: between(ranges.height),
       cup: between(ranges.cup),
     };
+    // No bust stands further over the high bust than by a sixth of itself.
+    const shape = { ...whole, cup: Math.min(whole.cup, whole.bust / 6) };
     const proportioned = ordinaryBody(shape);
     const moved: MeasureValues = {
       shoulder: off(width),

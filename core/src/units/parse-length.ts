@@ -8,7 +8,7 @@ import {
   type Unit,
 } from './length.ts';
 
-export type LengthFault = 'empty' | 'not-a-length' | 'zero-denominator' | 'negative';
+export type LengthFault = 'empty' | 'not-a-length' | 'zero-denominator' | 'improper' | 'negative';
 export type ParsedLength = { ok: true; mm: number } | { ok: false; fault: LengthFault };
 
 const UNIT_WORDS: Readonly<Record<string, number>> = {
@@ -66,6 +66,8 @@ export function parseLength(text: string, unit: Unit): ParsedLength {
     if (whole === undefined || (numberText === undefined && top === undefined))
       return { ok: false, fault: 'not-a-length' };
     if (bottom !== undefined && Number(bottom) === 0) return { ok: false, fault: 'zero-denominator' };
+    if (numberText !== undefined && bottom !== undefined && Number(top) >= Number(bottom))
+      return { ok: false, fault: 'improper' };
     const factor = word === undefined ? bareUnit : UNIT_WORDS[word];
     if (factor === undefined) return { ok: false, fault: 'not-a-length' };
     mm += factor * (Number(numberText ?? 0) + (top === undefined ? 0 : Number(top) / Number(bottom)));

@@ -9,6 +9,7 @@ import { edgeName } from '../pieces/edge-name.ts';
 /** What a finding is about, where it is not a cloth. */
 const subjects: { readonly [code in FindingCode]?: string } = {
   'measures-disagree': 'underBust',
+  'measures-impossible': 'underBust',
   'measure-slip': 'tenth',
   'dart-past-side': 'bust-dart',
   'dart-left-out': 'waist dart',
@@ -16,6 +17,7 @@ const subjects: { readonly [code in FindingCode]?: string } = {
   'round-differs': 'waist',
   'seam-too-narrow': 'side',
   'part-without-join': 'waist',
+  'allowance-unusual': 'allowance.side',
 };
 
 /** A finding of any kind with every place and figure that one may have. */
@@ -36,6 +38,13 @@ const sample = (code: FindingCode): Finding =>
     roles: ['neck', 'shoulder'],
     parts: 3,
     joins: [60, 120],
+    contrast: 3.2,
+    chalk: 'yellow',
+    least: inches(0.5),
+    most: inches(1.5),
+    slip: 'allowance',
+    of: 'side',
+    from: 'The fitting of 12 May',
     part: 'Set-in sleeve',
     needs: ['upperArm', 'wrist'],
     remedy: { kind: 'set-choice', choice: 'neckDepthFront', mm: inches(4) },

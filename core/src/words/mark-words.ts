@@ -99,6 +99,30 @@ const placeFigures = (place: Place, figure: FigureWords): MarkWords['figures'] =
 export const fromOrigin = ({ points, origin }: Pick<Mark, 'points' | 'origin'>): Point[] =>
   points.map((p) => subtract(p, origin));
 
+/** The cloth that a piece which is not laid yet takes above its start line and beside its centre. */
+function roomWords(
+  { above, beside }: NonNullable<Extract<Mark, { kind: 'start-line' }>['room']>,
+  from: Mark['from'],
+  length: Say['length'],
+): string {
+  const side =
+    beside > 0
+      ? `the ${originWords[from]} ${length(beside)} in from its edge`
+      : `the ${originWords[from]} on the fold`;
+  return ` Not laid yet: draw it at least ${length(above)} below the start of the cloth, ${side}.`;
+}
+
+/** The mouth of a dart, and the way that its edge is cut. */
+function mouthWords(mark: Extract<Mark, { kind: 'dart' }>, length: Say['length']): string {
+  const [first, , second] = fromOrigin(mark);
+  if (!first || !second) return '';
+  const at = ({ x, y }: Point) => `${length(x)}, ${length(y)}`;
+  const roof = mark.pressed
+    ? `Fold it towards the ${mark.pressed} before that edge is cut, so that its roof is cut with it.`
+    : 'Its roof is in the chalk already.';
+  return ` Its mouth, across and down: ${at(first)} and ${at(second)}. ${roof}`;
+}
+
 const notchName = ({ notch, marks }: Extract<Mark, { kind: 'notch' }>): string => {
   if (marks === 'loop') return 'Notch for a loop';
   if (marks) return `Notch for the ${marks}`;
@@ -119,7 +143,7 @@ function sayIn(unit: Unit, style: LengthFormat['style']): Say {
   return {
     length,
     figure,
-    down: (mm) => (mm < 0 ? figure(-mm, 'up') : figure(mm, 'down')),
+    down: (mm) => (mm < 0 && length(-mm) !== length(0) ? figure(-mm, 'up') : figure(Math.abs(mm), 'down')),
     out: (mm, word = 'across') =>
       mm < -ON_CENTRE ? figure(-mm, `${word} to the left`) : figure(Math.max(0, mm), word),
   };
@@ -165,7 +189,7 @@ const worded: {
   }),
   'start-line': (mark, { length, figure }) => ({
     title: 'Start line',
-    text: `Square across from the ${originWords[mark.from]}, as wide as the piece.${mark.below > 0 ? ` It is the top of this piece, ${length(mark.below)} below the start line of the figures.` : ''}`,
+    text: `Square across from the ${originWords[mark.from]}, as wide as the piece.${mark.below > 0 ? ` It is the top of this piece, ${length(mark.below)} below the start line of the figures.` : ''}${mark.room ? roomWords(mark.room, mark.from, length) : ''}`,
     figures: [figure(mark.out, 'across')],
   }),
   level: (mark, { figure }) => ({
@@ -193,11 +217,11 @@ const worded: {
       say.figure(mark.mm, 'along'),
     ],
   }),
-  dart: (mark, { figure, out }) => ({
+  dart: (mark, { figure, length, out }) => ({
     title: dartLabel(ownId(mark.dart)),
     text:
       mark.foot === undefined
-        ? 'Both legs from the mouth to the tip.'
+        ? `Both legs from the mouth to the tip.${mouthWords(mark, length)}`
         : 'Widest at the waist; legs from there to both tips.',
     figures: [
       figure(mark.intake, 'wide'),

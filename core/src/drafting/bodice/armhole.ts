@@ -1,3 +1,4 @@
+import { bowHandles } from '../../geometry/bow-handles.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import type { Curve } from '../../geometry/curve.ts';
 import { distance, point, quarterTurn, type Point } from '../../geometry/point.ts';
@@ -19,7 +20,7 @@ export const backArmhole: ArmholeShape = { pitchDepth: 0.5, hollow: 0.04, pitchG
 
 /** Half the across-measure, held where a curve from tip to underarm stays fair. */
 function pitchOut(across: number, tip: Point, underarm: Point, gain: number): number {
-  return clamp(across / 2 + gain, 0.6 * tip.x, Math.min(tip.x - inches(0.12), 0.88 * underarm.x));
+  return clamp(across / 2 + gain, 0.6 * tip.x, Math.min(tip.x - inches(0.12), 0.86 * underarm.x));
 }
 
 /**
@@ -40,15 +41,15 @@ export function armholeCurve(
   );
   const upper = distance(tip, pitch);
   const down = point(0, 1);
+  const leaving = quarterTurn(shoulder);
+  // Further in than the pitch, the curve would have to come out to it again.
+  const noFurtherIn = leaving.x < 0 ? (tip.x - pitch.x) / -leaving.x : Infinity;
+  const lower = bowHandles(
+    { leaving: underarm.y - pitch.y, arriving: underarm.x - pitch.x },
+    { leaving: 0.5 + shape.hollow, arriving: 0.5 + 0.6 * shape.hollow },
+  );
   return [
-    handleCurve(tip, quarterTurn(shoulder), 0.38 * upper, pitch, down, 0.36 * upper),
-    handleCurve(
-      pitch,
-      down,
-      (underarm.y - pitch.y) * (0.5 + shape.hollow),
-      underarm,
-      arriving,
-      (underarm.x - pitch.x) * (0.5 + 0.6 * shape.hollow),
-    ),
+    handleCurve(tip, leaving, Math.min(0.38 * upper, noFurtherIn), pitch, down, 0.36 * upper),
+    handleCurve(pitch, down, lower.leaving, underarm, arriving, lower.arriving),
   ];
 }

@@ -5,7 +5,7 @@ import { middleBody, ordinaryBody } from '../../testing/bodies.ts';
 import { inches } from '../../units/length.ts';
 import { resolveBody, type Person } from '../body.ts';
 import { convertStart } from './convert-start.ts';
-import { bodiceFrame } from './frame.ts';
+import { bodiceFrame, shoulderLine } from './frame.ts';
 
 const rules = ruleSet();
 const person = (values: MeasureValues, from: MeasuredFrom = 'neckSide'): Person => ({
@@ -51,7 +51,10 @@ describe('a set carried over to the other start', () => {
     const { values, moved } = convertStart(person(middleBody), 'midShoulder', rules);
     expect(values.bust).toBe(middleBody.bust);
     expect(moved.map(({ id }) => id)).toEqual(['shoulderToBust', 'frontWaistLength', 'backWaistLength']);
-    expect((middleBody.backWaistLength ?? 0) - (values.backWaistLength ?? 0)).toBeCloseTo(inches(0.5), 6);
+    expect((middleBody.backWaistLength ?? 0) - (values.backWaistLength ?? 0)).toBeCloseTo(
+      shoulderLine(resolveBody(person(middleBody), ['height'], rules).body, rules).tip.y / 2,
+      6,
+    );
   });
 
   test('where a measure is missing it says which, and keeps the length', () => {

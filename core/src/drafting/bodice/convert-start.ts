@@ -5,7 +5,8 @@ import type { MeasuredFrom, MeasureValues } from '../../measures/measure-set.ts'
 import { startsAtShoulder } from '../../measures/steps.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
 import { resolveBody, type Person } from '../body.ts';
-import { ADULT_HEIGHT, shoulderLine, shoulderStart } from './frame.ts';
+import { shoulderLine, shoulderStart } from './frame.ts';
+import { ADULT_HEIGHT } from './size-of.ts';
 
 /** A set as it would have been measured from the other start, mm. */
 export interface ConvertedStart {

@@ -20,6 +20,8 @@ interface Resolved {
 const SHOULDER_WITHIN = inches(3 / 8);
 /** The most of a longer front that is eased in, mm. */
 const EASED_IN = inches(0.25);
+/** A child stands with the tummy out, and nothing rides up over a bust; mm. */
+const EASED_IN_FOR_CHILD = inches(1);
 /** A neck ends at least this far above the bust point, mm. */
 const ABOVE_BUST = inches(1);
 
@@ -27,12 +29,12 @@ const ABOVE_BUST = inches(1);
 export const frameFindings = (body: Body, choices: BodiceChoices, resolved: Resolved): Finding[] => [
   ...shoulderFindings(body, resolved),
   ...neckFindings(choices, resolved),
-  ...waistFindings(resolved),
+  ...waistFindings(body, resolved),
 ];
 
 function shoulderFindings(body: Body, { frame, base }: Resolved): Finding[] {
   const taken = body.taken('shoulderLength');
-  const found = distance(base, frame.tip);
+  const found = distance(base, frame.tips.front);
   return taken === undefined || Math.abs(found - taken) <= SHOULDER_WITHIN
     ? []
     : [
@@ -69,14 +71,19 @@ function neckFindings(
   ];
 }
 
-function waistFindings({ frame: { waist }, measuredFront }: Resolved): Finding[] {
+function waistFindings({ kind }: Body, { frame: { waist }, measuredFront }: Resolved): Finding[] {
+  const ridesUp = measuredFront - waist.front > (kind === 'child' ? EASED_IN_FOR_CHILD : EASED_IN);
   return [
-    ...(measuredFront - waist.front > EASED_IN
+    ...(ridesUp
       ? [
           finding(
             'front-rides-up',
             { piece: 'bodice-front', choice: 'darts' },
-            { found: waist.front, expected: measuredFront, remedy: { kind: 'set-choice', choice: 'darts' } },
+            {
+              found: waist.front,
+              expected: measuredFront,
+              remedy: { kind: 'set-option', choice: 'darts', option: 'darts' },
+            },
           ),
         ]
       : []),

@@ -3,7 +3,7 @@ import { frameFindings } from './frame-findings.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import { add, distance, point, scale, subtract, unitVector, type Point } from '../../geometry/point.ts';
 import type { MeasuredFrom } from '../../measures/measure-set.ts';
-import type { RuleSet } from '../../rules/catalogue.ts';
+import type { RuleId, RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import {
   atMost,
@@ -20,6 +20,7 @@ import {
   type Working,
 } from '../../workings/working.ts';
 import type { Body } from '../body.ts';
+import { ADULT_HEIGHT, childSize } from './size-of.ts';
 import type { NecklineShape } from './neckline.ts';
 
 /** Choices of a bodice, mm. Depths are straight down from the start line. */
@@ -33,6 +34,10 @@ export interface BodiceChoices {
   readonly neckDepthBack: number;
   readonly easeBust: number;
   readonly easeWaist: number;
+  /** Ease at the underarm over the round above the bust, where the garment is held there; else it follows from the bust. */
+  readonly easeChest?: number | undefined;
+  /** The steepest slope of the side above the bust line: so much in for its height. */
+  readonly steepestSide?: number;
   /** Depth of the armhole's end on the side, and the wedge that is taken out of it in front. */
   readonly armholeLower?: number;
   readonly armholeTight?: number;
@@ -49,12 +54,13 @@ export interface FrontBack {
 export interface FrameSums {
   readonly neckWidth: Working;
   readonly neckDepth: Readonly<Record<'front' | 'back', Working>>;
-  readonly shoulder: Working;
-  readonly drop: Working;
+  readonly shoulder: Readonly<Record<'front' | 'back', Working>>;
+  readonly drop: Readonly<Record<'front' | 'back', Working>>;
   readonly bustLine: Working;
   readonly bustOut: Working;
   readonly waist: Readonly<Record<'front' | 'back', Working>>;
   readonly bustWidth: Readonly<Record<'front' | 'back', Working>>;
+  readonly chestWidth: Readonly<Record<'front' | 'back', Working>>;
   readonly waistWidth: Readonly<Record<'front' | 'back', Working>>;
   readonly share: Working;
 }
@@ -64,7 +70,10 @@ export interface BodiceFrame {
   /** Body size against a height of 66 in; scales defaults that are given for an adult. */
   readonly scale: number;
   readonly neckPoint: Point;
-  readonly tip: Point;
+  /** The bone of the shoulder in front; behind it lies further out by what the back's shoulder is eased in. */
+  readonly tips: { readonly front: Point; readonly back: Point };
+  /** Cloth that the back's shoulder seam has more than the front's, mm. */
+  readonly backEase: number;
   /** Unit vector from the neck to the shoulder tip. */
   readonly shoulder: Point;
   readonly neckDepth: FrontBack;
@@ -75,40 +84,63 @@ export interface BodiceFrame {
   /** Wanted finished half-widths at bust and waist. */
   readonly bustWidth: FrontBack;
   readonly waistWidth: FrontBack;
+  /** The same at the underarm: narrower where the body is, above a full bust. */
+  readonly chestWidth: FrontBack;
+  /** The same for a block whose armhole is sewn: where an edge is held to the body instead, the depth of the underarm still follows from that. */
+  readonly armholeWidth: FrontBack;
+  /** The side comes in above the bust line by no more than this part of its height. */
+  readonly steepestSide: number;
+  /** Part of the round at the bust that its seams take again, mm. */
+  readonly givenBust: number;
   /** The front's share at the bust, taken over from the back. */
   readonly share: number;
   readonly sums: FrameSums;
 }
 
 /** The height at which the adult defaults hold, and how far they are scaled for smaller and taller bodies. */
-export const ADULT_HEIGHT = inches(66);
 export const bodyScale = (body: Body): number => clamp(body.mm('height') / ADULT_HEIGHT, 0.6, 1.15);
+
+/** The same for a default that a child's garment has smaller, and an adult's as it is. */
+export const usualSize = (body: Body): number => (body.kind === 'child' ? childSize(body.mm('height')) : 1);
 
 /** The neck base lies within these parts of the shoulder, whatever the tape says. The team's drafting study. */
 const NECK_BASE = { least: 0.12, most: 0.26 };
+/** A child's round is measured under the arms, this part of the way from shoulder to waist. Common practice, no source. */
+const CHILD_CHEST_LEVEL = 0.72;
 /** An undarted front ends at least this far below the bust point, mm. */
 const UNDARTED_LEAST = inches(2);
+/** The steepest slope of a side above the bust, where nothing else is asked: a steeper one would hook at the armhole. */
+const STEEPEST = 0.2;
 /** A shoulder seam keeps at least this much cloth, mm. */
 const SHOULDER_LEAST = 20;
 
-function dropRule(body: Body): 'shoulder.dropSquare' | 'shoulder.drop' | 'shoulder.dropSloping' {
-  switch (body.observations.shoulders) {
-    case 'square':
-      return 'shoulder.dropSquare';
-    case 'middle':
-      return 'shoulder.drop';
-    case 'sloping':
-      return 'shoulder.dropSloping';
-  }
-}
+type Shoulders = Body['observations']['shoulders'];
+
+/** Rules of the shoulder's fall, by school and by the shoulders that the eye saw. */
+const shoulderRules = {
+  drop: { square: 'shoulder.dropSquare', middle: 'shoulder.drop', sloping: 'shoulder.dropSloping' },
+  slope: { square: 'shoulder.slopeSquare', middle: 'shoulder.slope', sloping: 'shoulder.slopeSloping' },
+} as const satisfies {
+  readonly [school in RuleSet['school.shoulder']]: { readonly [of in Shoulders]: RuleId };
+};
 
 /** A default for adults, brought to this body's size. */
 const scaled = (working: Working, size: number): Working => (size === 1 ? working : times(working, size));
 
 /** The drop of the shoulder's bone below the neck base. */
 function dropSum(body: Body, rules: RuleSet, size: number): Working {
-  const rule = dropRule(body);
-  return scaled(byRule(rule, rules[rule]), size);
+  const { shoulders } = body.observations;
+  switch (rules['school.shoulder']) {
+    case 'drop': {
+      const rule = shoulderRules.drop[shoulders];
+      return scaled(byRule(rule, rules[rule]), size);
+    }
+    case 'slope': {
+      const base = chosen('neck base, across', neckBase(body, rules, size));
+      const across = sum(plus(named('shoulder, across', divided(body.term('shoulder'), 2))), minus(base));
+      return times(named('across the shoulder', across), rules[shoulderRules.slope[shoulders]]);
+    }
+  }
 }
 
 function neckBase(body: Body, rules: RuleSet, size: number): number {
@@ -136,6 +168,27 @@ export function shoulderLine(body: Body, rules: RuleSet): ShoulderLine {
 export const shoulderStart = ({ base, tip }: ShoulderLine, from: MeasuredFrom): Point =>
   from === 'neckSide' ? base : scale(add(base, tip), 0.5);
 
+/** Sums of the shoulder's bone, in front and behind, where the seam along `shoulder` is longer by what is eased in. */
+function shoulderSums(
+  body: Body,
+  rules: RuleSet,
+  size: number,
+  shoulder: Point,
+): { readonly sums: Pick<FrameSums, 'shoulder' | 'drop'>; readonly backEase: Working } {
+  const rule = byRule('shoulder.backEase', rules['shoulder.backEase']);
+  const backEase = named('back shoulder eased', scaled(rule, size));
+  const [across, drop] = [divided(body.term('shoulder'), 2), dropSum(body, rules, size)];
+  const behind = (front: Working, part: number) =>
+    backEase.mm === 0 ? front : sum(plus(front), plus(times(backEase, part)));
+  return {
+    sums: {
+      shoulder: { front: across, back: behind(across, shoulder.x) },
+      drop: { front: drop, back: behind(drop, shoulder.y) },
+    },
+    backEase,
+  };
+}
+
 /**
  * Resolves over-determined measures in one place; whatever is overridden becomes a finding.
  * The bust level follows from the slanted shoulder-to-bust tape by Pythagoras.
@@ -148,6 +201,7 @@ export function bodiceFrame(
   const size = bodyScale(body);
   const { base, tip } = shoulderLine(body, rules);
   const shoulder = unitVector(subtract(tip, base));
+  const bone = shoulderSums(body, rules, size, shoulder);
   const longest = distance(base, tip) - SHOULDER_LEAST;
   const along = clamp((choices.neckWidth - base.x) / shoulder.x, 0, longest);
   const neckPoint = add(base, scale(shoulder, along));
@@ -165,35 +219,38 @@ export function bodiceFrame(
       neckPoint.x - choices.neckWidth,
     ),
     neckDepth: neckDepthSums(choices),
-    shoulder: divided(body.term('shoulder'), 2),
-    drop: dropSum(body, rules, size),
+    ...bone.sums,
     bustLine,
     bustOut: divided(body.term('bustSpan'), 2),
     waist,
     bustWidth: sharedOut(bust, share),
+    chestWidth: sharedOut(chestQuarter(body, choices, rules), share),
     waistWidth: sharedOut(waistQuarter, divided(share, 2)),
     share,
   };
   const frame: BodiceFrame = {
     scale: size,
     neckPoint,
-    tip,
+    tips: { front: tip, back: add(tip, scale(shoulder, bone.backEase.mm)) },
+    backEase: bone.backEase.mm,
     shoulder,
     neckDepth: { front: choices.neckDepthFront, back: choices.neckDepthBack },
     neckline: { front: choices.neckline, back: 'round' },
-    darted: choices.darted,
+    // A child's chest and waist are close, and no bust lies between them: the block sits by neck, chest and length.
+    darted: choices.darted && body.kind === 'adult',
     bustPoint,
     waist: valuesOf(waist),
     bustWidth: valuesOf(sums.bustWidth),
     waistWidth: valuesOf(sums.waistWidth),
+    chestWidth: valuesOf(sums.chestWidth),
+    armholeWidth: valuesOf(sharedOut(chestQuarter(body, { ...choices, easeChest: undefined }, rules), share)),
+    steepestSide: choices.steepestSide ?? STEEPEST,
+    givenBust: given.bust,
     share: share.mm,
     sums,
   };
-  const widest = base.x + longest * shoulder.x;
-  return {
-    frame,
-    findings: frameFindings(body, choices, { frame, base, widest, measuredFront: measuredFront.mm }),
-  };
+  const found = { frame, base, widest: base.x + longest * shoulder.x, measuredFront: measuredFront.mm };
+  return { frame, findings: frameFindings(body, choices, found) };
 }
 
 /** Down to the waist in front, as the tape has it. */
@@ -211,11 +268,15 @@ export function frontWaistLine(body: Body, rules: RuleSet): Working {
 }
 
 /** Down to the waist in front, as the tape has it, and where the waist of both halves is drawn. */
-function waistLines(body: Body, { darted }: BodiceChoices, rules: RuleSet, size: number, bustLine: Working) {
-  const measuredFront = measuredWaist(body, bustLine);
+function waistLines(body: Body, choices: BodiceChoices, rules: RuleSet, size: number, bustLine: Working) {
+  const measuredFront =
+    body.kind === 'child'
+      ? sum(plus(body.term('frontWaistLength')), ...startTerms(body, rules, size))
+      : measuredWaist(body, bustLine);
   const back = sum(plus(body.term('backWaistLength')), ...startTerms(body, rules, size));
   // Without a bust dart nothing takes up the longer front: it is cut to the back's length, and rides up over the bust.
-  const front = darted ? measuredFront : undartedFront(measuredFront, back, bustLine);
+  const front =
+    choices.darted && body.kind === 'adult' ? measuredFront : undartedFront(measuredFront, back, bustLine);
   return { measuredFront, waist: { front, back } };
 }
 
@@ -226,6 +287,11 @@ const valuesOf = ({ front, back }: FrameSums['bustWidth']): FrontBack => ({
 
 /** The bust line's depth, by Pythagoras from the tape that slants from the shoulder to the bust point. */
 function bustLineSum(body: Body, rules: RuleSet, size: number, start: Point): Working {
+  if (body.kind === 'child')
+    return times(
+      sum(plus(body.term('backWaistLength')), ...startTerms(body, rules, size)),
+      CHILD_CHEST_LEVEL,
+    );
   const slant = body.mm('shoulderToBust');
   const out = start.x - body.mm('bustSpan') / 2;
   const straight = Math.sqrt(Math.max(slant ** 2 - out ** 2, (0.9 * slant) ** 2));
@@ -241,6 +307,18 @@ export const neckDepthSums = (choices: BodiceChoices): FrameSums['neckDepth'] =>
 /** (round + ease) ÷ 4: what one half-piece must give of a round, with what the solver gives back. */
 export const quarterSum = (round: Working, ease: number, choice: string, given = 0): Working =>
   divided(changed(sum(plus(round), plus(chosen('ease', ease, choice))), 'givenBack', given), 4);
+
+/** A quarter at the underarm: the bust's, less what the bust stands out more than usual over the round above it. */
+function chestQuarter(body: Body, { easeBust, easeChest }: BodiceChoices, rules: RuleSet): Working {
+  if (easeChest !== undefined) return quarterSum(body.term('highBust'), easeChest, 'topPull');
+  const over = sum(plus(body.term('bust')), minus(body.term('highBust')));
+  const more = sum(plus(over), minus(byRule('bust.overHighBust', rules['bust.overHighBust'])));
+  const comesIn = divided(changed(more, 'kept', Math.max(0, -more.mm)), 4);
+  return sum(
+    plus(quarterSum(body.term('bust'), easeBust, 'easeBust')),
+    minus(named('less above a full bust', comesIn)),
+  );
+}
 
 /** Tapes that start half-way along the shoulder begin so much below the start line. */
 function startTerms(body: Body, rules: RuleSet, size: number): Term[] {

@@ -8,7 +8,16 @@ import {
   startOf,
   type Curve,
 } from '../../geometry/curve.ts';
-import { distance, point, rotate, rotateDirection, type Point } from '../../geometry/point.ts';
+import {
+  distance,
+  point,
+  quarterTurn,
+  rotate,
+  rotateDirection,
+  scale,
+  subtract,
+  type Point,
+} from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
@@ -25,8 +34,8 @@ import { armholeCurve, frontArmhole } from './armhole.ts';
 import type { BodiceFrame } from './frame.ts';
 import { panelEdges, panelNotches, waistSeam } from './panel.ts';
 import type { BodiceShape } from './shape.ts';
-import { chestSum, panelDimensions, waistDrop, type PanelSums } from './panel-dimensions.ts';
-import { sideCurve, sideNip, sideOutAt } from './side-seam.ts';
+import { chestSum, panelDimensions, underarmSum, waistDrop, type PanelSums } from './panel-dimensions.ts';
+import { sideCurve, sideNip, sideOutAt, upperSide } from './side-seam.ts';
 
 export interface FrontDraft {
   /** Without its dimensions, which are worked out once it is settled. */
@@ -52,35 +61,37 @@ interface Balance {
 
 /** The side ends at least this far below the bust line, mm. */
 const PAST_BUST = 5;
-/** The side dart opens at most this far, radians. */
+/** The side dart opens at most this far, radians, and by at most this part of the angle that would lift the waist to the bust line. */
 const WIDEST_DART = 0.85;
+const WIDEST_PART = 0.95;
 
 /** The underarm with the armhole's wedge closed: turned about the bust point. */
 const turnedUnderarm = (frame: BodiceFrame, shape: BodiceShape): Point =>
-  rotate(point(shape.underarm.front, shape.chest), frame.bustPoint, -shape.wedge);
+  rotate(upperSide(frame, shape, 'front').underarm, frame.bustPoint, -shape.wedge);
 
 /** The front's armhole alone: chest line and wedge are solved on it. */
 export const frontArmholeCurve = (body: Body, frame: BodiceFrame, shape: BodiceShape): Curve =>
   armholeCurve(
-    frame.tip,
+    frame.tips.front,
     frame.shoulder,
     turnedUnderarm(frame, shape),
     body.mm('acrossChest'),
     frontArmhole,
-    rotateDirection(point(1, 0), -shape.wedge),
+    rotateDirection(scale(quarterTurn(upperSide(frame, shape, 'front').leaving), -1), -shape.wedge),
   );
 
 /** Solves the side dart, drawn closed: turned about the bust point until the front side is as long as the back's. */
 function solveBalance(frame: BodiceFrame, shape: BodiceShape, waistX: number, backSide: number): Balance {
-  const underarm = point(shape.underarm.front, shape.chest);
-  const lengthTo = (waistSide: Point) => curveLength(sideCurve(underarm, waistSide));
+  const upper = upperSide(frame, shape, 'front');
+  const lengthTo = (waistSide: Point) => curveLength(sideCurve(upper, waistSide));
   const atLevel = point(waistX, frame.waist.front);
   const excess = lengthTo(atLevel) - backSide;
   if (shape.darts.bust && excess >= 0) {
+    const { x, y } = subtract(atLevel, frame.bustPoint);
     const turn = solve(
       (angle) => lengthTo(rotate(atLevel, frame.bustPoint, -angle)) - backSide,
       0,
-      WIDEST_DART,
+      Math.min(WIDEST_DART, WIDEST_PART * Math.atan2(y, x)),
     );
     return { excess, angle: turn.x, solved: turn.ok, residual: turn.residual, waistSide: atLevel };
   }
@@ -92,7 +103,7 @@ function solveBalance(frame: BodiceFrame, shape: BodiceShape, waistX: number, ba
 
 /** Length along the closed side to the dart's mouth: a little below the bust line, so that the line stays whole. mm. */
 function dartPlace(frame: BodiceFrame, shape: BodiceShape, side: number): number {
-  const lever = shape.underarm.front - frame.bustPoint.x;
+  const lever = upperSide(frame, shape, 'front').underarm.x - frame.bustPoint.x;
   const below = frame.bustPoint.y - shape.chest + inches(0.6) * frame.scale + shape.wedge * lever;
   return clamp(below, 0.25 * side, 0.75 * side);
 }
@@ -158,7 +169,7 @@ export function draftFront(
   const waistX = frame.bustWidth.front - nipSum.mm + shape.waistShift.front;
   const balance = solveBalance(frame, shape, waistX, backSide);
   const closedWaist = rotate(balance.waistSide, frame.bustPoint, -balance.angle);
-  const closed = sideCurve(point(shape.underarm.front, shape.chest), closedWaist);
+  const closed = sideCurve(upperSide(frame, shape, 'front'), closedWaist);
   const side = openSide(frame, shape, closed, balance, allowances.side);
   const darts = shape.darts.front ? [{ tip: frame.bustPoint, axis: point(0, 1), weight: 1 }] : [];
   const waist = waistSeam(frame, 'front', balance.waistSide, side.direction, darts);
@@ -214,13 +225,12 @@ interface FrontSumsOf {
 function frontSums({ body, frame, shape, balance, back, nip }: FrontSumsOf): PanelSums {
   const { sums, bustPoint } = frame;
   const underarm = turnedUnderarm(frame, shape);
-  const givenBack = shape.underarm.front - frame.bustWidth.front;
   const wedge = 2 * distance(bustPoint, underarm) * Math.sin(shape.wedge / 2);
-  const wide = changed(sums.bustWidth.front, 'givenBack', givenBack);
+  const flat = upperSide(frame, shape, 'front').underarm.x;
   const bustLine = named('bust line', sums.bustLine);
   return {
     chest: chestSum(body, shape),
-    underarm: changed(wide, 'turned', underarm.x - shape.underarm.front),
+    underarm: changed(underarmSum(sums.chestWidth.front, flat), 'turned', underarm.x - flat),
     bust: sums.bustWidth.front,
     waistSide: changed(
       named('waist line', sums.waist.front),

@@ -1,3 +1,4 @@
+import { bowHandles } from '../../geometry/bow-handles.ts';
 import type { Curve } from '../../geometry/curve.ts';
 import {
   add,
@@ -34,14 +35,18 @@ export interface NecklinePlan {
 const V_BOW = 0.03;
 /** Lean of the upright of a square neck at its foot, as a part of its depth. The team's drafting study. */
 const SQUARE_LEAN = 0.06;
+/** Handles of a square neck's upright, as parts of its length. */
+const UPRIGHT = { leaving: 0.6, arriving: 0.2 };
 /** A sweetheart's peak: out as a part of the width, and above its dip as a part of the depth. The team's drafting study. */
-const PEAK = { out: 0.62, up: 0.3 };
+const PEAK = { out: 0.55, up: 0.3 };
+/** Handles from the peak up to the shoulder, as parts of its way out and its rise: the fullest turn that does not swing past it. */
+const CREST = { leaving: 1.2, arriving: 0.28 };
 
 /** Level at the centre. */
 function round({ neckPoint, depth }: NecklinePlan, up: Point): Curve {
-  return [
-    handleCurve(point(0, depth), point(1, 0), 0.56 * neckPoint.x, neckPoint, up, 0.5 * (depth - neckPoint.y)),
-  ];
+  const legs = { leaving: neckPoint.x, arriving: depth - neckPoint.y };
+  const handles = bowHandles(legs, { leaving: 0.56, arriving: 0.5 });
+  return [handleCurve(point(0, depth), point(1, 0), handles.leaving, neckPoint, up, handles.arriving)];
 }
 
 /** To a point at the centre. */
@@ -54,9 +59,15 @@ function vShape({ neckPoint, depth }: NecklinePlan, up: Point): Curve {
   return [handleCurve(start, leaving, 0.4 * length, neckPoint, up, 0.2 * length)];
 }
 
-function square({ neckPoint, depth }: NecklinePlan): Curve {
+/** Up in a straight line, and into the shoulder in a gentle bend. */
+function square({ neckPoint, depth }: NecklinePlan, up: Point): Curve {
   const corner = point(neckPoint.x - SQUARE_LEAN * (depth - neckPoint.y), depth);
-  return [line(point(0, depth), corner), line(corner, neckPoint)];
+  const length = distance(corner, neckPoint);
+  const along = unitVector(subtract(neckPoint, corner));
+  return [
+    line(point(0, depth), corner),
+    handleCurve(corner, along, UPRIGHT.leaving * length, neckPoint, up, UPRIGHT.arriving * length),
+  ];
 }
 
 /** Over each breast in a curve, to a dip at the centre. */
@@ -67,7 +78,14 @@ function sweetheart({ neckPoint, depth }: NecklinePlan, up: Point): Curve {
   const level = point(1, 0);
   return [
     handleCurve(dip, unitVector(point(0.3, -1)), 0.62 * rise, peak, level, 0.6 * peak.x),
-    handleCurve(peak, level, 0.75 * (neckPoint.x - peak.x), neckPoint, up, 0.6 * (peak.y - neckPoint.y)),
+    handleCurve(
+      peak,
+      level,
+      CREST.leaving * (neckPoint.x - peak.x),
+      neckPoint,
+      up,
+      CREST.arriving * (peak.y - neckPoint.y),
+    ),
   ];
 }
 
@@ -80,7 +98,7 @@ export function neckline(shape: NecklineShape, plan: NecklinePlan): Curve {
     case 'v':
       return vShape(plan, up);
     case 'square':
-      return square(plan);
+      return square(plan, up);
     case 'sweetheart':
       return sweetheart(plan, up);
   }

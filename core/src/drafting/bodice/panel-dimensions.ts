@@ -37,7 +37,7 @@ const intakeTerm = (piece: Piece, dart: Dart, { intake }: DartSums) => {
 /** The corners of neck and shoulder, and the length of the shoulder seam. */
 function neckAndShoulder(piece: Piece, { sums }: BodiceFrame, which: Which): Dimension[] {
   const along = sum(
-    plus(named('shoulder, across', sums.shoulder)),
+    plus(named('shoulder, across', sums.shoulder[which])),
     minus(named('neck, across', sums.neckWidth)),
   );
   return [
@@ -50,8 +50,22 @@ function neckAndShoulder(piece: Piece, { sums }: BodiceFrame, which: Which): Dim
       sums.neckDepth[which],
       'neck',
     ),
-    corner('shoulder', 'Shoulder, across', 'out', { of: 'shoulder', end: 'end' }, sums.shoulder, 'armhole'),
-    corner('shoulder-drop', 'Shoulder, drop', 'down', { of: 'shoulder', end: 'end' }, sums.drop, 'shoulder'),
+    corner(
+      'shoulder',
+      'Shoulder, across',
+      'out',
+      { of: 'shoulder', end: 'end' },
+      sums.shoulder[which],
+      'armhole',
+    ),
+    corner(
+      'shoulder-drop',
+      'Shoulder, drop',
+      'down',
+      { of: 'shoulder', end: 'end' },
+      sums.drop[which],
+      'shoulder',
+    ),
     declared(piece, run('shoulder-seam', 'Shoulder seam', 'shoulder', along), 'slant'),
   ];
 }
@@ -131,6 +145,10 @@ export function panelDimensions(
 /** Half of the armhole, and what the chest line was moved so that the armhole is as it was measured. */
 export const chestSum = (body: Body, { chest }: BodiceShape): Working =>
   changed(divided(body.term('armhole'), 2), 'fitted', chest - body.mm('armhole') / 2);
+
+/** Out to the underarm: the width that is wanted there, as far as the side can come in above the bust line. */
+export const underarmSum = (chestWidth: Working, out: number): Working =>
+  changed(chestWidth, 'kept', out - chestWidth.mm);
 
 /** By how much a half is wider at the bust than at the waist. */
 export const waistDrop = ({ sums }: BodiceFrame, which: Which): Working =>

@@ -50,8 +50,9 @@ export function panelEdges(
     {
       id: 'shoulder',
       role: 'shoulder',
-      path: [line(frame.neckPoint, frame.tip)],
+      path: [line(frame.neckPoint, frame.tips[which])],
       allowance: allowances.shoulder,
+      ...(which === 'back' && frame.backEase > 0 && { eased: frame.backEase }),
     },
     { id: 'armhole', role: 'armhole', path: armhole, allowance: allowances.armhole },
     ...side,

@@ -17,8 +17,8 @@ export interface BodiceShape {
   readonly chest: number;
   /** Angle of the wedge closed in the front armhole about the bust point, radians. */
   readonly wedge: number;
-  /** Half-widths drawn at the underarm, mm: the wanted ones, plus what the side curve takes before the bust line. */
-  readonly underarm: FrontBack;
+  /** Half-widths drawn at the bust line, mm: the wanted ones, plus what a dart takes there. */
+  readonly bustOut: FrontBack;
   /** Move of the side's waist point where no dart can take up the difference, mm. */
   readonly waistShift: FrontBack;
   readonly darts: DartsDrawn;

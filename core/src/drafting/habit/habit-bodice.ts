@@ -65,12 +65,16 @@ function habitFrame(body: Body, choices: BodiceChoices, frame: BodiceFrame): Bod
   const bust = quarterSum(body.term('bust'), choices.easeBust, 'easeBust', given.bust);
   const waistQuarter = quarterSum(body.term('waist'), choices.easeWaist, 'easeWaist', given.waist);
   const [bustQuarter, quarter] = [bust.mm, waistQuarter.mm];
-  const neckPoint = point(clamp(choices.neckWidth, 0, frame.tip.x - 20), 0);
+  const tip = frame.tips.front;
+  const neckPoint = point(clamp(choices.neckWidth, 0, tip.x - 20), 0);
   return {
     ...frame,
     scale: 1,
     neckPoint,
-    shoulder: unitVector(subtract(frame.tip, neckPoint)),
+    // The back is copied from the front: nothing of its shoulder is eased in.
+    tips: { front: tip, back: tip },
+    backEase: 0,
+    shoulder: unitVector(subtract(tip, neckPoint)),
     bustPoint: point(body.mm('bustSpan') / 2, body.mm('shoulderToBust')),
     waist: { front: body.mm('frontWaistLength'), back: body.mm('backWaistLength') },
     bustWidth: { front: bustQuarter, back: bustQuarter },
@@ -83,6 +87,8 @@ function habitFrame(body: Body, choices: BodiceChoices, frame: BodiceFrame): Bod
         'kept',
         neckPoint.x - choices.neckWidth,
       ),
+      shoulder: { ...frame.sums.shoulder, back: frame.sums.shoulder.front },
+      drop: { ...frame.sums.drop, back: frame.sums.drop.front },
       bustLine: body.term('shoulderToBust'),
       waist: { front: body.term('frontWaistLength'), back: body.term('backWaistLength') },
       bustWidth: { front: bust, back: bust },
@@ -110,6 +116,9 @@ function habitArmhole(tip: Point, underarm: Point, hollow: number): Curve {
   ];
 }
 
+/** The side's dart opens this far below the bust line, mm. */
+const UNDER_BUST_LINE = 6;
+
 /** The front's side with the balance taken out as a dart just under the bust line, its legs equal by construction. */
 function dartedSide(
   underarm: Point,
@@ -120,8 +129,10 @@ function dartedSide(
 ): { edges: Edge[]; darts: Dart[] } {
   const along = unitVector(subtract(waist, underarm));
   const length = distance(underarm, waist);
+  // The bust line lies at the tip's level: its end is on the upper part of the side.
+  const bustAlong = (tip.y - underarm.y) / along.y;
   const foot = clamp(
-    dot(subtract(tip, underarm), along),
+    Math.max(dot(subtract(tip, underarm), along), bustAlong + excess / 2 + UNDER_BUST_LINE),
     0.25 * length + excess / 2,
     0.8 * length - excess / 2,
   );
@@ -222,7 +233,7 @@ function habitPanel(
   const habit = which === 'front' ? 'habit.waistDart' : 'habit.backDart';
   const intake = frame.darted ? rules[habit] : 0;
   const { underarm, waistSide, bustAt, bust } = habitLines(frame, which, chest, intake);
-  const armhole = habitArmhole(frame.tip, underarm, hollow);
+  const armhole = habitArmhole(frame.tips[which], underarm, hollow);
   const tip = which === 'front' ? frame.bustPoint : point(frame.bustPoint.x, chest);
   const waist = straightWaist(waistSide, frame.waist[which], frame.bustPoint.x, intake, tip);
   const { edges, darts } = waistEdges(waist, allowances.waist);
@@ -264,7 +275,7 @@ export function draftHabitBodice(
   const { frame: solved, findings } = bodiceFrame(body, choices, rules);
   const frame = habitFrame(body, choices, solved);
   const wanted = habitChestLine(body, rules);
-  const chest = clamp(wanted.mm, frame.tip.y + 60, frame.bustPoint.y - inches(0.5));
+  const chest = clamp(wanted.mm, frame.tips.front.y + 60, frame.bustPoint.y - inches(0.5));
   const chestSum = changed(wanted, 'kept', chest - wanted.mm);
   const hollow =
     rules[body.observations.build === 'full' ? 'habit.armholeHollowFull' : 'habit.armholeHollow'];
@@ -278,7 +289,7 @@ export function draftHabitBodice(
     shape: {
       chest,
       wedge: 0,
-      underarm: frame.bustWidth,
+      bustOut: frame.bustWidth,
       waistShift: { front: 0, back: 0 },
       darts: { front: frame.darted, back: frame.darted, bust: hasBustDart(frame), wedge: false },
     },

@@ -2,9 +2,9 @@ import { curveLength, endOf, reverseCurve } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { makePiece, turnedLoop, type Piece } from '../../pieces/piece.ts';
-import { byRule, changed, divided, drawn, plus, sum } from '../../workings/working.ts';
+import { byRule, changed, divided, plus, sum } from '../../workings/working.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
-import { centreEdges, zipNotch, type PanelPlan } from './panel.ts';
+import { centreEdges, firstDartOut, zipNotch, type PanelPlan } from './panel.ts';
 import { skirtDimensions } from './skirt-dimensions.ts';
 import { waistEdges } from '../waist-edges.ts';
 import { straightWaist } from '../habit/straight-waist.ts';
@@ -24,7 +24,8 @@ export function draftHabitPanel(plan: HabitPanelPlan, allowances: Allowances): P
   const hem = point(plan.hip - plan.pegging, plan.length);
   const down = point(0, 1);
   const side = [handleCurve(top, down, 0.3 * plan.hipDepth, hip, down, 0.42 * plan.hipDepth), line(hip, hem)];
-  const dartOut = (plan.dartOut ?? 0) + plan.intake / 2;
+  const meeting = firstDartOut(plan);
+  const dartOut = meeting.mm + plan.intake / 2;
   const waist = straightWaist(
     top,
     0,
@@ -69,7 +70,7 @@ export function draftHabitPanel(plan: HabitPanelPlan, allowances: Allowances): P
     darts: {
       'waist-dart-1': {
         intake,
-        tipOut: sum(plus(drawn('below the bodice dart', plan.dartOut ?? 0)), plus(divided(intake, 2))),
+        tipOut: sum(plus(meeting), plus(divided(intake, 2))),
         tipDown: changed(tipDown, 'kept', tip - plan.dartLength),
       },
     },

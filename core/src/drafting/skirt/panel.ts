@@ -58,6 +58,15 @@ export interface PanelDraft {
   readonly waist: OpenedSeam;
 }
 
+/** The first dart of a skirt below a bodice that has none, as a part of the waist. The team's drafting study. */
+const DART_OUT = 0.55;
+
+/** Place of the first dart on the finished waist: below the bodice's, or where one usually lies. */
+export const firstDartOut = ({ dartOut, sums }: Pick<PanelPlan, 'dartOut' | 'sums'>): Working =>
+  dartOut === undefined
+    ? times(named('bodice waist', sums.waist), DART_OUT)
+    : drawn('below the bodice dart', dartOut);
+
 /** Shares of the drop from hip to waist. From the team's drafting study; lengths mm. */
 const SHAPING = {
   noDart: inches(0.7),
@@ -109,10 +118,7 @@ function dartsOf(plan: PanelPlan, drop: number): SkirtDart[] {
     return { tip: point(tipOut.mm, tipDown.mm), axis, weight, tipOut, tipDown };
   };
   const { sums } = plan;
-  const meeting =
-    plan.dartOut === undefined
-      ? times(named('bodice waist', sums.waist), 0.55)
-      : drawn('below the bodice dart', plan.dartOut);
+  const meeting = firstDartOut(plan);
   if (drop < SHAPING.noDart) return [];
   if (drop < SHAPING.oneDart) return [dart(meeting, first, 1)];
   const rest = sum(

@@ -5,6 +5,7 @@ import { edgeLength, edgeOf, roleLength } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
 import { allowancesFrom } from '../../pieces/allowances.ts';
 import { ruleSet } from '../../rules/catalogue.ts';
+import { draftHabitPanel } from './habit-skirt-panel.ts';
 import { draftPanel, extendSide, planPanelSide, type PanelPlan } from './panel.ts';
 import { plainLength } from '../../testing/plain-length.ts';
 
@@ -69,6 +70,18 @@ describe('a skirt panel', () => {
     const { piece } = draft({ dartOut: inches(3.1) });
     const [first] = piece.darts.filter(({ id }) => id === 'waist-dart-1');
     expect(endOf(edgeOf(piece, first?.legs[0] ?? '').path).x).toBeCloseTo(inches(3.1), 6);
+  });
+
+  test.each([
+    ['below the bodice’s dart', inches(3.1), inches(3.1)],
+    ['past the middle of its waist, under a bodice that has none', undefined, 0.55 * inches(7.5)],
+  ])('by hand its one dart lies %s, half its intake further out', (_, dartOut, expected) => {
+    const piece = draftHabitPanel(
+      { ...plan({ dartOut }), intake: inches(1), dartLength: inches(5) },
+      allowances,
+    );
+    const [dart] = piece.darts;
+    expect(endOf(edgeOf(piece, dart?.legs[0] ?? '').path).x).toBeCloseTo(expected + inches(0.5), 6);
   });
 
   test('the side is vertical at the hip, and the hem square to it', () => {

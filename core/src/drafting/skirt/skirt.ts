@@ -1,4 +1,5 @@
 import { finding, type Finding } from '../../findings/finding.ts';
+import { TYPED_WITHIN } from '../../findings/remedy.ts';
 import type { Remedy } from '../../findings/remedy.ts';
 import { clamp } from '../../geometry/clamp.ts';
 import { curveLength } from '../../geometry/curve.ts';
@@ -20,7 +21,7 @@ import {
 } from '../../workings/working.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../body.ts';
-import { bodyScale, quarterSum } from '../bodice/frame.ts';
+import { bodyScale, frontWaistLine, quarterSum } from '../bodice/frame.ts';
 import type { SkirtSums } from './skirt-dimensions.ts';
 import { draftHabitPanel } from './habit-skirt-panel.ts';
 import {
@@ -85,6 +86,22 @@ export interface JoinedWaist {
   readonly length: Working;
 }
 
+/** Finding of a skirt that ends above the hip: it is drawn to `shortest` below the waist, which lies `waist` down; mm. */
+const tooShort = (asked: number, shortest: number, waist: number): Finding[] =>
+  asked >= shortest - TYPED_WITHIN
+    ? []
+    : [
+        finding(
+          'length-above-hip',
+          { choice: 'length' },
+          {
+            found: asked,
+            expected: shortest,
+            remedy: { kind: 'set-choice', choice: 'length', mm: waist + shortest },
+          },
+        ),
+      ];
+
 /** A pegged skirt whose waist seams equal the bodice's and whose darts meet the bodice's darts. */
 export function draftSkirt(
   body: Body,
@@ -98,17 +115,8 @@ export function draftSkirt(
   const shareSum = times(byRule('skirt.frontShare', rules['skirt.frontShare']), scale);
   const share = straight ? 0 : shareSum.mm;
   const hipDepth = body.mm('waistToHip');
-  const findings: Finding[] = [];
   const shortest = hipDepth + LEAST_BELOW_HIP;
-  if (choices.length < shortest) {
-    findings.push(
-      finding(
-        'length-above-hip',
-        { choice: 'length' },
-        { found: choices.length, expected: shortest, remedy: { kind: 'set-choice', choice: 'length' } },
-      ),
-    );
-  }
+  const findings = tooShort(choices.length, shortest, frontWaistLine(body, rules).mm);
   const length = Math.max(choices.length, shortest);
   const shareTerm = named('front share', straight ? sum() : shareSum);
   const quarter = quarterSum(body.term('hip'), choices.easeHip, 'easeHip');

@@ -1,6 +1,7 @@
 import type { Person } from '../../drafting/body.ts';
 import type { Cloth } from '../../lay/model/cloth.ts';
 import type { LayManner } from '../../lay/model/lay-manner.ts';
+import type { Correction } from '../../pieces/correction.ts';
 import type { ClientKind } from '../../measures/measure-set.ts';
 import type { Unit } from '../../units/length.ts';
 
@@ -20,6 +21,19 @@ export interface OrderFile {
   readonly garments: readonly GarmentFile[];
   readonly rules?: { readonly [id: string]: WrittenLength };
   readonly cloths?: readonly ClothFile[];
+  /** What fittings found, for this garment. */
+  readonly corrections?: readonly CorrectionFile[];
+  /** Why a stop is taken on, by the key that `check` gives it. */
+  readonly signedOff?: { readonly [key: string]: string };
+}
+
+/** A correction; `by` may be less than nothing, written with a minus. */
+export interface CorrectionFile {
+  readonly figure: string;
+  readonly by: WrittenLength;
+  readonly of?: Correction['of'];
+  readonly from: string;
+  readonly leftOut?: boolean;
 }
 
 export type WrittenLength = number | string;

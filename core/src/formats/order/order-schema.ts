@@ -20,16 +20,19 @@ export const orderSchema = {
   title: 'Ample Bolt order',
   type: 'object',
   required: ['format', 'version', 'unit', 'measures', 'garments'],
+  additionalProperties: false,
   properties: {
     format: { const: 'ample-bolt/order' },
     version: { const: 1 },
     unit: { enum: ['in', 'cm'] },
     client: {
       type: 'object',
+      additionalProperties: false,
       properties: { name: { type: 'string', maxLength: 200 }, kind: { enum: ['adult', 'child'] } },
     },
     measured: {
       type: 'object',
+      additionalProperties: false,
       properties: {
         from: { enum: ['neckSide', 'midShoulder'] },
         startLine: { enum: ['stitch', 'cut'] },
@@ -39,6 +42,7 @@ export const orderSchema = {
     measures: { type: 'object', additionalProperties: length },
     observations: {
       type: 'object',
+      additionalProperties: false,
       properties: {
         build: { enum: ['slim', 'middle', 'full'] },
         tummy: { enum: ['flat', 'rounded'] },
@@ -50,6 +54,7 @@ export const orderSchema = {
       minItems: 1,
       items: {
         type: 'object',
+        additionalProperties: false,
         anyOf: [{ required: ['style'] }, { required: ['parts'] }],
         properties: {
           style: { type: 'string' },
@@ -58,6 +63,7 @@ export const orderSchema = {
             additionalProperties: {
               type: ['string', 'object'],
               required: ['part'],
+              additionalProperties: false,
               properties: {
                 part: { type: 'string' },
                 options: { type: 'object', additionalProperties: length },
@@ -70,6 +76,7 @@ export const orderSchema = {
             additionalProperties: {
               type: 'object',
               required: ['value'],
+              additionalProperties: false,
               properties: {
                 value: length,
                 why: { type: 'string' },
@@ -81,11 +88,33 @@ export const orderSchema = {
       },
     },
     rules: { type: 'object', additionalProperties: length },
+    corrections: {
+      type: 'array',
+      maxItems: 60,
+      items: {
+        type: 'object',
+        required: ['figure', 'by', 'from'],
+        additionalProperties: false,
+        properties: {
+          figure: { type: 'string', minLength: 3, maxLength: 120 },
+          by: length,
+          of: { enum: ['client', 'style', 'house'] },
+          from: { type: 'string', minLength: 1, maxLength: 200 },
+          leftOut: { type: 'boolean' },
+        },
+      },
+    },
+    signedOff: {
+      type: 'object',
+      additionalProperties: { type: 'string', minLength: 3, maxLength: 400 },
+      description: 'Why a stop is taken on, by the key that `bolt check --json` gives it.',
+    },
     cloths: {
       type: 'array',
       items: {
         type: 'object',
         required: ['role', 'width'],
+        additionalProperties: false,
         properties: {
           role: { enum: clothRoles },
           name: { type: 'string', maxLength: 200 },

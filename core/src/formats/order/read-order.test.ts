@@ -7,26 +7,10 @@ import { sampleTicket } from '../../testing/sample-ticket.ts';
 import { usualObservations } from '../../measures/measure-set.ts';
 import { inches } from '../../units/length.ts';
 import { draftJson } from '../draft-json.ts';
+import { sampleOrder as order } from '../../testing/sample-order.ts';
 import { readOrder, readOrderText } from './read-order.ts';
 import { orderFileOf } from './write-order.ts';
 
-const order = (change: Record<string, unknown> = {}): Record<string, unknown> => ({
-  format: 'ample-bolt/order',
-  version: 1,
-  unit: 'in',
-  measures: {
-    shoulder: 15,
-    bustSpan: '7 1/2',
-    shoulderToBust: 10.25,
-    frontWaistLength: 17,
-    backWaistLength: '16',
-    bust: 36,
-    waist: '28 1/2',
-    hip: '98cm',
-  },
-  garments: [{ style: 'fitted-dress' }],
-  ...change,
-});
 const withMeasure = (id: string, value: unknown) =>
   order({ measures: { ...(order()['measures'] as object), [id]: value } });
 const faultOf = (file: unknown) => {

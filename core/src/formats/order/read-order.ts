@@ -13,12 +13,15 @@ import { readLength } from '../../input/read-length.ts';
 import type { OrderFile } from './order-file.ts';
 import type { Order } from '../../shop/order.ts';
 import { orderSchema } from './order-schema.ts';
+import { readCorrections } from './read-corrections.ts';
 import { readCloths } from './read-cloths.ts';
 import { readChoices } from './read-choices.ts';
 import { readFigures } from './read-figures.ts';
 import { readRules } from './read-rules.ts';
 
-const validate = new Ajv2020({ allErrors: false, allowUnionTypes: true }).compile<OrderFile>(orderSchema);
+const validate = new Ajv2020({ allErrors: false, allowUnionTypes: true, verbose: true }).compile<OrderFile>(
+  orderSchema,
+);
 
 const HEEL_BOUNDS = { least: 0, most: inches(9) };
 
@@ -66,11 +69,14 @@ export function readOrder(file: unknown): Read<Order> {
   if (!figures.ok) return figures;
   const cloths = readCloths(order.cloths ?? [], unit);
   if (!cloths.ok) return cloths;
+  const corrections = readCorrections(order.corrections ?? [], unit);
+  if (!corrections.ok) return corrections;
   return read({
     unit,
     client: { name: order.client?.name ?? '', kind: order.client?.kind ?? 'adult' },
     startLine: order.measured?.startLine ?? 'stitch',
     person: {
+      kind: order.client?.kind ?? 'adult',
       from: order.measured?.from ?? 'neckSide',
       observations: { ...usualObservations, ...order.observations },
       values: complete.value,
@@ -80,6 +86,8 @@ export function readOrder(file: unknown): Read<Order> {
     rules: rules.value,
     cloths: cloths.value,
     figures: figures.value,
+    corrections: corrections.value,
+    signedOff: Object.fromEntries(Object.entries(order.signedOff ?? {}).map(([key, why]) => [key, { why }])),
   });
 }
 

@@ -9,16 +9,11 @@ import {
   type RuleSet,
   type RuleValue,
 } from '../../rules/catalogue.ts';
-import { inches, type Unit } from '../../units/length.ts';
+import type { Unit } from '../../units/length.ts';
+import { nearestOf } from '../../text/nearest.ts';
 import { read, refuse, type Read } from '../../input/input-fault.ts';
-import { readLength, type LengthBounds } from '../../input/read-length.ts';
+import { readLength } from '../../input/read-length.ts';
 import type { OrderFile, WrittenLength } from './order-file.ts';
-import { ALLOWANCE_BOUNDS } from './read-choices.ts';
-
-const RULE_BOUNDS = { least: 0, most: inches(12) };
-/** Rules that checks are made by hold whole rounds, and a strip may be as long as cloth is wide. */
-const CHECK_BOUNDS = { least: 0, most: inches(120) };
-const NUMBER_MOST = { ratio: 10, percent: 50, days: 730, minutes: 120 } as const;
 
 function readMethod(rule: MethodRule, written: WrittenLength, field: string): Read<string> {
   const known = Object.keys(rule.methods);
@@ -28,14 +23,6 @@ function readMethod(rule: MethodRule, written: WrittenLength, field: string): Re
     : read(method);
 }
 
-/** By what a rule is of, which its id begins with. */
-const familyBounds: { readonly [family: string]: LengthBounds } = {
-  allowance: ALLOWANCE_BOUNDS,
-  check: CHECK_BOUNDS,
-  strip: CHECK_BOUNDS,
-};
-const boundsOf = (id: RuleId): LengthBounds => familyBounds[id.split('.')[0] ?? ''] ?? RULE_BOUNDS;
-
 /** Reads one house rule: a length in any form, a plain number, or the name of a method. */
 export function readRule(id: RuleId, written: WrittenLength, unit: Unit, field: string): Read<RuleValue> {
   const rule = ruleOf(id);
@@ -43,17 +30,18 @@ export function readRule(id: RuleId, written: WrittenLength, unit: Unit, field: 
     case 'method':
       return readMethod(rule, written, field) as Read<RuleValue>;
     case 'length': {
-      return readLength(written, unit, field, `Rule ${rule.label}`, boundsOf(id));
+      const [least, most] = rule.range;
+      return readLength(written, unit, field, `Rule ${rule.label}`, { least, most });
     }
     case 'ratio':
     case 'percent':
     case 'days':
     case 'minutes': {
       const count = typeof written === 'number' ? written : Number(written.trim() || NaN);
-      const most = NUMBER_MOST[rule.kind];
-      return count >= 0 && count <= most
+      const [least, most] = rule.range;
+      return count >= least && count <= most
         ? read(count)
-        : refuse('out-of-range', field, `Rule ${rule.label} must be a number between 0 and ${most}.`);
+        : refuse('out-of-range', field, `Rule ${rule.label} must be a number between ${least} and ${most}.`);
     }
   }
 }
@@ -67,7 +55,9 @@ export function readRuleOverrides(written: NonNullable<OrderFile['rules']>, unit
       return refuse(
         'unknown-rule',
         field,
-        `${id} is not a house rule; there are ${Object.keys(rules).join(', ')}.`,
+        nearestOf(id, Object.keys(rules)) === undefined
+          ? `${id} is not a house rule; there are ${Object.keys(rules).join(', ')}.`
+          : `${id} is not a house rule; did you mean ${nearestOf(id, Object.keys(rules))}?`,
       );
     const rule = readRule(id, value, unit, field);
     if (!rule.ok) return rule;

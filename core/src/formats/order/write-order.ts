@@ -1,6 +1,7 @@
 import type { HandFigures } from '../../pieces/hand-figure.ts';
 import { ruleOf, ruleSet, rulesThatDiffer, type RuleOverrides } from '../../rules/catalogue.ts';
 import type { EnteredById, Ticket } from '../../shop/ticket.ts';
+import type { SignOffs } from '../../shop/sign-off.ts';
 import type { Cloth, Flaw } from '../../lay/model/cloth.ts';
 import type { ClothFile, FlawFile, OrderFile } from './order-file.ts';
 
@@ -76,6 +77,9 @@ function writtenRules(overrides: RuleOverrides): NonNullable<OrderFile['rules']>
   );
 }
 
+const writtenSignOffs = (signedOff: SignOffs): NonNullable<OrderFile['signedOff']> =>
+  Object.fromEntries(Object.entries(signedOff).map(([key, { why }]) => [key, why]));
+
 /** The heel is one of the measures, and says in a file how the full lengths were taken. */
 const heelOf = ({ heelHeight }: EnteredById): { heelHeight?: string } =>
   heelHeight ? { heelHeight: heelHeight.typed } : {};
@@ -102,4 +106,5 @@ export const orderFileOf = (ticket: Ticket): OrderFile => ({
   ],
   rules: writtenRules(ticket.rules),
   cloths: ticket.cloths.map(clothFileOf),
+  ...(Object.keys(ticket.signedOff).length > 0 ? { signedOff: writtenSignOffs(ticket.signedOff) } : {}),
 });

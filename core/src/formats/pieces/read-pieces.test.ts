@@ -106,7 +106,7 @@ describe('a pieces file', () => {
     ['turned only', file([{ name: 'a', polygon: square, rotations: [180] }]), ['out-of-range', 'pieces.0.rotations']],
     ['a quarter turn', file([{ name: 'a', polygon: square, rotations: [0, 90] }]), ['wrong-shape', 'pieces.0.rotations.1']],
     ['the same name twice', file([{ name: 'a', polygon: square }, { name: 'a', polygon: square }]), ['out-of-range', 'pieces.1.name']],
-    ['what is not known', file([{ name: 'a', polygon: square, colour: 'red' }]), ['wrong-shape', 'pieces.0']],
+    ['what is not known', file([{ name: 'a', polygon: square, colour: 'red' }]), ['wrong-shape', 'pieces.0.colour']],
   ])('%s is refused by its field', (_, input, fault) => {
     expect(faultOf(input)).toEqual(fault);
   }); // prettier-ignore

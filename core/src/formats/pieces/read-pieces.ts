@@ -21,7 +21,9 @@ export interface PiecesToLay {
   readonly findings: readonly Finding[];
 }
 
-const validate = new Ajv2020({ allErrors: false, allowUnionTypes: true }).compile<PiecesFile>(piecesSchema);
+const validate = new Ajv2020({ allErrors: false, allowUnionTypes: true, verbose: true }).compile<PiecesFile>(
+  piecesSchema,
+);
 
 const MM_PER = { mm: 1, cm: MM_PER_CENTIMETRE, in: MM_PER_INCH } as const;
 const UNNAMED_COLOUR = '#2f5d62';

@@ -63,6 +63,7 @@ export const tapePaths: { readonly [id in MeasureId]: TapePath } = {
   inseam: front('M111 266C113 290 114 320 115 350C112 366 112 380 115 408'),
   crotchDepth: side('M110 190L110 262'),
   crotchLength: side('M94 190C90 222 92 262 112 264C134 266 142 226 125 190'),
+  trouserWaistDrop: side('M110 190L110 203'),
   trouserWaist: front('M83 200C95 207 125 207 137 200'),
   thigh: front('M111 276C120 283 138 283 147 276'),
   knee: front('M115 350C120 355 131 355 136 350'),

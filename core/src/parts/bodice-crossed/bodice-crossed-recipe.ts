@@ -4,7 +4,7 @@ import { armholeChecks } from '../../checks/openings.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
-import { bodiceFrame, type BodiceChoices, type BodiceFrame } from '../../drafting/bodice/frame.ts';
+import { bodiceFrame, type BodiceChoices, type BodiceFrame, usualSize } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
 import { pieceCount, strip } from '../../drafting/operations/pieces/strip.ts';
 import { girthOf } from '../../pieces/girth.ts';
@@ -47,7 +47,7 @@ function aboveHem({ waist }: BodiceFrame, chosen: BodiceCrossedChosen) {
 
 /** Unless chosen, the neck lies at its base, and the fronts cross where a straight edge from there to the overlap would. */
 function fill(choices: ChoiceValues, { body, rules }: Wearer): BodiceCrossedChosen {
-  const filled = withDefaults(bodiceCrossedChoices, choices);
+  const filled = withDefaults(bodiceCrossedChoices, choices, usualSize(body));
   const { frame } = bodiceFrame(body, blockChoices(filled), rules);
   const neckWidth = filled.neckWidth || frame.neckPoint.x;
   const foot = frame.waist.front - filled.shorter - FRONT_EDGE;

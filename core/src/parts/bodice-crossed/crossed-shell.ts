@@ -1,12 +1,21 @@
 import { drawnHalfWidth } from '../../checks/half-width.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
+import type { BodiceFrame } from '../../drafting/bodice/frame.ts';
 import type { Body } from '../../drafting/body.ts';
 import { extendCentre } from '../../drafting/operations/panels/extend-centre.ts';
 import { notched } from '../../drafting/operations/edges/notched.ts';
 import { onFold } from '../../drafting/operations/pieces/on-fold.ts';
 import { shortenBy } from '../../drafting/operations/panels/shorten-by.ts';
 import { lengthTo, type Curve } from '../../geometry/curve.ts';
-import { distance, point, subtract, unitVector, type Point } from '../../geometry/point.ts';
+import {
+  distance,
+  point,
+  quarterTurn,
+  scale,
+  subtract,
+  unitVector,
+  type Point,
+} from '../../geometry/point.ts';
 import { handleCurve } from '../../geometry/segment.ts';
 import { broyden } from '../../geometry/broyden.ts';
 import { edgeLength, edgeOf, type Piece } from '../../pieces/piece.ts';
@@ -72,14 +81,14 @@ export function roundAboveWaist(body: Body, { frame }: Bodice, shorter: number):
   return waist + (underBust - waist) * Math.min(1, shorter / between);
 }
 
-/** From the foot of the neck edge, through the place where the fronts cross, to the neck point. */
-function crossedNeck(foot: Point, crossing: number, neckPoint: Point): Curve {
+/** From the foot of the neck edge, through the place where the fronts cross, to the neck point, square to the shoulder there as the back's is. */
+function crossedNeck(foot: Point, crossing: number, { neckPoint, shoulder }: BodiceFrame): Curve {
   const middle = point(0, crossing);
   const along = unitVector(subtract(neckPoint, foot));
   const [lower, upper] = [distance(foot, middle), distance(middle, neckPoint)];
   return [
     handleCurve(foot, unitVector(subtract(middle, foot)), 0.3 * lower, middle, along, 0.35 * lower),
-    handleCurve(middle, along, 0.35 * upper, neckPoint, unitVector(subtract(neckPoint, middle)), 0.3 * upper),
+    handleCurve(middle, along, 0.35 * upper, neckPoint, scale(quarterTurn(shoulder), -1), 0.3 * upper),
   ];
 }
 
@@ -128,7 +137,7 @@ export function crossedShell(drawBlock: DrawBlock, plan: CrossedPlan, allowances
   const front = extendCentre(halves.front, {
     by: plan.overlap,
     allowance: allowances.front,
-    redraw: () => crossedNeck(foot, crossingAt, bodice.frame.neckPoint),
+    redraw: () => crossedNeck(foot, crossingAt, bodice.frame),
   });
   const crossing = lengthTo(edgeOf(front, 'neck').path, 'x', 0);
   const [frontHem, backHem] = [front, halves.back].map((piece) => drawnHalfWidth(piece, 'hem')) as [

@@ -57,9 +57,12 @@ function netOver(
   const asked = choiceTerm(bodiceNetChoices, 'netDepth', chosen.netDepth);
   const down = sum(
     plus(
-      times(sum(plus(named('chest line', chest)), minus(named('shoulder drop', frame.sums.drop))), LEAVES),
+      times(
+        sum(plus(named('chest line', chest)), minus(named('shoulder drop', frame.sums.drop[half]))),
+        LEAVES,
+      ),
     ),
-    plus(named('shoulder drop', frame.sums.drop)),
+    plus(named('shoulder drop', frame.sums.drop[half])),
   );
   const { upper } = partAtLevel(block, {
     centre: changed(asked, 'kept', centre - chosen.netDepth),

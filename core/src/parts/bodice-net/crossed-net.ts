@@ -23,7 +23,7 @@ function covered({ shell }: ShellContext, half: 'front' | 'back'): CrossedHalf {
   const level = frame.waist[half];
   return {
     waist: [point(start, level), point(frame.waistWidth[half] - FROM_SIDE, level)],
-    shoulder: [frame.neckPoint, frame.tip],
+    shoulder: [frame.neckPoint, frame.tips[half]],
   };
 }
 

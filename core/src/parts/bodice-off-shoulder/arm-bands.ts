@@ -31,16 +31,27 @@ const straight = (panels: readonly Piece[]): number =>
     .flatMap((piece) => edgesWithRole(piece, 'top'))
     .reduce((total, { path }) => total + distance(startOf(path), endOf(path)), 0);
 
+/** A band is drawn no narrower than this so that an arm passes it, mm. */
+const LEAST_BAND = inches(0.75);
+
+interface BandOpening {
+  readonly share: number;
+  /** Depth of the band as it was asked, and as it is drawn. */
+  readonly asked: number;
+  readonly drawn: number;
+  /** What the top edge leaves of the armholes. */
+  readonly left: readonly [front: number, back: number];
+}
+
+/** The opening under a band: its own share of the round, and the armholes below it. */
+const openingUnder = (share: number, width: number, [front, back]: BandOpening['left']): number =>
+  share + (front - width) + (back - width);
+
 /** Findings where the arm, the round or the armhole that is left is too small. */
-function bandFindings(
-  body: Body,
-  share: number,
-  width: number,
-  [front, back]: readonly [number, number],
-): Finding[] {
+function bandFindings(body: Body, { share, asked, drawn: width, left }: BandOpening): Finding[] {
   const upperArm = body.taken('upperArm');
-  const opening = share + (front - width) + (back - width);
-  const most = Math.min(front, back);
+  const opening = openingUnder(share, width, left);
+  const most = Math.min(...left);
   return [
     ...(share < LEAST_SHARE
       ? [
@@ -55,13 +66,13 @@ function bandFindings(
           ),
         ]
       : []),
-    ...(width > most + TYPED_WITHIN
+    ...(asked > most + TYPED_WITHIN
       ? [
           finding(
             'band-too-deep' as const,
             { piece: 'arm-band', choice: 'band' },
             {
-              found: width,
+              found: asked,
               expected: most,
               remedy: { kind: 'set-choice' as const, choice: 'band', mm: most },
             },
@@ -73,7 +84,24 @@ function bandFindings(
           finding(
             'opening-too-small' as const,
             { subject: 'armhole', measure: 'upperArm' as const },
-            { found: opening, expected: upperArm, remedy: { kind: 'set-choice' as const, choice: 'band' } },
+            {
+              found: opening,
+              expected: upperArm,
+              remedy: { kind: 'measure-again' as const, measure: 'offShoulderRound' as const },
+            },
+          ),
+        ]
+      : []),
+    ...(width < Math.min(asked, most) - TYPED_WITHIN
+      ? [
+          finding(
+            'band-narrowed' as const,
+            { piece: 'arm-band', choice: 'band' },
+            {
+              found: asked,
+              expected: width,
+              remedy: { kind: 'set-choice' as const, choice: 'band', mm: width },
+            },
           ),
         ]
       : []),
@@ -94,13 +122,17 @@ export function armBands(body: Body, shell: PrincessShell, wanted: number, allow
     roleLength(shell.front.side, 'armhole'),
     roleLength(shell.back.side, 'armhole'),
   ];
-  const width = Math.min(wanted, frontLeft, backLeft);
   const shareSum = sum(
     plus(divided(body.term('offShoulderRound'), 2)),
     minus(drawn('top edge in front', front)),
     minus(drawn('top edge behind', back)),
   );
   const share = shareSum.mm;
+  const left = [frontLeft, backLeft] as const;
+  const deepest = Math.min(wanted, frontLeft, backLeft);
+  // An arm that would not pass has a narrower band, which leaves more of the armholes open.
+  const lacking = Math.max(0, (body.taken('upperArm') ?? 0) - openingUnder(share, deepest, left));
+  const width = Math.min(deepest, Math.max(LEAST_BAND, deepest - lacking / 2));
   const deep = choiceTerm(bodiceOffShoulderChoices, 'band', wanted);
   const band = strip({
     id: 'arm-band',
@@ -132,6 +164,6 @@ export function armBands(body: Body, shell: PrincessShell, wanted: number, allow
       over('band to armhole front', 'end-start', shell.front.side),
       over('band to armhole back', 'end-finish', shell.back.side),
     ],
-    findings: bandFindings(body, share, wanted, [frontLeft, backLeft]),
+    findings: bandFindings(body, { share, asked: wanted, drawn: width, left }),
   };
 }

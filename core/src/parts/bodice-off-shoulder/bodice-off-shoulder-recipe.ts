@@ -1,5 +1,5 @@
 import { edgeLength, edgeOf } from '../../pieces/piece.ts';
-import { bodiceFrame, bodyScale } from '../../drafting/bodice/frame.ts';
+import { bodiceFrame, bodyScale, usualSize } from '../../drafting/bodice/frame.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -11,6 +11,7 @@ import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-s
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { zipDown } from '../../garment/zip-down.ts';
 import {
+  highestTop,
   lowestTop,
   blockUnder,
   dipOf,
@@ -31,10 +32,12 @@ const USUAL_LEVEL = inches(5.5);
 const ABOVE_BUST = inches(3.5);
 
 function fill(choices: ChoiceValues, { body, rules }: Wearer): BodiceOffShoulderChosen {
-  const filled = withDefaults(bodiceOffShoulderChoices, choices);
-  const { frame } = bodiceFrame(body, blockUnder(filled), rules);
-  const usual = Math.min(USUAL_LEVEL * bodyScale(body), frame.bustPoint.y - ABOVE_BUST - dipOf(filled));
-  return { ...filled, topLevel: filled.topLevel || Math.min(usual, lowestTop(frame, dipOf(filled))) };
+  const filled = withDefaults(bodiceOffShoulderChoices, choices, usualSize(body));
+  const { frame } = bodiceFrame(body, blockUnder(filled, usualSize(body)), rules);
+  const dip = dipOf(filled);
+  const aboveBust = frame.bustPoint.y - usualSize(body) * ABOVE_BUST - dip;
+  const usual = Math.max(Math.min(USUAL_LEVEL * bodyScale(body), aboveBust), highestTop(frame));
+  return { ...filled, topLevel: filled.topLevel || Math.min(usual, lowestTop(frame, dip)) };
 }
 
 const topOf = (chosen: BodiceOffShoulderChosen, allowance: number): StraplessPlan => ({
@@ -55,9 +58,9 @@ const plan = (
   rules: RuleSet,
   allowances: Allowances,
 ): ShellPlan => ({
-  ...plainShell(blockUnder(chosen), rules),
+  ...plainShell(blockUnder(chosen, usualSize(body)), rules),
   top: straplessTops(topOf(chosen, allowances.top)),
-  overBust: rules['contour.overBust'] / 2,
+  overBust: { kind: 'taken', mm: rules['contour.overBust'] / 2 },
   nip: rules['back.nip'],
   below: hemBelow(body, chosen),
 });

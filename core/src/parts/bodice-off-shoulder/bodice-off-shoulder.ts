@@ -11,5 +11,6 @@ export const bodiceOffShoulder: BodicePart = {
   derives: [...facedBodiceMeasures.derives, 'waistToHip', 'offShoulderRound'],
   checks: ['upperArm', 'highHip'],
   choices: bodiceOffShoulderChoices,
+  adultsOnly: true,
   lacks: { neck: 'no-neck', armhole: 'off-shoulder', waist: 'hem-below' },
 };

@@ -36,6 +36,11 @@ const withZip = (piece: Piece, { zip }: Allowances): Piece => ({
   edges: piece.edges.map((edge) =>
     edge.role === 'side' && isOther(edge.id) ? { ...edge, allowance: zip } : edge,
   ),
+  ...(piece.dimensions && {
+    dimensions: piece.dimensions.map((each) =>
+      each.addsBefore ? { ...each, addsBefore: 'zip' as const } : each,
+    ),
+  }),
 });
 
 /** The edges of one side of a piece that is cut whole: what stayed, or what was mirrored. */

@@ -29,6 +29,7 @@ function intakeOf({ observations }: Body, rules: RuleSet): number {
 }
 
 function shapedUnderBust(body: Body, chosen: BodicePrincessChosen, rules: RuleSet): ShellPlan['underBust'] {
+  if (body.kind === 'child') return undefined;
   switch (chosen.underBust) {
     case 'straight':
       return undefined;

@@ -1,4 +1,4 @@
-import { bodiceFrame } from '../../drafting/bodice/frame.ts';
+import { bodiceFrame, usualSize, type BodiceFrame } from '../../drafting/bodice/frame.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
@@ -12,26 +12,33 @@ import { zipDown } from '../../garment/zip-down.ts';
 import {
   blockUnder,
   dipOf,
+  highestTop,
   straplessChecks,
   straplessTops,
   topTooLow,
   type ChosenTop,
   type StraplessPlan,
 } from '../princess-shell/strapless.ts';
+import { shellGirths } from '../princess-shell/shell-girths.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { seamsIn, traced } from '../../drafting/operations/pieces/traced.ts';
 import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
 import type { Wearer } from '../../garment/part.ts';
 import { bodiceStraplessChoices, type BodiceStraplessChosen } from './choices.ts';
+import { edgeChecks } from './edge-findings.ts';
 import { cupsOf, cupSeams, type CupFront } from './cups.ts';
 
 /** The top edge stands this far above the bust line unless chosen, mm. Common practice: less shows more than most expect. */
-const ABOVE_BUST = inches(4);
+const ABOVE_BUST = inches(3.5);
+
+/** Above the bust by habit, on a child by as much less as it is smaller; below what the edge is cut from. */
+const usualTop = (frame: BodiceFrame, dip: number, size: number): number =>
+  Math.max(frame.bustPoint.y - size * ABOVE_BUST - dip, highestTop(frame));
 
 function fill(choices: ChoiceValues, { body, rules }: Wearer): BodiceStraplessChosen {
-  const filled = withDefaults(bodiceStraplessChoices, choices);
-  const { frame } = bodiceFrame(body, blockUnder(filled), rules);
-  return { ...filled, topLevel: filled.topLevel || frame.bustPoint.y - ABOVE_BUST - dipOf(filled) };
+  const filled = withDefaults(bodiceStraplessChoices, choices, usualSize(body));
+  const { frame } = bodiceFrame(body, blockUnder(filled, usualSize(body)), rules);
+  return { ...filled, topLevel: filled.topLevel || usualTop(frame, dipOf(filled), usualSize(body)) };
 }
 
 const topOf = (chosen: BodiceStraplessChosen, allowances: Allowances): StraplessPlan => ({
@@ -43,16 +50,20 @@ const topOf = (chosen: BodiceStraplessChosen, allowances: Allowances): Strapless
   allowance: allowances.top,
 });
 
+/** By how much the edge itself is cut tighter than the body, mm: elastic draws in what is cut to the body. */
+const cutTighter = ({ topHeld, topPull }: BodiceStraplessChosen): number =>
+  topHeld === 'elastic' ? 0 : topPull;
+
 const plan = (
   body: Body,
   chosen: BodiceStraplessChosen,
   rules: RuleSet,
   allowances: Allowances,
 ): ShellPlan => ({
-  ...plainShell(blockUnder(chosen), rules),
+  ...plainShell({ ...blockUnder(chosen, usualSize(body)), easeChest: -cutTighter(chosen) }, rules),
   armholeEase: -rules['strapless.armholeLess'],
   top: straplessTops(topOf(chosen, allowances)),
-  overBust: rules['contour.overBust'],
+  overBust: { kind: 'round', mm: body.mm('highBust') - cutTighter(chosen) },
   underBust: { kind: 'round', mm: body.mm('underBust') + chosen.easeUnderBust },
   nip: rules['back.nip'],
 });
@@ -78,7 +89,10 @@ function finish(context: ShellContext, chosen: BodiceStraplessChosen): ShellGarm
     details: [zipDown('back', [shell.back.centre])],
     covering,
     findings: topTooLow(shell.bodice, top),
-    checks: straplessChecks(covering, shell.bodice, top),
+    checks: (named) => [
+      ...straplessChecks(covering, shell.bodice, top)(named),
+      ...edgeChecks(shellGirths(context, panels), chosen)(named),
+    ],
   };
 }
 

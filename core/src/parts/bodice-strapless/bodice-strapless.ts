@@ -11,5 +11,6 @@ export const bodiceStrapless: BodicePart = {
   derives: [...facedBodiceMeasures.derives, 'underBust'],
   checks: ['shoulderToUnderBust'],
   choices: bodiceStraplessChoices,
+  adultsOnly: true,
   lacks: { neck: 'no-neck', armhole: 'strapless' },
 };

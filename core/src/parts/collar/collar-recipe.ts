@@ -1,3 +1,5 @@
+import type { Wearer } from '../../garment/part.ts';
+import { usualSize } from '../../drafting/bodice/frame.ts';
 import { standCollar } from '../../drafting/collar/stand-collar.ts';
 import type { Detail } from '../../drafting/detail.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
@@ -34,9 +36,10 @@ function neckSeam(collar: Piece, { join, besideNeck }: PartInput): Seam {
 
 const fillFor =
   (manner: Manner) =>
-  (values: ChoiceValues): CollarChosen => {
-    const filled = withDefaults(collarChoices, values);
-    return { ...filled, collarHeight: filled.collarHeight || HEIGHT[manner] };
+  (values: ChoiceValues, { body }: Wearer): CollarChosen => {
+    const size = usualSize(body);
+    const filled = withDefaults(collarChoices, values, size);
+    return { ...filled, collarHeight: filled.collarHeight || size * HEIGHT[manner] };
   };
 
 /** The collar, as long as the necks that were drafted. One that falls is cut with a stay. */
@@ -45,7 +48,7 @@ const drawFor =
   (input: PartInput): DrawnPart => {
     const { join, besideNeck, allowances } = input;
     const { front, back } = join;
-    const chosen = fillFor(manner)(input.values);
+    const chosen = fillFor(manner)(input.values, input);
     const fold = foldOf(input);
     const collar = standCollar({
       neck: sum(plus(front.length), plus(back.length), ...(besideNeck ? [plus(besideNeck)] : [])),

@@ -5,26 +5,31 @@ import type { FindingCode } from '../../findings/severity.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
 import type { Bodice } from '../../drafting/bodice/bodice.ts';
+import { BACK_DART_OUT, backDartTip } from '../../drafting/bodice/back.ts';
 import type { Body } from '../../drafting/body.ts';
-import { partAtLevel, type DropPlan } from '../../drafting/operations/panels/part-at-level.ts';
+import { partAtLevel } from '../../drafting/operations/panels/part-at-level.ts';
 import { nipCentreBack } from '../../drafting/operations/panels/nip-centre-back.ts';
 import { shortenDart } from '../../drafting/operations/darts/shorten-dart.ts';
-import {
-  splitOnPrincess,
-  type PrincessPanels,
-  type UnderBustPlan,
-} from '../../drafting/operations/panels/split-on-princess.ts';
+import type { UnderBustPlan } from '../../drafting/operations/panels/princess-levels.ts';
+import { splitOnPrincess, type PrincessPanels } from '../../drafting/operations/panels/split-on-princess.ts';
 import { clamp } from '../../geometry/clamp.ts';
-import { curveLength, endOf, lengthTo } from '../../geometry/curve.ts';
+import { curveLength, endOf, lengthTo, pointWhere } from '../../geometry/curve.ts';
 import { point, type Point } from '../../geometry/point.ts';
 import { broyden } from '../../geometry/broyden.ts';
 import type { LevelName } from '../../pieces/level.ts';
 import { edgeOf, type Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
-import { inches } from '../../units/length.ts';
 import { lengthenShell } from './lengthen-shell.ts';
-import { DART, princessSums, straightOpening, underBustLevel } from './princess-sums.ts';
-import { underBustRound, type ShellPlan, type UnderBustWish } from './shell-plan.ts';
+import { DART, princessSums } from './princess-sums.ts';
+import { underBustRound, type ShellPlan } from './shell-plan.ts';
+import {
+  limits,
+  overBustTaken,
+  shapedUnder,
+  steepestSide,
+  underBustBehind,
+  withinLimits,
+} from './shell-shaping.ts';
 import { byRule, drawn } from '../../workings/working.ts';
 
 /** Unknowns of the drawing, solved so that the finished rounds are right, mm. */
@@ -33,6 +38,7 @@ interface GivenBack {
   readonly waist: number;
   readonly hem: number;
   readonly underBust: number;
+  readonly overBust: number;
 }
 
 /** Front and back of a garment in two panels each, on its half. */
@@ -51,17 +57,17 @@ export interface PrincessShell {
 /** Findings of a dart do not hold for the seam that takes its place, and the waist is measured on the panels again. */
 const goneIntoSeams: readonly FindingCode[] = ['waist-dart-large', 'bust-dart-large', 'waist-unsolved'];
 
+/** Findings of the block's armhole and side do not hold under an edge that is held to the body. */
+const goneWithArmhole: readonly FindingCode[] = [
+  'underarm-wider-than-body',
+  'armhole-off-measure',
+  'side-off-measure',
+];
+
 /** Redrafts stop when each finished round is this near to what is wanted, mm. */
 const SETTLED = 1e-7;
 const MOST_REDRAFTS = 40;
 const LONGEST_STRIDE = 80;
-/** More than this on the half under the bust cannot be shaped by one seam, mm. The team's drafting study. */
-const MOST_UNDER_BUST = inches(2.25);
-/** A seam that would be too narrow there is let out in a curve, up to this on the half, mm. */
-const MOST_LET_OUT = inches(1.5);
-/** The centre panel's part of the shaping under the bust by the solved block. The team's drafting study. */
-const CENTRE_PART = 0.4;
-
 export const panelsOf = ({ front, back }: Pick<PrincessShell, 'front' | 'back'>): Piece[] => [
   front.centre,
   front.side,
@@ -69,56 +75,30 @@ export const panelsOf = ({ front, back }: Pick<PrincessShell, 'front' | 'back'>)
   back.side,
 ];
 
-/** Share of each edge in the shaping under the bust on the half, by the school in force. */
-function underBustPlan(level: number, half: number, rules: RuleSet): UnderBustPlan {
-  switch (rules['school.block']) {
-    case 'solved':
-      return { level, centre: CENTRE_PART * half, side: (1 - CENTRE_PART) * half };
-    case 'table': {
-      const centre = Math.min(half, rules['habit.underBustCentre']);
-      return { level, centre, side: half - centre };
-    }
-  }
-}
-
 /** A seam runs at least this far from a top edge to the tip of its dart, mm. */
 const SEAM_ABOVE_TIP = 30;
 
+/** The highest that the tip of a seam may lie below the top edge of a panel, y in mm, at a place across it; anywhere on a panel without one. */
+function highestTip(panel: Piece, x: number): number {
+  const top = panel.edges.find(({ role }) => role === 'top');
+  if (!top) return -Infinity;
+  return (pointWhere(top.path, 'x', x) ?? endOf(top.path)).y + SEAM_ABOVE_TIP;
+}
+
 /** The back's dart shortened where a low top edge would cut through it. */
-function belowTop(panel: Piece, { centre }: DropPlan): Piece {
+function belowTop(panel: Piece): Piece {
   const dart = panel.darts.find(({ id }) => id === DART);
   if (!dart) return panel;
   const tip = endOf(edgeOf(panel, dart.legs[0]).path);
-  const by = Math.max(0, centre.mm + SEAM_ABOVE_TIP - tip.y);
+  const by = Math.max(0, highestTip(panel, tip.x) - tip.y);
   return shortenDart(panel, DART, drawn('clear of the top edge', by));
 }
 
-/** The shaping under the bust: what was found to bring the round there, or what is wanted less what the straight seam takes. */
-function shapedUnder(
-  body: Body,
-  bodice: Bodice,
-  wish: UnderBustWish,
-  half: number,
-  rules: RuleSet,
-): UnderBustPlan {
-  const level = underBustLevel(body, bodice).mm;
-  switch (wish.kind) {
-    case 'round':
-      return underBustPlan(level, half, rules);
-    case 'each-side': {
-      const aside = clamp(
-        wish.mm - straightOpening(bodice.frontBlock, level) / 2,
-        -MOST_LET_OUT / 2,
-        MOST_UNDER_BUST / 2,
-      );
-      return { level, centre: aside, side: aside };
-    }
-  }
+/** Tip of the line in a back without a dart: where its dart would end, or below its top edge. */
+function backTip({ frame, shape }: Bodice, panel: Piece, rules: RuleSet): Point {
+  const x = BACK_DART_OUT * frame.waistWidth.back;
+  return point(x, Math.max(backDartTip(frame, shape, rules).mm, highestTip(panel, x)));
 }
-
-/** Tip of the line in a back without a dart: half-way out, at the chest line or below a top edge. */
-const backTip = ({ frame, shape }: Bodice, top: DropPlan | undefined): Point =>
-  point(frame.waistWidth.back / 2, Math.max(shape.chest, (top ? top.centre.mm : 0) + SEAM_ABOVE_TIP));
 
 /** A seam that leaves shoulder or neckline leaves it half-way. */
 const HALF_WAY = 0.5;
@@ -149,6 +129,7 @@ function split(
       ...choices,
       darted: true,
       given,
+      ...(plan.overBust?.kind === 'round' && { steepestSide: steepestSide(given.overBust) }),
     },
     { ...rules, 'armhole.ease': plan.armholeEase },
     allowances,
@@ -156,8 +137,10 @@ function split(
   );
   const tops = plan.top?.(bodice);
   const front = tops && partAtLevel(bodice.frontBlock, tops.front);
-  const back = tops && partAtLevel(belowTop(bodice.back, tops.back), tops.back);
+  const back = tops && partAtLevel(bodice.back, tops.back);
+  const below = belowTop(back?.lower ?? bodice.back);
   const underBust = plan.underBust && shapedUnder(body, bodice, plan.underBust, given.underBust, rules);
+  const overBust = overBustTaken(plan, given.overBust, rules);
   const splitFrom = (panel: Piece, tip: Point, shaped: boolean) =>
     splitOnPrincess(panel, DART, {
       sums: princessSums(body, plan, bodice, shaped ? 'front' : 'back', rules),
@@ -165,11 +148,11 @@ function split(
       soften: rules['princess.soften'],
       allowance: allowances.princess,
       tip,
-      overBust: shaped ? plan.overBust : 0,
-      ...(underBust && { underBust: shaped ? underBust : { ...underBust, centre: 0, side: 0 } }),
+      overBust: overBust[shaped ? 'front' : 'back'],
+      ...(underBust && { underBust: shaped ? underBust : underBustBehind(underBust, given.underBust) }),
     });
   const frontPanels = splitFrom(front?.lower ?? bodice.frontBlock, bodice.frame.bustPoint, true);
-  const backPanels = splitFrom(back?.lower ?? bodice.back, backTip(bodice, tops?.back), false);
+  const backPanels = splitFrom(below, backTip(bodice, below, rules), false);
   const shell: PrincessShell = {
     bodice,
     front: frontPanels,
@@ -188,15 +171,22 @@ function split(
 const roundAt = (shell: PrincessShell, level: LevelName): number =>
   2 * panelsOf(shell).reduce((sum, piece) => sum + drawnHalfWidth(piece, level), 0);
 
-/** Whether every panel has room for the level under the bust. */
+/** Whether every panel has a level: one under the bust needs room, one along a top edge an end on the side. */
+const hasLevel = (shell: Pick<PrincessShell, 'front' | 'back'>, level: LevelName): boolean =>
+  panelsOf(shell).every(({ levels }) => levels.some(({ name }) => name === level));
+
 export const isShapedUnderBust = (shell: Pick<PrincessShell, 'front' | 'back'>): boolean =>
-  panelsOf(shell).every(({ levels }) => levels.some(({ name }) => name === 'underBust'));
+  hasLevel(shell, 'underBust');
 
 /** By how much the shell is wider under the bust than is wanted, mm; nothing where it has no such level. */
 function underBustOver(shell: PrincessShell, plan: ShellPlan): number {
   const round = underBustRound(plan);
   return round === undefined || !isShapedUnderBust(shell) ? 0 : roundAt(shell, 'underBust') - round;
 }
+
+/** By how much a top edge that is held to a round is wider, mm. */
+const topOver = (shell: PrincessShell, { overBust }: ShellPlan): number =>
+  overBust?.kind === 'round' && hasLevel(shell, 'top') ? roundAt(shell, 'top') - overBust.mm : 0;
 
 /** Drafts the panels, and drafts them again until every finished round is what was asked, whatever the seams took. */
 export function draftPrincessShell(
@@ -210,26 +200,30 @@ export function draftPrincessShell(
     waist: body.mm('waist') + plan.bodice.easeWaist,
   };
   const byHabit = rules['school.block'] === 'table';
-  const givenBack = ([bust = 0, waist = 0, hem = 0, underBust = 0]: readonly number[]): GivenBack => ({
+  const givenBack = ([
+    bust = 0,
+    waist = 0,
+    hem = 0,
+    underBust = 0,
+    overBust = 0,
+  ]: readonly number[]): GivenBack => ({
     bust,
     waist,
     hem,
-    underBust: clamp(underBust, -MOST_LET_OUT, MOST_UNDER_BUST),
+    underBust: clamp(underBust, ...limits.underBust),
+    overBust: clamp(overBust, ...limits.overBust),
   });
   const shell = broyden<PrincessShell>({
-    start: [0, 0, 0, 0],
-    gains: [1, 1, 1, 0.5],
+    start: [0, 0, 0, 0, 0],
+    gains: [1, 1, 1, 0.5, 0.5],
     draw: (unknowns, before) => split(body, plan, givenBack(unknowns), rules, allowances, before),
-    residuals: (drawn, [, , , underBust = 0]) => {
-      const over = underBustOver(drawn, plan);
-      const spent = over > 0 ? underBust >= MOST_UNDER_BUST : underBust <= -MOST_LET_OUT;
-      return [
-        byHabit ? 0 : wanted.bust - roundAt(drawn, 'bust'),
-        byHabit ? 0 : wanted.waist - roundAt(drawn, 'waist'),
-        byHabit || !plan.below ? 0 : plan.below.round.mm - roundAt(drawn, 'hem'),
-        spent ? 0 : over,
-      ];
-    },
+    residuals: (drawn, [, , , underBust = 0, overBust = 0]) => [
+      byHabit ? 0 : wanted.bust - roundAt(drawn, 'bust'),
+      byHabit ? 0 : wanted.waist - roundAt(drawn, 'waist'),
+      byHabit || !plan.below ? 0 : plan.below.round.mm - roundAt(drawn, 'hem'),
+      withinLimits(underBust, underBustOver(drawn, plan), limits.underBust),
+      byHabit ? 0 : withinLimits(overBust, topOver(drawn, plan), limits.overBust),
+    ],
     tolerance: SETTLED,
     longestStride: LONGEST_STRIDE,
     mostRounds: MOST_REDRAFTS,
@@ -237,8 +231,14 @@ export function draftPrincessShell(
   return {
     ...shell,
     findings: [
-      ...shell.bodice.findings.filter(({ code }) => !goneIntoSeams.includes(code)),
-      ...(isShapedUnderBust(shell) ? underBustFindings(plan, underBustOver(shell, plan)) : notShaped(plan)),
+      ...shell.bodice.findings.filter(
+        ({ code }) =>
+          !goneIntoSeams.includes(code) &&
+          !(plan.overBust?.kind === 'round' && goneWithArmhole.includes(code)),
+      ),
+      ...(isShapedUnderBust(shell)
+        ? underBustFindings(body, plan, underBustOver(shell, plan))
+        : notShaped(plan)),
     ],
   };
 }
@@ -256,7 +256,7 @@ const notShaped = (plan: ShellPlan): Finding[] =>
       ];
 
 /** Finding of shaping under the bust that one seam cannot do: the garment stands away there, or is tighter than asked. */
-function underBustFindings(plan: ShellPlan, left: number): Finding[] {
+function underBustFindings(body: Body, plan: ShellPlan, left: number): Finding[] {
   const round = underBustRound(plan);
   if (round === undefined || Math.abs(left) <= ROUND_TOLERANCE) return [];
   return [
@@ -266,7 +266,11 @@ function underBustFindings(plan: ShellPlan, left: number): Finding[] {
       {
         found: round + left,
         expected: round,
-        remedy: { kind: 'set-choice', choice: 'easeUnderBust' },
+        remedy: {
+          kind: 'set-choice',
+          choice: 'easeUnderBust',
+          mm: Math.max(0, round + left - body.mm('underBust')),
+        },
       },
     ),
   ];

@@ -12,7 +12,11 @@ export function shellGirths({ body, plan, shell }: ShellContext, panels: readonl
   const underBust = underBustRound(plan);
   const atHem = below && roundBelowWaist(body, below.depth.mm);
   const at = (level: LevelName) => panels.filter(({ levels }) => levels.some(({ name }) => name === level));
+  const { overBust } = plan;
   return [
+    ...(overBust?.kind !== 'round' || at('top').length === 0
+      ? []
+      : [girthOf('top', at('top'), body.mm('highBust'), overBust.mm - body.mm('highBust'), 'not')]),
     girthOf('bust', at('bust'), body.mm('bust'), bodice.easeBust),
     ...(underBust === undefined || !isShapedUnderBust(shell)
       ? []

@@ -24,6 +24,10 @@ export interface BelowPlan {
 export type UnderBustWish =
   { readonly kind: 'round'; readonly mm: number } | { readonly kind: 'each-side'; readonly mm: number };
 
+/** The shaping of a top edge over the bust: so much on the half, or what brings the edge to a finished round; mm. */
+export type OverBustWish =
+  { readonly kind: 'taken'; readonly mm: number } | { readonly kind: 'round'; readonly mm: number };
+
 /** Plan of a shell of princess panels: every style of that family is one of these. */
 export interface ShellPlan {
   readonly bodice: BodiceChoices;
@@ -33,8 +37,8 @@ export interface ShellPlan {
   readonly top?: (bodice: Bodice) => { readonly front: DropPlan; readonly back: DropPlan };
   /** Length of the block's armhole over the measured one, mm: less raises the underarm. */
   readonly armholeEase: number;
-  /** Taken out of the top edge on the half, mm. */
-  readonly overBust: number;
+  /** Taken out of the top edge; undefined takes nothing. */
+  readonly overBust: OverBustWish | undefined;
   /** Shaping of the front's seams under the bust; undefined leaves them straight there. */
   readonly underBust: UnderBustWish | undefined;
   /** In at the centre back waist, mm. */
@@ -47,7 +51,7 @@ export const plainShell = (bodice: BodiceChoices, rules: RuleSet): ShellPlan => 
   bodice,
   leaves: 'armhole',
   armholeEase: rules['armhole.ease'],
-  overBust: 0,
+  overBust: undefined,
   underBust: undefined,
   nip: 0,
   below: undefined,

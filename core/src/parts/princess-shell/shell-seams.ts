@@ -1,14 +1,17 @@
-import { equalSeam, type Seam } from '../../pieces/seam.ts';
-import { edgesOf, joined } from '../../garment/seam-parts.ts';
+import type { Seam } from '../../pieces/seam.ts';
+import { joined, joinedPieces } from '../../garment/seam-parts.ts';
 import type { PrincessShell } from './princess-shell.ts';
 
 /** The seams of a shell's panels on its half; shoulders only where it has them. */
 export function shellSeams({ front, back }: Pick<PrincessShell, 'front' | 'back'>): Seam[] {
-  const shoulders = (panels: PrincessShell['front']) =>
-    [panels.centre, panels.side].flatMap((piece) => edgesOf(piece, 'shoulder'));
-  const [a, b] = [shoulders(front), shoulders(back)];
+  const shoulders = joinedPieces(
+    'shoulder',
+    'shoulder',
+    [front.centre, front.side],
+    [back.centre, back.side],
+  );
   return [
-    ...(a.length > 0 && b.length > 0 ? [equalSeam('shoulder', a, b, 'shoulder')] : []),
+    ...(shoulders.a.length > 0 && shoulders.b.length > 0 ? [shoulders] : []),
     joined('princess front', 'princess', front.centre, front.side),
     joined('princess back', 'princess', back.centre, back.side),
     joined('bodice side', 'side', front.side, back.side),

@@ -26,7 +26,7 @@ export interface StraplessPlan {
   readonly allowance: number;
 }
 
-/** What is chosen of a top edge with its ease. */
+/** A top edge as it is chosen, with its ease. */
 interface ChosenEdge {
   readonly topEdge: 'straight' | 'sweetheart';
   readonly dip: number;
@@ -34,13 +34,13 @@ interface ChosenEdge {
   readonly easeWaist: number;
 }
 
-/** The block that a top edge is drawn on: what lies above the edge is cut away, and drafted on an ordinary round neck. */
-export const blockUnder = ({ easeBust, easeWaist }: ChosenEdge): BodiceChoices => ({
+/** The block that a top edge is drawn on, `size` of an adult's: what lies above the edge is cut away, and drafted on an ordinary round neck. */
+export const blockUnder = ({ easeBust, easeWaist }: ChosenEdge, size: number): BodiceChoices => ({
   neckline: 'round',
   darted: true,
-  neckWidth: inches(3),
-  neckDepthFront: inches(2.25),
-  neckDepthBack: inches(0.75),
+  neckWidth: size * inches(3),
+  neckDepthFront: size * inches(2.25),
+  neckDepthBack: size * inches(0.75),
   easeBust,
   easeWaist,
 });
@@ -48,19 +48,12 @@ export const blockUnder = ({ easeBust, easeWaist }: ChosenEdge): BodiceChoices =
 /** Fall of a top edge at the centre, mm: of a sweetheart alone. */
 export const dipOf = ({ topEdge, dip }: ChosenEdge): number => (topEdge === 'sweetheart' ? dip : 0);
 
-/** A top edge stays this far above the bust point, so that a seam can run from it, mm. */
+/** A top edge stays this far above the bust line, mm: seams run from it, and a back's that sags between its ends is still above the line that holds the garment. */
 const ABOVE_BUST = inches(1);
 
-/** The lowest level that a top edge can be cut at: clear above the bust point even at its dip, mm down. */
+/** The lowest level that a top edge can be cut at, in front or behind: clear above the bust line even at its dip, mm down. */
 export const lowestTop = ({ bustPoint }: Pick<BodiceFrame, 'bustPoint'>, dip: number): number =>
   bustPoint.y - ABOVE_BUST - dip;
-
-/** A back's edge stays this far above the bust line, mm: the garment is held there. */
-const BACK_ABOVE_BUST = 12;
-
-/** The lowest that a back's edge can be cut at the centre, before its dip; mm down. */
-const lowestBack = ({ bustPoint }: Pick<BodiceFrame, 'bustPoint'>, dip: number): number =>
-  bustPoint.y - BACK_ABOVE_BUST - dip;
 
 /** An edge that ends on an armhole stays this far from both its ends, mm. */
 const ON_ARMHOLE = 15;
@@ -72,6 +65,17 @@ function onArmhole(panel: Piece, level: Working): Working {
   return changed(level, 'kept', clamp(mm, startOf(path).y + ON_ARMHOLE, endOf(path).y - ON_ARMHOLE) - mm);
 }
 
+/** A top edge stays this far below the tip of the shoulder and the neck of the block, mm: it is cut from what lies under them. */
+const UNDER_NECK = 12;
+
+/** The highest that a top edge can be cut at, mm down. */
+export const highestTop = ({ tips, neckDepth }: Pick<BodiceFrame, 'tips' | 'neckDepth'>): number =>
+  Math.max(tips.front.y, tips.back.y, neckDepth.front, neckDepth.back) + UNDER_NECK;
+
+/** A level, drawn at the highest that there is where it lies higher. */
+const noHigher = (level: Working, highest: number): Working =>
+  changed(level, 'kept', Math.max(0, highest - level.mm));
+
 /** A level, drawn at the lowest that there is where it lies lower. */
 const noLower = (level: Working, lowest: number): Working =>
   changed(level, 'kept', Math.min(0, lowest - level.mm));
@@ -81,8 +85,8 @@ export const straplessTops =
   ({ shape, level, dip, backLower, ends, allowance }: StraplessPlan) =>
   (bodice: Bodice): { front: DropPlan; back: DropPlan } => {
     const { bustPoint } = bodice.frame;
-    const drawn = noLower(level, lowestTop(bodice.frame, dip.front.mm));
-    const back = noLower(sum(plus(drawn), plus(backLower)), lowestBack(bodice.frame, dip.back.mm));
+    const drawn = noHigher(noLower(level, lowestTop(bodice.frame, dip.front.mm)), highestTop(bodice.frame));
+    const back = noLower(sum(plus(drawn), plus(backLower)), lowestTop(bodice.frame, dip.back.mm));
     const end = (panel: Piece, at: Working): DropPlan['end'] =>
       ends.on === 'side' ? ends : { on: 'armhole', level: onArmhole(panel, at) };
     return {
@@ -115,7 +119,7 @@ export function topTooLow({ frame }: Bodice, { plan, level, backLower }: ChosenT
   const lowest = lowestTop(frame, plan.dip.front.mm);
   const asked = plan.level.mm;
   const drawn = Math.min(asked, lowest);
-  const mostBelow = lowestBack(frame, plan.dip.back.mm) - drawn;
+  const mostBelow = lowestTop(frame, plan.dip.back.mm) - drawn;
   const tooLow = (piece: string, choice: string, found: number, expected: number): Finding[] =>
     found <= expected + TYPED_WITHIN
       ? []

@@ -1,8 +1,9 @@
+import { usualSize } from '../../drafting/bodice/frame.ts';
 import { finding, type Finding } from '../../findings/finding.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import { withDefaults } from '../../garment/choice.ts';
 import { joinEdges, type JoinSide } from '../../garment/join.ts';
-import type { DrawnPart, PartInput, PartRecipe } from '../../garment/part.ts';
+import type { DrawnPart, PartInput, Wearer, PartRecipe } from '../../garment/part.ts';
 import { annularSector } from '../../drafting/operations/pieces/annular-sector.ts';
 import type { Curve } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
@@ -227,11 +228,12 @@ function hipFindings(input: PartInput, { circle, radius, length }: CirclePlan): 
   ];
 }
 
-const fill = (values: PartInput['values']): SkirtCircleChosen => withDefaults(skirtCircleChoices, values);
+const fill = (values: PartInput['values'], { body }: Wearer): SkirtCircleChosen =>
+  withDefaults(skirtCircleChoices, values, usualSize(body));
 
 function draw(input: PartInput): DrawnPart {
   const { join, rules } = input;
-  const chosen = fill(input.values);
+  const chosen = fill(input.values, input);
   const share = Number(chosen.circle);
   const parts = chosen.skirtParts === '4' ? 4 : 2;
   const round = times(sum(plus(join.front.length), plus(join.back.length)), 2);

@@ -1,5 +1,5 @@
 import { zipFindings } from '../../checks/openings.ts';
-import { frontWaistLine } from '../../drafting/bodice/frame.ts';
+import { frontWaistLine, usualSize } from '../../drafting/bodice/frame.ts';
 import { lineSkirt } from '../../drafting/operations/pieces/line-skirt.ts';
 import { draftSkirt, slitForStride, type Skirt } from '../../drafting/skirt/skirt.ts';
 import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
@@ -24,7 +24,7 @@ import { skirtFittedChoices, type SkirtFittedChosen } from './choices.ts';
 
 /** Unless chosen, the hem falls at the knee, and the slit lets a stride through. */
 function fill(values: ChoiceValues, { body, rules }: Wearer): SkirtFittedChosen {
-  const filled = withDefaults(skirtFittedChoices, values);
+  const filled = withDefaults(skirtFittedChoices, values, usualSize(body));
   const waist = frontWaistLine(body, rules).mm;
   const length = filled.length || waist + body.mm('waistToKnee');
   const skirt = { easeHip: filled.easeHip, pegging: filled.pegging, length: length - waist };

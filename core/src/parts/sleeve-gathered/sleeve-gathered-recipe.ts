@@ -1,8 +1,9 @@
+import { usualSize } from '../../drafting/bodice/frame.ts';
 import type { Detail } from '../../drafting/detail.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import { withDefaults } from '../../garment/choice.ts';
 import { joinEdges } from '../../garment/join.ts';
-import type { DrawnPart, PartInput, PartRecipe } from '../../garment/part.ts';
+import type { DrawnPart, PartInput, Wearer, PartRecipe } from '../../garment/part.ts';
 import { girthOf } from '../../pieces/girth.ts';
 import { edgeLength, edgeOf, roleLength, type Piece } from '../../pieces/piece.ts';
 import { whole, type Seam } from '../../pieces/seam.ts';
@@ -34,13 +35,13 @@ const sleeveSeam = (sleeve: Piece, { join }: PartInput, ratio: number): Seam => 
   governing: 'armhole',
 });
 
-const fill = (values: PartInput['values']): SleeveGatheredChosen =>
-  withDefaults(sleeveGatheredChoices, values);
+const fill = (values: PartInput['values'], { body }: Wearer): SleeveGatheredChosen =>
+  withDefaults(sleeveGatheredChoices, values, usualSize(body));
 
 /** A sleeve gathered to the armhole of both halves. */
 function draw(input: PartInput): DrawnPart {
   const { body, join, allowances } = input;
-  const chosen = fill(input.values);
+  const chosen = fill(input.values, input);
   const ratio = Number(chosen.sleeveRatio);
   const sleeve = gatheredSleeve({
     armhole: sum(plus(join.front.length), plus(join.back.length)),

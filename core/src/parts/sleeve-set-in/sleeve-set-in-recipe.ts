@@ -1,10 +1,11 @@
+import { usualSize } from '../../drafting/bodice/frame.ts';
 import { finding, type Finding } from '../../findings/finding.ts';
 import type { Named } from '../../checks/rounds.ts';
 import type { Body } from '../../drafting/body.ts';
 import type { Detail } from '../../drafting/detail.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import { withDefaults } from '../../garment/choice.ts';
-import type { DrawnPart, PartInput, PartRecipe } from '../../garment/part.ts';
+import type { DrawnPart, PartInput, Wearer, PartRecipe } from '../../garment/part.ts';
 import { girthOf } from '../../pieces/girth.ts';
 import { roleLength, type Piece } from '../../pieces/piece.ts';
 import { changed, divided, plus, sum, times, type Working } from '../../workings/working.ts';
@@ -41,14 +42,14 @@ function armAt(body: Body, to: SleeveSetInChosen['sleeveTo']): { down: Working; 
 }
 
 /** A cap that the arm asks wider or narrower than its armhole allows. */
-function capFindings({ cap, width }: SleevePlan): Finding[] {
+function capFindings({ cap, width }: SleevePlan, ease: number): Finding[] {
   if (cap.off === 0) return [];
   const found = width.mm + cap.off;
   const place = { piece: 'sleeve', choice: 'easeUpperArm' } as const;
   const detail = {
     found,
     expected: width.mm,
-    remedy: { kind: 'set-choice', choice: 'easeUpperArm' },
+    remedy: { kind: 'set-choice', choice: 'easeUpperArm', mm: Math.max(0, ease + cap.off) },
   } as const;
   return [cap.off > 0 ? finding('sleeve-wider', place, detail) : finding('sleeve-too-narrow', place, detail)];
 }
@@ -70,7 +71,7 @@ const lengthFindings = (wanted: number, least: number): Finding[] =>
       ];
 
 /** A closed end must pass the hand, where that was measured. */
-function endFindings(body: Body, named: Named): Finding[] {
+function endFindings(body: Body, ease: number, named: Named): Finding[] {
   const expected = body.taken('hand');
   const { piece } = named('sleeve');
   const found = roleLength(piece, 'hem');
@@ -79,7 +80,11 @@ function endFindings(body: Body, named: Named): Finding[] {
     finding(
       'opening-too-small',
       { piece: piece.id, subject: 'sleeve end', measure: 'hand' },
-      { found, expected, remedy: { kind: 'set-choice', choice: 'easeSleeveEnd' } },
+      {
+        found,
+        expected,
+        remedy: { kind: 'set-choice', choice: 'easeSleeveEnd', mm: ease + expected - found },
+      },
     ),
   ];
 }
@@ -97,11 +102,12 @@ const hanging = ({ cap, width, length, end }: SleevePlan, { id }: Piece): Detail
   gather: 1,
 });
 
-const fill = (values: PartInput['values']): SleeveSetInChosen => withDefaults(sleeveSetInChoices, values);
+const fill = (values: PartInput['values'], { body }: Wearer): SleeveSetInChosen =>
+  withDefaults(sleeveSetInChoices, values, usualSize(body));
 
 function draw(input: PartInput): DrawnPart {
   const { body, join } = input;
-  const chosen = fill(input.values);
+  const chosen = fill(input.values, input);
   const term = (id: Exclude<keyof SleeveSetInChosen, 'sleeveTo'>) =>
     choiceTerm(sleeveSetInChoices, id, chosen[id]);
   const halves = {
@@ -139,8 +145,8 @@ function draw(input: PartInput): DrawnPart {
       girthOf('sleeveHem', [sleeve], arm.round.mm, chosen.easeSleeveEnd),
     ],
     details: [hanging(plan, sleeve)],
-    checks: (named) => endFindings(body, named),
-    findings: [...capFindings(plan), ...lengthFindings(wanted.mm, least)],
+    checks: (named) => endFindings(body, chosen.easeSleeveEnd, named),
+    findings: [...capFindings(plan, chosen.easeUpperArm), ...lengthFindings(wanted.mm, least)],
     marks: [...halves.front.marks, ...halves.back.marks],
   };
 }

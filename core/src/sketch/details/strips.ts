@@ -1,5 +1,5 @@
 import type { Detail } from '../../drafting/detail.ts';
-import { valueAt } from '../../geometry/lookup.ts';
+import { lookup, valueAt } from '../../geometry/lookup.ts';
 import {
   distance,
   point,
@@ -135,9 +135,11 @@ export function lacingShapes(view: DetailView, { piece, sides, width }: Of<'laci
   if (side.length < 2) return [];
   const cloth = clothOf(view, piece);
   const inner = side.map(({ x, y }) => point(x - LACING.loops, y));
+  const [top, foot] = [side[0]?.y ?? 0, side.at(-1)?.y ?? 0];
+  const outAt = lookup(side.map(({ x, y }): [number, number] => [y, x]));
   const eyes = Array.from({ length: LACING.crossings }, (_, index) => {
-    const at = along(side, 0.05 + (0.88 * index) / (LACING.crossings - 1));
-    return point(at.x - LACING.loops - 2, at.y);
+    const y = top + (0.05 + (0.88 * index) / (LACING.crossings - 1)) * (foot - top);
+    return point(valueAt(outAt, y) - LACING.loops - 2, y);
   });
   const cord = (points: readonly Point[]): Shape => ({ kind: 'cord', points, width, cloth });
   const pairs = eyes.slice(1).map((eye, index) => ({ from: eyes[index] ?? eye, to: eye }));

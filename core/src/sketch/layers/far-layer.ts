@@ -15,7 +15,7 @@ const BELOW_ARMPIT = 6;
 /** A far hem that shows this much or less below the near one is not drawn, mm. */
 const HARDLY_LOWER = 14;
 
-/** What is seen of the far panels, inside the near: never beside them, and below them only where they are clearly longer. */
+/** The far panels as far as they are seen, inside the near: never beside them, and below them only where they are clearly longer. */
 export function farLayer(garment: PlacedGarment, sewn: Sewn, face: Face): Shape[] {
   const near = garment.panels.filter((panel) => panel.face === face);
   if (near.length === 0) return [];

@@ -4,6 +4,7 @@ import type { WordedTable } from './say.ts';
 /** Findings about cloth: what it lacks, and why it cannot be folded, or laid, in a way. */
 export const clothFindings: WordedTable<
   | 'cloth-missing'
+  | 'chalk-hardly-shows'
   | 'cloth-too-narrow'
   | 'cloth-too-short'
   | 'flare-in-parts'
@@ -22,6 +23,10 @@ export const clothFindings: WordedTable<
   | 'section-without-piece'
   | 'fold-cuts-too-many'
 > = {
+  'chalk-hardly-shows': ({ where, chalk, contrast }) => ({
+    message: `No chalk shows well on the ${where.subject}: ${chalk} is the best of them, at a contrast of ${contrast.toFixed(1)} where 4.5 is wanted.`,
+    remedy: 'Mark it with thread tacks, or with a tracing wheel and paper tried on a scrap.',
+  }),
   'cloth-missing': ({ where }) => `The ${where.subject} has no cloth yet; it is not planned.`,
   'cloth-too-narrow': ({ where, found, expected }, length) => ({
     message: `${where.piece === undefined ? 'The widest piece' : pieceName(where.piece)} needs ${length(expected)} across; this cloth lies ${length(found)} wide so.`,

@@ -1,8 +1,10 @@
+import type { FigureSlip } from '../../findings/figure-slip.ts';
+import { ruleOf } from '../../rules/catalogue.ts';
 import { measureName } from '../../measures/catalogue.ts';
 import { dartLabel } from '../../pieces/dart-dimensions.ts';
-import { levelKind } from '../../pieces/level.ts';
 import { ownId } from '../../pieces/other-half.ts';
 import { capital } from '../../text/capital.ts';
+import { girthName } from '../girth-name.ts';
 import { pieceName, roleName } from '../names.ts';
 import { figureWords, type WordedTable } from './say.ts';
 
@@ -14,6 +16,15 @@ const missingJoin = {
     'As it is chosen now the bodice has no seam at the waist for a skirt: it goes on to a hem, or ends above.',
 } as const;
 
+/** The amount that a figure is off by, in words. */
+const slipWords: { readonly [slip in FigureSlip]: (of: string) => string } = {
+  allowance: (of) => `exactly the allowance of the ${of}: forgotten, or added twice`,
+  'allowance-twice': (of) => `exactly twice the allowance of the ${of}`,
+  intake: (of) => `exactly what the ${of} takes: not given back, or given back twice`,
+  'half-round': (of) => `half of the ${of}: a half was taken for a quarter`,
+  'quarter-round': (of) => `a quarter of the ${of}: it was left out, or added twice`,
+};
+
 /** Findings about the draft: where measures and choices do not make the garment that is meant. */
 export const draftFindings: WordedTable<
   | 'shoulder-length-differs'
@@ -21,6 +32,8 @@ export const draftFindings: WordedTable<
   | 'neck-wider-than-shoulder'
   | 'neck-deep'
   | 'armhole-off-measure'
+  | 'side-off-measure'
+  | 'underarm-wider-than-body'
   | 'front-shorter-than-back'
   | 'front-rides-up'
   | 'bust-dart-unsolved'
@@ -33,10 +46,20 @@ export const draftFindings: WordedTable<
   | 'under-bust-not-shaped'
   | 'dart-left-out'
   | 'edge-covers-little'
+  | 'edge-wider-than-body'
+  | 'edge-looser-than-asked'
+  | 'edge-pull-unheld'
+  | 'elastic-length'
   | 'top-too-low'
   | 'hem-above-tip'
   | 'back-open-below-hem'
   | 'arm-share-small'
+  | 'band-narrowed'
+  | 'allowance-unusual'
+  | 'figure-slip'
+  | 'pair-changed-alone'
+  | 'hem-not-level'
+  | 'correction-left-out'
   | 'band-too-deep'
   | 'length-above-hip'
   | 'hem-needs-hip'
@@ -68,6 +91,10 @@ export const draftFindings: WordedTable<
     `The neck reaches ${length(found)} down; lower than ${length(expected)} shows more than most clients expect.`,
   'armhole-off-measure': ({ found, expected }, length) =>
     `The armhole comes out ${length(found)}; measured with ease it should be ${length(expected)}.`,
+  'side-off-measure': ({ found, expected }, length) =>
+    `The side comes out ${length(found)}; it was measured ${length(expected)}, and armhole, bust and back lengths leave it no nearer.`,
+  'underarm-wider-than-body': ({ found, expected }, length) =>
+    `Under the arm the garment is ${length(found)} round; by the round above the bust ${length(expected)} would lie close there.`,
   'front-shorter-than-back': ({ found, expected }, length) =>
     `The front waist lies ${length(Math.abs(found - expected))} above the back's. Fronts are usually as long or longer.`,
   'front-rides-up': ({ found, expected }, length) =>
@@ -92,6 +119,13 @@ export const draftFindings: WordedTable<
     `${pieceName(where.piece)}: only ${length(found)} to take in, too little for a ${where.subject}; the side takes it.`,
   'edge-covers-little': ({ where, found, expected }, length) =>
     `${pieceName(where.piece)}: the top edge stands ${length(found)} above the bust line; under ${length(expected)} shows more than most clients expect.`,
+  'edge-wider-than-body': ({ found, expected }, length) =>
+    `The top edge is ${length(found)} round, and the body there ${length(expected)}: it would slide down.`,
+  'edge-looser-than-asked': ({ found, expected }, length) =>
+    `The top edge comes out ${length(found)} round; ${length(expected)} was asked. Seams and sides take no more out there.`,
+  'edge-pull-unheld': ({ found, expected }, length) =>
+    `The top edge is cut ${length(found)} tighter than the body; over ${length(expected)} its cut alone does not hold it.`,
+  'elastic-length': ({ found }, length) => `Elastic for the top edge: ${length(found)}, and its joins.`,
   'top-too-low': ({ where, found, expected }, length) =>
     `${pieceName(where.piece)}: the top edge is set to ${length(found)}, at or under the bust line; ${length(expected)} is the most there is.`,
   'hem-above-tip': ({ found, expected }, length) =>
@@ -100,6 +134,20 @@ export const draftFindings: WordedTable<
     `The back is open ${length(found)} down; it has no cloth left above the hem. ${length(expected)} is the most there is.`,
   'arm-share-small': ({ found, expected }, length) =>
     `Off the shoulders, ${length(found)} of the round are left for each arm; an arm needs ${length(expected)} or more.`,
+  'band-narrowed': ({ where, found, expected }, length) =>
+    `${pieceName(where.piece)}: asked ${length(found)} deep; it is drawn ${length(expected)}, so that the arm passes under it.`,
+  'allowance-unusual': ({ where, found, least, most }, length) =>
+    `${capital(ruleOf(where.subject).label)}: ${length(found)} is outside what is usual, ${length(least)} to ${length(most)}, or twice it.`,
+  'figure-slip': ({ where, found, expected, slip, of }, length) =>
+    `${pieceName(where.piece)}: a figure set by hand to ${length(found)} is off ${length(expected)} by ${slipWords[slip](of)}.`,
+  'pair-changed-alone': ({ where, found, expected }, length) =>
+    `${figureWords(where.figure)} is set by hand to ${length(found)}; ${figureWords(where.subject)}, which was like it, is still ${length(expected)}.`,
+  'hem-not-level': ({ where, found }, length) =>
+    `${pieceName(where.piece)}: a figure set by hand moves one end of the hem ${length(found)} further than the other; it does not hang as it was drawn.`,
+  'correction-left-out': ({ where, found, from }, length) => ({
+    message: `${capital(from)} found ${length(Math.abs(found))} to be ${found < 0 ? 'taken off' : 'added'} at ${figureWords(where.figure)}; this garment is drafted without it.`,
+    remedy: 'Take the correction in, or write down why it is not wanted here.',
+  }),
   'band-too-deep': ({ where, found, expected }, length) =>
     `${pieceName(where.piece)}: ${length(found)} deep, but the armhole under the top edge leaves only ${length(expected)} to sew it to.`,
   'length-above-hip': ({ found, expected }, length) => ({
@@ -139,8 +187,8 @@ export const draftFindings: WordedTable<
     `${pieceName(where.piece)}: the outline crosses itself. Some measures contradict each other.`,
   'seam-differs': ({ where, found, expected, stretch, stretches }, length) =>
     `Seam ${where.subject}${stretches > 1 ? `, stretch ${stretch} of ${stretches} between its notches` : ''}: the two sides differ by ${length(Math.abs(found - expected))}.`,
-  'round-differs': ({ where, found, expected }, length) =>
-    `Finished ${levelKind(where.subject).girth} is ${length(found)}; wanted ${length(expected)}.`,
+  'round-differs': ({ where, face, found, expected }, length) =>
+    `Finished ${girthName({ level: where.subject, face })}${where.piece === undefined ? '' : ' of the lining'} is ${length(found)}; wanted ${length(expected)}.`,
   'cut-later': ({ roles, found }, length) =>
     `${capital(roles.map((role) => roleName[role]).join(' and '))} left for later, with a reserve of ${length(found)}: cut once the panels are joined.`,
 };

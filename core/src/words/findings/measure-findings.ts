@@ -10,6 +10,8 @@ const slipWords: { readonly [slip in Slip]: string } = {
   'ten-times': 'looks ten times too large',
   tenth: 'looks ten times too small',
   'swapped-digits': 'looks as if two digits changed places',
+  half: 'looks as if a half was written for the whole',
+  double: 'looks as if a half was doubled once too often',
 };
 
 const againstWords: { readonly [against in Against]: string } = {
@@ -31,7 +33,9 @@ export const measureFindings: WordedTable<
   | 'measures-disagree'
   | 'measure-changed'
   | 'measure-slip'
+  | 'measures-impossible'
   | 'child-neck-cord'
+  | 'not-for-children'
 > = {
   'measure-derived': ({ where, found }, length) => ({
     message: `${named(where.measure)} was not measured; worked out as ${length(found)}.`,
@@ -45,6 +49,13 @@ export const measureFindings: WordedTable<
     `${named(where.measure)} changed by ${length(Math.abs(found - expected))} since the last set, which is not long ago.`,
   'measure-slip': ({ where, found }, length) =>
     `${named(where.measure)} ${length(found)} ${slipWords[where.subject]}.`,
+  'measures-impossible': ({ where, found }, length) =>
+    `${named(where.measure)} ${length(found)} and ${measureName(where.subject)} belong to no body: nothing is drawn until one of them is mended.`,
+  'not-for-children': () => ({
+    message:
+      'A garment that is held by the bust, or off the shoulders, is not made for a child: its edge has nothing to stay up by.',
+    remedy: 'Take a bodice with shoulders.',
+  }),
   'child-neck-cord': () => ({
     message:
       'Children’s wear has no cord or tie at the neck: EN 14682 and local rules decide, the shop checks them.',

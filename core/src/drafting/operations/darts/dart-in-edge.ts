@@ -2,6 +2,7 @@ import { curveLength, endOf, splitCurve, startOf } from '../../../geometry/curve
 import { add, between, distance, quarterTurn, scale, subtract, unitVector } from '../../../geometry/point.ts';
 import { line } from '../../../geometry/segment.ts';
 import { edgeOf, makePiece, type Dart, type Edge, type Notch, type Piece } from '../../../pieces/piece.ts';
+import { fairAcross } from '../edges/fair-across.ts';
 import { roomAhead } from '../edges/room-ahead.ts';
 import { carryDimensions, withDimensions } from '../../../pieces/carry-dimensions.ts';
 import { dartDimensions } from '../../../pieces/dart-dimensions.ts';
@@ -28,7 +29,8 @@ const MOST_OF_ROOM = 0.6;
 
 /**
  * Draws a dart into any edge, square to it: the edge is parted at its mouth into `-1` and `-2`, the tip stands over the
- * middle of the mouth, so that both legs are equal. What it takes in is recorded, and nothing else is moved.
+ * middle of the mouth, so that both legs are equal, and the edge bends there so that it runs on once the dart is sewn. What it takes
+ * in is recorded, and nothing else is moved.
  */
 export function dartInEdge(piece: Piece, edgeId: string, plan: EdgeDartPlan): Piece {
   const intake = plan.intake.mm;
@@ -45,6 +47,10 @@ export function dartInEdge(piece: Piece, edgeId: string, plan: EdgeDartPlan): Pi
   const tip = add(
     mouth,
     scale(inward, Math.min(plan.length.mm, MOST_OF_ROOM * roomAhead(piece, mouth, inward))),
+  );
+  const sides = fairAcross(
+    { inner: before, outer: after },
+    { inner: unitVector(subtract(tip, a)), outer: unitVector(subtract(tip, b)) },
   );
   const legs = [`${plan.id}-outer`, `${plan.id}-inner`] as const;
   const leg = (id: string, from: typeof a, to: typeof a): Edge => ({
@@ -64,10 +70,10 @@ export function dartInEdge(piece: Piece, edgeId: string, plan: EdgeDartPlan): Pi
     edges: piece.edges.flatMap((each) =>
       each === edge
         ? [
-            { ...edge, id: `${edgeId}-1`, path: before },
+            { ...edge, id: `${edgeId}-1`, path: sides.inner },
             leg(legs[0], a, tip),
             leg(legs[1], tip, b),
-            { ...edge, id: `${edgeId}-2`, path: after },
+            { ...edge, id: `${edgeId}-2`, path: sides.outer },
           ]
         : [each],
     ),

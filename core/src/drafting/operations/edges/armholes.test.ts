@@ -100,7 +100,10 @@ describe('armholes as they are chosen', () => {
           plain.seams.filter(({ ok }) => !ok).map(({ id }) => id),
         );
         for (const { level, ease } of chosen.rounds)
-          expect(ease).toBeCloseTo(plain.rounds.find((each) => each.level === level)?.ease ?? NaN, 0);
+          // By the hand rule nothing is measured and given back.
+          expect(
+            Math.abs(ease - (plain.rounds.find((each) => each.level === level)?.ease ?? NaN)),
+          ).toBeLessThan(school === 'table' ? 1.5 : 0.5);
       }
     },
   );

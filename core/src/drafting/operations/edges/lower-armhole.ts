@@ -1,5 +1,5 @@
 import { clamp } from '../../../geometry/clamp.ts';
-import { placeAtLength, splitCurve, startDirection, type Curve } from '../../../geometry/curve.ts';
+import { nearestOn, placeAtLength, splitCurve, startDirection, type Curve } from '../../../geometry/curve.ts';
 import {
   add,
   angleBetween,
@@ -12,12 +12,20 @@ import {
 } from '../../../geometry/point.ts';
 import { asCubic, cubic, type Segment } from '../../../geometry/segment.ts';
 import { carryDimensions } from '../../../pieces/carry-dimensions.ts';
-import { edgeLength, makePiece, type Level, type Piece } from '../../../pieces/piece.ts';
+import { edgeLength, makePiece, type Edge, type Level, type Piece } from '../../../pieces/piece.ts';
 import { changed, minus, plus, type Working } from '../../../workings/working.ts';
 import { underarmOf } from '../../../pieces/underarm.ts';
 
-/** At most this part of the side above a dart is cut away. */
+/** At most this part of the side above a dart is cut away, and it ends this far above the bust line, mm: the bust is measured below it. */
 const MOST_OF_SIDE = 0.4;
+const ABOVE_BUST = 8;
+
+/** The most of the side that an armhole can be lowered by, mm. */
+function roomBelow(piece: Piece, side: Edge): number {
+  const bust = piece.levels.find(({ name }) => name === 'bust')?.path.at(-1);
+  const above = bust ? nearestOn(side.path, bust).along - ABOVE_BUST : Infinity;
+  return Math.max(0, Math.min(above, MOST_OF_SIDE * edgeLength(side)));
+}
 
 /** A handle grows by no more than this, and shrinks by no more than its inverse, however its curve lies. */
 const MOST_GROWTH = 3;
@@ -49,7 +57,7 @@ function endedLower(curve: Segment, foot: Point, angle: number): Segment {
  */
 export function lowerArmhole(piece: Piece, by: Working): Piece {
   const { armhole, side } = underarmOf(piece);
-  const cut = Math.min(by.mm, MOST_OF_SIDE * edgeLength(side));
+  const cut = Math.min(by.mm, roomBelow(piece, side));
   if (cut <= 0) return piece;
   const { point: foot, direction } = placeAtLength(side.path, cut);
   const angle = angleBetween(startDirection(side.path), direction);

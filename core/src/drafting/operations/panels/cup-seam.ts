@@ -7,7 +7,17 @@ import {
   type Curve,
 } from '../../../geometry/curve.ts';
 import { clamp } from '../../../geometry/clamp.ts';
-import { distance, point, quarterTurn, scale, type Point } from '../../../geometry/point.ts';
+import {
+  add,
+  distance,
+  dot,
+  point,
+  quarterTurn,
+  scale,
+  subtract,
+  unitVector,
+  type Point,
+} from '../../../geometry/point.ts';
 import { handleCurve } from '../../../geometry/segment.ts';
 import { centreOf, edgeOf, type Piece } from '../../../pieces/piece.ts';
 import { cutAcross } from './cut-across.ts';
@@ -33,6 +43,8 @@ export interface CupPanels {
 /** Rise of the seam at the centre and at the side, as parts of its radius; handles as parts of their chords. */
 const RISE = { centre: 0.55, side: 0.45 };
 const HANDLE = { seam: 0.45, end: 0.35 };
+/** A curve comes this part of the way to the line that it stays under. */
+const STAYS_UNDER = 0.9;
 /** At the side the seam stays this far from the levels above and below it, mm. */
 const CLEAR = 14;
 /** The seam leaves at least this to the upper panel on the centre and on the side, mm. */
@@ -40,10 +52,33 @@ const LEAST = 20;
 
 const cupEdge = (allowance: number) => ({ id: 'cup', role: 'cup' as const, allowance });
 
-/** From the princess seam outwards, square to it, around the bust point and out square to the other edge. */
-function arc(from: Point, leaving: Point, to: Point, arriving: Point): Curve {
+/** The part of its fullness with which a handle still stays on its side of the bust line, which falls where a side dart was closed. */
+function fullnessUnder(line: readonly Point[], from: Point, handle: Point): number {
+  const [start, end] = [line[0], line.at(-1)];
+  if (!start || !end) return 1;
+  const normal = quarterTurn(unitVector(subtract(end, start)));
+  const below = (p: Point) => dot(normal, subtract(p, start));
+  const [clear, fall] = [below(from), below(from) - below(add(from, handle))];
+  return fall <= 0 ? 1 : clamp((STAYS_UNDER * clear) / fall, 0, 1);
+}
+
+interface ArcEnds {
+  readonly from: Point;
+  readonly leaving: Point;
+  readonly to: Point;
+  readonly arriving: Point;
+}
+
+/** From the princess seam outwards, square to it, around the bust point and out square to the other edge; never above the bust line. */
+function arc(panel: Piece, { from, leaving, to, arriving }: ArcEnds): Curve {
+  const bustLine = panel.levels.find(({ name }) => name === 'bust')?.path ?? [];
   const chord = distance(from, to);
-  return [handleCurve(from, leaving, HANDLE.seam * chord, to, arriving, HANDLE.end * chord)];
+  const [seam, end] = [HANDLE.seam * chord, HANDLE.end * chord];
+  const fullness = Math.min(
+    fullnessUnder(bustLine, from, scale(leaving, seam)),
+    fullnessUnder(bustLine, to, scale(arriving, -end)),
+  );
+  return [handleCurve(from, leaving, fullness * seam, to, arriving, fullness * end)];
 }
 
 /** Along the side, in mm: at the wanted level, but under the bust line as it lies there and above the level under the bust. */
@@ -69,12 +104,16 @@ export function cupSeam({ centre, side }: Pick<PrincessPanels, 'centre' | 'side'
   const rise = (part: number) => plan.bust + plan.radius * (1 - part);
   const up = lengthTo(middle.path, 'y', rise(RISE.centre));
   const centrePlace = { edge: middle.id, at: Math.min(up, curveLength(middle.path) - LEAST) };
-  const towardsCentre = quarterTurn(seamPlace.direction);
   const cutCentre = cutAcross(
     centre,
     { edge: 'princess', at: down },
     centrePlace,
-    arc(seamPlace.point, towardsCentre, pointOn(centre, centrePlace), point(-1, 0)),
+    arc(centre, {
+      from: seamPlace.point,
+      leaving: quarterTurn(seamPlace.direction),
+      to: pointOn(centre, centrePlace),
+      arriving: point(-1, 0),
+    }),
     cupEdge(plan.allowance),
   );
   const sideSeam = edgeOf(side, 'side').path;
@@ -87,12 +126,12 @@ export function cupSeam({ centre, side }: Pick<PrincessPanels, 'centre' | 'side'
     sidePlace,
     { edge: 'princess', at: seamAt },
     reverseCurve(
-      arc(
-        onSeam.point,
-        quarterTurn(onSeam.direction),
-        onSide.point,
-        scale(quarterTurn(onSide.direction), -1),
-      ),
+      arc(side, {
+        from: onSeam.point,
+        leaving: quarterTurn(onSeam.direction),
+        to: onSide.point,
+        arriving: scale(quarterTurn(onSide.direction), -1),
+      }),
     ),
     cupEdge(plan.allowance),
   );

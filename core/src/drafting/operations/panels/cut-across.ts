@@ -1,4 +1,5 @@
 import { reverseCurve, type Curve } from '../../../geometry/curve.ts';
+import type { Point } from '../../../geometry/point.ts';
 import {
   edgesThrough,
   makePiece,
@@ -14,12 +15,17 @@ import type { Dimension } from '../../../pieces/dimension.ts';
 import { drawn, minus } from '../../../workings/working.ts';
 import { type PlaceOnLoop } from '../../../pieces/place-on-loop.ts';
 
-/** Levels go with the part on whose edges both their ends lie. */
-const withLevels = (piece: Piece, levels: readonly Level[]): Piece => ({
+/** Ends of a level that lie on a panel: one whose neckline falls below it starts beyond. */
+const endsOn = (panel: Piece, { path }: Level): Point[] =>
+  [path[0], path.at(-1)].filter((end) => end !== undefined && edgesThrough(panel, end).length > 0) as Point[];
+
+/** Levels go with the part on whose edges their ends lie. */
+const withLevels = (piece: Piece, panel: Piece): Piece => ({
   ...piece,
-  levels: levels.filter(({ path }) =>
-    [path[0], path.at(-1)].every((end) => end !== undefined && edgesThrough(piece, end).length > 0),
-  ),
+  levels: panel.levels.filter((level) => {
+    const ends = endsOn(panel, level);
+    return ends.length > 0 && ends.length === endsOn(piece, level).length;
+  }),
 });
 
 /** A run that the cut parts is told as the part that is left of it. */
@@ -59,7 +65,7 @@ export function cutAcross(
         darts: panel.darts.filter(({ legs }) => legs.every((leg) => half.edges.some(({ id }) => id === leg))),
         levels: [],
       }),
-      panel.levels,
+      panel,
     );
     return carryDimensions(panel, piece, partly(panel, piece, edge.role));
   };

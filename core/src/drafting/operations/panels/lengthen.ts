@@ -6,7 +6,6 @@ import {
   nearestOn,
   placeAtLength,
   reverseCurve,
-  startDirection,
   type Curve,
 } from '../../../geometry/curve.ts';
 import {
@@ -14,7 +13,6 @@ import {
   distance,
   point,
   quarterTurn,
-  scale,
   subtract,
   unitVector,
   type Point,
@@ -23,6 +21,7 @@ import { handleCurve, line } from '../../../geometry/segment.ts';
 import { solve } from '../../../geometry/solve.ts';
 import { edgeOf, makePiece, type Edge, type EdgeRole, type Piece } from '../../../pieces/piece.ts';
 import { highestOn } from '../../../geometry/turns.ts';
+import { squareHem } from '../edges/square-hem.ts';
 import { roundCorner } from '../edges/round-corner.ts';
 import { carryDimensions } from '../../../pieces/carry-dimensions.ts';
 import { plus, type Working } from '../../../workings/working.ts';
@@ -38,7 +37,7 @@ export interface LengthenPlan {
   readonly allowance: number;
   /** The lowest that the finished width at the hem is measured, straight across; higher where the hem bows up. */
   readonly level: number;
-  /** A straight hem falls from end to end; else it runs square to both edges. */
+  /** A straight hem falls from end to end, once it has left the outer edge square; else it runs square to both edges. */
   readonly straight?: boolean;
   /** A hem that is pointed passes here, in straight lines. */
   readonly point?: Point;
@@ -46,9 +45,10 @@ export interface LengthenPlan {
   readonly further: { readonly [role in EdgeRole]?: Working };
 }
 
-/** Handles of the edge below the waist and of the hem, as parts of their chords. */
+/** Handles of the edge below the waist, as parts of its chord. */
 const BELOW = { leaving: 0.3, arriving: 0.35 };
-const HEM = 0.33;
+/** Handles of a hem that falls straight, as parts of its chord. */
+const STRAIGHT_HEM = { leaving: 0.5, arriving: 0.25 };
 /** At most this part of the way from waist to hem is rounded. */
 const MOST_ROUNDED = 0.45;
 /** The level at which a hem is measured stays this far clear of it, mm. */
@@ -68,10 +68,15 @@ export function carriedOn(edge: Curve, to: Point, soften: number): Curve {
   return roundCorner({ before: edge, after: below }, Math.min(soften, MOST_ROUNDED * length));
 }
 
-/** From the outer edge to the inner, square to both, so that it runs on across the closed seams. */
-function hemTo(from: Point, outerDirection: Point, to: Point, innerDirection: Point): Curve {
-  const handle = HEM * distance(from, to);
-  return [handleCurve(from, quarterTurn(outerDirection), handle, to, quarterTurn(innerDirection), handle)];
+/** Square to the outer edge, to run on across its seam, then straight to the inner. */
+function straightHem(outer: Curve, to: Point): Curve {
+  const from = endOf(outer);
+  const length = distance(from, to);
+  const leaving = quarterTurn(endDirection(outer));
+  const arriving = unitVector(subtract(to, from));
+  return [
+    handleCurve(from, leaving, STRAIGHT_HEM.leaving * length, to, arriving, STRAIGHT_HEM.arriving * length),
+  ];
 }
 
 /** The point at which an edge passes the waist, now that its corner there is rounded. */
@@ -112,8 +117,8 @@ export function lengthen(panel: Piece, plan: LengthenPlan): Piece {
     path: plan.point
       ? [line(plan.outer, plan.point), line(plan.point, plan.inner)]
       : plan.straight
-        ? [line(plan.outer, plan.inner)]
-        : hemTo(plan.outer, endDirection(outer), plan.inner, scale(startDirection(inner), -1)),
+        ? straightHem(outer, plan.inner)
+        : squareHem(outer, inner),
   };
   const level = Math.min(plan.level, highestOn(hem.path) - CLEAR);
   const paths: ReadonlyMap<string, Curve> = new Map([

@@ -8,7 +8,8 @@ import {
   startOf,
   type Curve,
 } from '../../../geometry/curve.ts';
-import { distance, point, unitVector, subtract, type Point } from '../../../geometry/point.ts';
+import { distance, point, subtract, unitVector, type Point } from '../../../geometry/point.ts';
+import { clamp } from '../../../geometry/clamp.ts';
 import { handleCurve, line } from '../../../geometry/segment.ts';
 import { carryDimensions, declared, withDimensions } from '../../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../../pieces/dimension.ts';
@@ -46,15 +47,34 @@ export interface DropPlan {
 /** Handles of a sweetheart at its dip and over the breast. The team's drafting study. */
 const SWEETHEART = { dip: 0.62, peak: 0.55, outer: 0.4 };
 
+/** The end of a top edge: the point, and the direction in which the edge that it ends on runs there. */
+interface Ended {
+  readonly point: Point;
+  readonly direction: Point;
+}
+
+/** An edge rises towards the side by at most this, radians: a steeper one would be longer than the round that it is held to. */
+const MOST_RISE = 0.5;
+
+/** Square to the side, as far as that lets it, an edge runs on around the body; into an armhole it runs as it comes. */
+function aroundTheSide(side: Point): Point {
+  const rise = clamp(Math.atan2(side.x, side.y), -MOST_RISE, MOST_RISE);
+  return point(Math.cos(rise), -Math.sin(rise));
+}
+
 /** The edge from the centre outwards. */
-function topEdge({ shape, centre: down, peak }: DropPlan, end: Point): Curve {
+function topEdge(
+  { shape, centre: down, peak, end: { on } }: DropPlan,
+  { point: end, direction }: Ended,
+): Curve {
   const centre = down.mm;
   const start = point(0, centre);
+  const arrivingFrom = (from: Point) =>
+    on === 'side' ? aroundTheSide(direction) : unitVector(subtract(end, from));
   switch (shape) {
     case 'straight': {
       const length = distance(start, end);
-      const arriving = unitVector(subtract(end, start));
-      return [handleCurve(start, point(1, 0), 0.4 * length, end, arriving, 0.3 * length)];
+      return [handleCurve(start, point(1, 0), 0.4 * length, end, arrivingFrom(start), 0.3 * length)];
     }
     case 'v':
       return [line(start, end)];
@@ -75,7 +95,7 @@ function topEdge({ shape, centre: down, peak }: DropPlan, end: Point): Curve {
           level,
           SWEETHEART.outer * (end.x - peak.x),
           end,
-          unitVector(subtract(end, peak)),
+          arrivingFrom(peak),
           SWEETHEART.outer * (end.x - peak.x),
         ),
       ];
@@ -129,8 +149,8 @@ export function partAtLevel(panel: Piece, plan: DropPlan): Parted {
   const centre = centreOf(panel);
   const down = plan.centre.mm;
   const end = endPlace(panel, plan);
-  const ends = placeAtLength(edgeOf(panel, end.edge).path, end.at).point;
-  const path = topEdge(plan, ends);
+  const ended = placeAtLength(edgeOf(panel, end.edge).path, end.at);
+  const path = topEdge(plan, ended);
   const at = curveLength(centre.path) - (down - endOf(centre.path).y);
   const { between, beyond } = splitAcross(panel, end, { edge: centre.id, at });
   const top: Edge = { id: 'top', role: 'top', path, allowance: plan.allowance };
@@ -138,7 +158,9 @@ export function partAtLevel(panel: Piece, plan: DropPlan): Parted {
     ...panel,
     edges: [top, ...between.edges],
     notches: between.notches,
-    levels: panel.levels.filter((level) => level.name !== 'chest' || isBelow(level, Math.max(down, ends.y))),
+    levels: panel.levels.filter(
+      (level) => level.name !== 'chest' || isBelow(level, Math.max(down, ended.point.y)),
+    ),
   });
   const others = beyond.edges.filter(({ id }) => id !== centre.id);
   const neck = others.find(({ role }) => role === 'neck');

@@ -1,3 +1,4 @@
+import { clamp } from '../../../geometry/clamp.ts';
 import { curveLength, endDirection, placeAtLength, type Curve } from '../../../geometry/curve.ts';
 import {
   add,
@@ -31,19 +32,24 @@ export function slashTo(tip: Point, leaving: Edge, at: number): Curve {
   if (leaving.role === 'top') return [line(start, tip)];
   const chord = distance(start, tip);
   const inward = point(-direction.y, direction.x);
-  return [handleCurve(start, inward, SLASH.leaving * chord, tip, point(0, 1), SLASH.arriving * chord)];
+  const leavingAt = unitVector(add(inward, unitVector(subtract(tip, start))));
+  return [handleCurve(start, leavingAt, SLASH.leaving * chord, tip, point(0, 1), SLASH.arriving * chord)];
 }
 
-/** From the tip to the waist: straight, or in a curve that is carried aside by `aside` mm at a level on the way. */
+/** Within this part of a leg's length from either end it is not carried aside; by as much again further in it is, in full. */
+const LEG_END = 0.07;
+
+/** From the tip to the waist: straight, or in a curve that is carried aside by `aside` mm at a level on the way; it meets the waist alike. */
 export function legTo(tip: Point, foot: Point, level: number, aside: number): Curve {
   const t = (level - tip.y) / (foot.y - tip.y);
-  if (aside === 0 || t < 0.1 || t > 0.9) return [line(tip, foot)];
-  const on = add(between(tip, foot, t), point(aside, 0));
+  const by = aside * clamp(Math.min(t, 1 - t) / LEG_END - 1, 0, 1);
+  if (by === 0) return [line(tip, foot)];
+  const on = add(between(tip, foot, t), point(by, 0));
   const along = unitVector(subtract(foot, tip));
   const [upper, lower] = [distance(tip, on), distance(on, foot)];
   return [
     handleCurve(tip, unitVector(subtract(on, tip)), 0.35 * upper, on, along, 0.35 * upper),
-    handleCurve(on, along, 0.35 * lower, foot, unitVector(subtract(foot, on)), 0.35 * lower),
+    handleCurve(on, along, 0.35 * lower, foot, along, 0.35 * lower),
   ];
 }
 

@@ -1,9 +1,9 @@
 import { curveLength, endOf, splitCurve, startOf, type Curve } from '../../../geometry/curve.ts';
-import { line } from '../../../geometry/segment.ts';
 import { edgeLength, edgeOf, makePiece, type Edge, type Piece } from '../../../pieces/piece.ts';
 import { carryDimensions } from '../../../pieces/carry-dimensions.ts';
 import { minus, named, times, type Working } from '../../../workings/working.ts';
 import { after, before } from '../../../geometry/loop.ts';
+import { squareHem } from '../edges/square-hem.ts';
 
 const isWaist = ({ role }: Edge): boolean => role === 'waist';
 
@@ -15,7 +15,7 @@ function lessAtWaist(path: Curve, by: number, waistIsAtEnd: boolean): Curve {
 
 /**
  * Cuts a panel off above its waist, along it: every edge that met the waist, darts' legs too, loses `by` mm, so that seams
- * stay as they were to each other. Each stretch of the waist becomes a straight stretch of hem; levels and notches below are
+ * stay as they were to each other. Each stretch of the waist becomes a stretch of hem that is square to what it meets; levels and notches below are
  * gone. Edges must be longer than that.
  */
 export function shortenBy(panel: Piece, less: Working, allowance: number): Piece {
@@ -28,7 +28,7 @@ export function shortenBy(panel: Piece, less: Working, allowance: number): Piece
   });
   const edges = cut.map((edge): Edge => {
     if (!isWaist(edge)) return edge;
-    const path = [line(endOf(before(cut, edge).path), startOf(after(cut, edge).path))];
+    const path = squareHem(before(cut, edge).path, after(cut, edge).path);
     const [, number] = edge.id.split('-');
     const id = number === undefined ? 'hem' : `hem-${number}`;
     return { ...edge, id, role: 'hem', allowance, path };

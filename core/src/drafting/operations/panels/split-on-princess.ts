@@ -3,13 +3,11 @@ import {
   endedAt,
   endOf,
   lengthTo,
-  lengthWhere,
   mapCurve,
-  nearestOn,
-  placeAtLength,
   pointWhere,
   reverseCurve,
   splitCurve,
+  startDirection,
   startedAt,
   startOf,
   type Curve,
@@ -34,15 +32,10 @@ import {
   withZeroDart,
   type PrincessLoop,
 } from './princess-loop.ts';
+import { topLevels, underBustLevels, type UnderBustPlan } from './princess-levels.ts';
+import { fairAcross } from '../edges/fair-across.ts';
 import { legTo, slashTo, trued } from './princess-seam.ts';
 import { centreDimensions, sideDimensions, type PrincessSums } from './princess-dimensions.ts';
-
-/** Shaping under the bust: how far each edge of the seam is carried in at that level, mm; nothing leaves it straight. */
-export interface UnderBustPlan {
-  readonly level: number;
-  readonly centre: number;
-  readonly side: number;
-}
 
 export interface PrincessPlan {
   /** The edge that the seam leaves from, and where, as a part of it from its start. */
@@ -68,8 +61,8 @@ export interface PrincessPanels {
   readonly lost: number;
 }
 
-/** At the side, two levels lie at least this far apart, mm. */
-const LEVELS_APART = 32;
+/** A contour takes at most this part of a top edge from the seam outwards. */
+const MOST_OF_EDGE = 0.9;
 
 const turned = (curve: Curve, about: Point, angle: number): Curve =>
   mapCurve(curve, (p) => rotate(p, about, angle));
@@ -88,27 +81,6 @@ const kept = (notches: readonly Notch[], edges: readonly Edge[], leaving: string
     const at = notch.edge === leaving ? notch.at - cut : notch.at;
     return edge && at > 0 && at < edgeLength(edge) ? [{ ...notch, at }] : [];
   });
-
-/** The level under the bust on both panels: straight across from the centre to the seam, and from the seam to the side. */
-function underBustLevels(
-  plan: UnderBustPlan | undefined,
-  seam: { centre: Curve; side: Curve },
-  side: Edge | undefined,
-  bustEnd: Point | undefined,
-): { centre: Level[]; side: Level[] } {
-  const level = plan?.level;
-  if (level === undefined || !side) return { centre: [], side: [] };
-  const [atCentre, atSide] = [seam.centre, seam.side].map((path) => pointWhere(path, 'y', level));
-  const sideAt = lengthWhere(side.path, 'y', level);
-  if (!atCentre || !atSide || sideAt === undefined) return { centre: [], side: [] };
-  // A wide side dart closed brings the bust line so low at the side that no level is left between it and the waist.
-  if (bustEnd && nearestOn(side.path, bustEnd).along + LEVELS_APART > sideAt) return { centre: [], side: [] };
-  const of = (from: Point, to: Point): Level => ({ name: 'underBust', path: [from, to] });
-  return {
-    centre: [of(point(0, level), atCentre)],
-    side: [of(atSide, placeAtLength(side.path, sideAt).point)],
-  };
-}
 
 /** A panel with its princess seam drawn: what both new panels are made of. */
 interface DrawnSeam {
@@ -160,7 +132,8 @@ function drawSeam(panel: Piece, dartId: string, plan: PrincessPlan): DrawnSeam {
   const { leaving, outer, inner } = loop;
   const tip = endOf(outer.path);
   const at = plan.leaves.part * curveLength(leaving.path);
-  const overBust = leaving.role === 'top' ? (plan.overBust ?? 0) : 0;
+  const room = MOST_OF_EDGE * (curveLength(leaving.path) - at);
+  const overBust = leaving.role === 'top' ? Math.min(plan.overBust ?? 0, room) : 0;
   const cut = at + overBust;
   const rest = splitCurve(leaving.path, cut)[1];
   const slash = slashTo(tip, leaving, at);
@@ -169,7 +142,7 @@ function drawSeam(panel: Piece, dartId: string, plan: PrincessPlan): DrawnSeam {
   const sideStart = overBust > 0 ? add(tip, reach) : startOf(rest);
   const closed = closeSideDart(loop.sides, tip);
   const { angle } = closed;
-  const underBust = plan.underBust ?? { level: tip.y, centre: 0, side: 0 };
+  const underBust = plan.underBust ?? { level: tip.y, part: 0, centre: 0, side: 0 };
   const seam = trued(
     { before: slash, after: legTo(tip, endOf(inner.path), underBust.level, -underBust.centre) },
     {
@@ -179,10 +152,10 @@ function drawSeam(panel: Piece, dartId: string, plan: PrincessPlan): DrawnSeam {
     },
     plan.soften,
   );
-  const upper = {
-    inner: splitCurve(leaving.path, at)[0],
-    outer: turned(startedAt(rest, sideStart), tip, angle),
-  };
+  const upper = fairAcross(
+    { inner: splitCurve(leaving.path, at)[0], outer: turned(startedAt(rest, sideStart), tip, angle) },
+    { inner: startDirection(seam.centre), outer: startDirection(seam.side) },
+  );
   const edges = sideEdges({ ...leaving, path: upper.outer }, closed, tip, seam.side, plan.allowance);
   const sideLoop = oneSide(edges, kept(panel.notches, edges, leaving.id, cut));
   const { allowance } = plan;
@@ -196,7 +169,7 @@ const bustLevel = ({ panel, tip }: DrawnSeam): number =>
 const underBustTaken = (mm: number): Intake[] =>
   mm > 0 ? [{ operation: 'contour under the bust', level: 'underBust', mm }] : [];
 
-function centrePanel(drawn: DrawnSeam, underBust: readonly Level[]): Piece {
+function centrePanel(drawn: DrawnSeam, further: readonly Level[]): Piece {
   const { panel, loop, seam, tip, upper, allowance } = drawn;
   const { before, leaving, inner, after } = loop;
   const edges = [
@@ -220,14 +193,14 @@ function centrePanel(drawn: DrawnSeam, underBust: readonly Level[]): Piece {
     darts: [],
     levels: [
       { name: 'bust', path: [point(0, bustLine), passes(seam.centre, bustLine)] },
-      ...underBust,
+      ...further,
       ...(waistStart ? [{ name: 'waist' as const, path: [waistStart, endOf(inner.path)] }] : []),
     ],
     intakes: underBustTaken(drawn.underBust.centre),
   });
 }
 
-function sidePanel(drawn: DrawnSeam, underBust: readonly Level[]): Piece {
+function sidePanel(drawn: DrawnSeam, further: readonly Level[]): Piece {
   const { panel, seam, tip, angle, sideLoop, overBust } = drawn;
   const endOfLevel = (name: Level['name']) => panel.levels.find((each) => each.name === name)?.path.at(-1);
   const [bustEnd, waistEnd, chestEnd] = [endOfLevel('bust'), endOfLevel('waist'), endOfLevel('chest')];
@@ -248,7 +221,7 @@ function sidePanel(drawn: DrawnSeam, underBust: readonly Level[]): Piece {
     levels: [
       ...(chestEnd ? [level('chest', point(tip.x, rotated(chestEnd).y), rotated(chestEnd))] : []),
       ...(bustEnd ? [level('bust', passes(seam.side, bustLevel(drawn)), rotated(bustEnd))] : []),
-      ...underBust,
+      ...further,
       ...(waistEnd ? [level('waist', endOf(seam.side), waistEnd)] : []),
     ],
     intakes: [
@@ -278,8 +251,9 @@ export function splitOnPrincess(whole: Piece, dartId: string, plan: PrincessPlan
     drawn.sideLoop.edges.find(({ role }) => role === 'side'),
     bustEnd && rotate(bustEnd, tip, angle),
   );
-  const centre = centrePanel(drawn, underBust.centre);
-  const side = movePiece(sidePanel(drawn, underBust.side), point(-tip.x, 0));
+  const top = topLevels(loop.leaving, drawn.upper.outer, seam, drawn.sideLoop);
+  const centre = centrePanel(drawn, [...top.centre, ...underBust.centre]);
+  const side = movePiece(sidePanel(drawn, [...top.side, ...underBust.side]), point(-tip.x, 0));
   const parts = {
     panel: whole,
     leaving: loop.leaving.role,

@@ -1,5 +1,7 @@
 import { curveLength, endOf, lengthWhere, placeAtLength, startOf } from '../../../geometry/curve.ts';
+import { after, before } from '../../../geometry/loop.ts';
 import type { Edge, Piece } from '../../../pieces/piece.ts';
+import { squareHem } from '../edges/square-hem.ts';
 import { slash } from './slash.ts';
 import { type PlaceOnLoop } from '../../../pieces/place-on-loop.ts';
 
@@ -17,9 +19,19 @@ const passes = ({ path }: Edge, at: number): number | undefined => {
   return along === undefined || along < 1e-6 || along > curveLength(path) - 1e-6 ? undefined : along;
 };
 
+/** A hem that was opened, drawn fair again from end to end. */
+const withFairHem = (piece: Piece): Piece => ({
+  ...piece,
+  edges: piece.edges.map((edge) =>
+    edge.role === 'hem'
+      ? { ...edge, path: squareHem(before(piece.edges, edge).path, after(piece.edges, edge).path) }
+      : edge,
+  ),
+});
+
 /**
- * Slashes a piece on an upright line and spreads it outwards: what lies beyond is moved out and swung. The line must be passed
- * by two edges and by no dart.
+ * Slashes a piece on an upright line and spreads it outwards: what lies beyond is moved out and swung, and the hem is drawn fair
+ * again. The line must be passed by two edges and by no dart.
  */
 export function spread(piece: Piece, { at, upper, lower }: SpreadPlan): Piece {
   const passed = piece.edges.flatMap((edge) => {
@@ -32,9 +44,12 @@ export function spread(piece: Piece, { at, upper, lower }: SpreadPlan): Piece {
   const place = ({ edge, at: mm }: typeof above): PlaceOnLoop => ({ edge: edge.id, at: mm });
   const gives = { level: 'hem', mm: lower } as const;
   // Loops run clockwise: they enter what lies beyond by the upper edge, unless that is drawn inwards.
-  return startOf(above.edge.path).x < endOf(above.edge.path).x
-    ? slash(piece, { from: place(above), to: place(below), open: { from: upper, to: lower }, gives })
-    : slash(piece, { from: place(below), to: place(above), open: { from: lower, to: upper }, gives });
+  const outwards = startOf(above.edge.path).x < endOf(above.edge.path).x;
+  return withFairHem(
+    outwards
+      ? slash(piece, { from: place(above), to: place(below), open: { from: upper, to: lower }, gives })
+      : slash(piece, { from: place(below), to: place(above), open: { from: lower, to: upper }, gives }),
+  );
 }
 
 /** Several slashes, each hinged above and opened below by its part of `by`, mm: the lower edge swings out like a fan. */

@@ -131,7 +131,8 @@ describe('a dart in any edge', () => {
     const [dart] = darted.darts;
     const [a, b] = (dart?.legs ?? []).map((id) => edgeLength(edgeOf(darted, id)));
     expect(a).toBeCloseTo(b ?? 0, 9);
-    expect(roleLength(panel, 'neck') - roleLength(darted, 'neck')).toBeCloseTo(12, 6);
+    // Beside the mouth the edge bends by a hair, so that it is straight once the dart is sewn.
+    expect(Math.abs(roleLength(panel, 'neck') - roleLength(darted, 'neck') - 12)).toBeLessThan(0.2);
     expect(darted.edges.slice(0, 4).map(({ id }) => id)).toEqual([
       'neck-1',
       'neck-dart-outer',

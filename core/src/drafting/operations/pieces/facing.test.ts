@@ -78,7 +78,8 @@ describe('how deep a facing can be', () => {
   test('under a deep neck the lining’s darts are pulled half an inch clear of the join', () => {
     const full = ordinaryBody({ bust: 40, bustToWaist: 12, waistToHipRound: 12, height: 62, cup: 3 });
     const { front, back } = bodiceOf(full, 'v', inches(9));
-    const deep = { ...plan([front, back]), centreDepth: plainLength(inches(5)) };
+    const sideDepth = facingSideDepth([front, back], plainLength(inches(0.75)));
+    const deep = { ...plan([front, back]), sideDepth, centreDepth: plainLength(inches(5)) };
     const { lining, findings } = faceBodice(front, 'front', deep);
     const inner = sampleCurve(edgeOf(lining, 'inner').path, 0.5);
     expect(findings).toEqual([]);

@@ -1,14 +1,14 @@
 import { finding, type Finding } from '../../../findings/finding.ts';
 import {
   curveLength,
-  endDirection,
   endOf,
   placeAtLength,
   sampleCurve,
   startOf,
   type Curve,
 } from '../../../geometry/curve.ts';
-import { distance, point, scale, type Point } from '../../../geometry/point.ts';
+import { clamp } from '../../../geometry/clamp.ts';
+import { distance, point, quarterTurn, type Point } from '../../../geometry/point.ts';
 import { handleCurve } from '../../../geometry/segment.ts';
 import {
   edgeLength,
@@ -55,24 +55,32 @@ export interface FacedPiece {
   readonly findings: readonly Finding[];
 }
 
-/** The inner edge leaves the side as the armhole met it, and the centre square, and bends between; parts of the width. */
-const BEND = { side: 0.42, centre: 0.45 };
+/** The inner edge leaves the side and the centre square, so that it runs on across both, and bends between; parts of the width. */
+const BEND = { side: 0.3, centre: 0.45 };
 /** A lining's dart stays this far below the facing, mm: a dart sewn into the join makes a lump. */
 const DART_CLEAR = inches(0.5);
-/** The facing leaves at least this part of the side above a bust dart to the lining. */
+/** A facing is at least this deep at the neck, mm; common practice. */
+const LEAST_FACING = inches(1);
+/**
+ * The facing goes down at most this part of the side above a bust dart, and leaves the lining so much of it, mm, as far as the
+ * least part lets it: its edge bows down on its way to the centre.
+ */
 const MOST_OF_SIDE = 0.7;
+const LEFT_OF_SIDE = inches(0.75);
+const LEAST_OF_SIDE = 0.3;
 
 /** Greatest depth of a facing at the side of all pieces that meet there, mm. */
 export function facingSideDepth(pieces: readonly Piece[], wanted: Working): Working {
-  const most = Math.min(...pieces.map((piece) => MOST_OF_SIDE * edgeLength(underarmOf(piece).side)));
+  const most = Math.min(
+    ...pieces.map((piece) => {
+      const above = edgeLength(underarmOf(piece).side);
+      return clamp(above - LEFT_OF_SIDE, LEAST_OF_SIDE * above, MOST_OF_SIDE * above);
+    }),
+  );
   return changed(wanted, 'kept', Math.min(0, most - wanted.mm));
 }
 
-function innerEdge(
-  { armhole, side }: ReturnType<typeof underarmOf>,
-  centre: Edge,
-  plan: FacingPlan,
-): { edge: Edge; centreAt: number } {
+function innerEdge(side: Edge, centre: Edge, plan: FacingPlan): { edge: Edge; centreAt: number } {
   const leaving = placeAtLength(side.path, plan.sideDepth.mm);
   const centreAt = curveLength(centre.path) - plan.centreDepth.mm;
   const { point: arriving } = placeAtLength(centre.path, centreAt);
@@ -80,7 +88,7 @@ function innerEdge(
   const path = [
     handleCurve(
       leaving.point,
-      scale(endDirection(armhole.path), -1),
+      quarterTurn(leaving.direction),
       BEND.side * width,
       arriving,
       point(-1, 0),
@@ -148,12 +156,11 @@ function liningBelow(piece: Piece, lower: Part, inner: Edge, plan: FacingPlan): 
  * sews to them edge to edge; the lining keeps the rest, with its start line where the facing ends at the centre. Side seams must be parted at one depth: see facingSideDepth.
  */
 export function faceBodice(piece: Piece, which: 'front' | 'back', plan: FacingPlan): FacedPiece {
-  const underarm = underarmOf(piece);
-  const { side } = underarm;
+  const { side } = underarmOf(piece);
   const centre = edgeOf(piece, `centre-${which}`);
   const most = MOST_OF_SIDE * edgeLength(centre) - plan.centreDepth.mm;
   const depth = changed(plan.centreDepth, 'kept', Math.min(0, most));
-  const { edge: inner, centreAt } = innerEdge(underarm, centre, { ...plan, centreDepth: depth });
+  const { edge: inner, centreAt } = innerEdge(side, centre, { ...plan, centreDepth: depth });
   const { between: lower, beyond: upper } = splitAcross(
     piece,
     { edge: side.id, at: plan.sideDepth.mm },
@@ -185,11 +192,17 @@ export function faceBodice(piece: Piece, which: 'front' | 'back', plan: FacingPl
       shiftedUp(lining, top.y, above),
       innerSide(piece, plan, startOf(inner.path).y - top.y, above),
     ),
-    findings: crossing.map(() =>
+    findings: crossing.map((dart) =>
       finding(
         'facing-meets-dart',
         { piece: lining.id, choice: which === 'front' ? 'neckDepthFront' : 'neckDepthBack' },
-        { remedy: { kind: 'set-choice', choice: which === 'front' ? 'neckDepthFront' : 'neckDepthBack' } },
+        {
+          remedy: {
+            kind: 'set-rule',
+            rule: 'facing.depth',
+            value: Math.max(LEAST_FACING, depth.mm - intrusion(tipOf(lining, dart), inner.path)),
+          },
+        },
       ),
     ),
   };

@@ -19,6 +19,9 @@ export interface LiningPlan {
 /** Bend of a hem: nearly straight out of the side, level at the centre; parts of its length. */
 const HEM_BEND = { side: 0.18, centre: 0.5 };
 
+/** mm. */
+const A_HAIR = 0.05;
+
 /** The place `mm` along a run of edges that follow each other in the loop. */
 function placeAlong(edges: readonly Edge[], mm: number): PlaceOnLoop {
   let rest = mm;
@@ -39,7 +42,8 @@ export function lineSkirt(panel: Piece, plan: LiningPlan): Piece {
   const hem = edgeOf(outer, 'hem').path;
   const centre = outer.edges.filter(({ role }) => role === 'fold' || role === 'centre' || role === 'slit');
   const side = outer.edges.filter(({ role }) => role === 'side');
-  const shorter = plan.shorter.mm;
+  // As long as the skirt it is cut a hair shorter: along the hem itself nothing is cut off.
+  const shorter = Math.max(plan.shorter.mm, A_HAIR);
   const from = placeAlong(centre, shorter);
   const to = placeAlong(side, totalLength(side) - shorter);
   const pointOf = ({ edge, at }: PlaceOnLoop): Point => placeAtLength(edgeOf(outer, edge).path, at).point;

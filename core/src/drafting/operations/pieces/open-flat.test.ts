@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { signedArea } from '../../../geometry/ring.ts';
+import { dartRoof } from '../../../pieces/dart-roof.ts';
 import { edgeLength, edgeOf, stitchRing } from '../../../pieces/piece.ts';
 import { draftInput, middleBody } from '../../../testing/bodies.ts';
 import { otherId } from '../../../pieces/other-half.ts';
@@ -24,6 +25,20 @@ describe('a half opened flat', () => {
 
   test('has its levels from side to side', () => {
     for (const { path } of whole.levels) expect(path[0]?.x).toBeCloseTo(-(path.at(-1)?.x ?? 0), 9);
+  });
+
+  test('a dart and its mirror image are pressed the same way: their roofs are mirror images', () => {
+    for (const dart of half.darts) {
+      const other = whole.darts.find(({ id }) => id === otherId(dart.id));
+      if (!other) throw new Error(`no other ${dart.id}`);
+      const [, peak] = dartRoof(whole, dart);
+      const [, otherPeak] = dartRoof(whole, other);
+      expect([dart.id, -otherPeak.x, otherPeak.y]).toEqual([
+        dart.id,
+        expect.closeTo(peak.x, 6),
+        expect.closeTo(peak.y, 6),
+      ]);
+    }
   });
 
   test('mirrored twice it is what it was', () => {

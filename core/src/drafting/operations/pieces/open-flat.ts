@@ -11,7 +11,7 @@ const mirrored = (path: Curve): Curve => reverseCurve(mapCurve(path, mirror));
 /** A half-piece opened out at its centre, with the dimensions that hold from side to side. There is no seam there any more; it must be straight. */
 export function openFlat(half: Piece): Piece {
   const open = openAt(half, centreOf(half).id);
-  return carryDimensions(half, open, ({ label, at }) => {
+  return carryDimensions(half, open, ({ label, at, adds }) => {
     const isMirrored = at.kind === 'run' || at.kind === 'corner';
     const isAcross = at.kind === 'inside' || (at.kind === 'level' && at.end !== 'centre');
     if (isMirrored || isAcross) return undefined;
@@ -19,7 +19,7 @@ export function openFlat(half: Piece): Piece {
     return {
       becomes: (working) => times(named('one half', working), 2),
       change: 'curve',
-      told: { label: label.replace(', across', ', side to side'), kind: 'length', adds: undefined },
+      told: { label: label.replace(', across', ', side to side'), kind: 'length', addsBefore: adds },
     };
   });
 }

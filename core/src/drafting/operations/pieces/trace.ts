@@ -10,7 +10,9 @@ export const traceWithAllowance = (piece: Piece, role: ClothRole, allowance: num
   ...copyInto(piece, role),
   edges: piece.edges.map((edge) => (edge.role === 'fold' ? edge : { ...edge, allowance })),
   dimensions: (piece.dimensions ?? []).map((dimension): Dimension =>
-    dimension.adds ? { ...dimension, adds: 'overlay' } : dimension,
+    dimension.adds
+      ? { ...dimension, adds: 'overlay', ...(dimension.addsBefore && { addsBefore: 'overlay' as const }) }
+      : dimension,
   ),
 });
 
