@@ -66,6 +66,7 @@ test('Enter holds a measure that is needed and empty; Skip goes on; at the end w
   await page.keyboard.press('Escape');
   // What opened a sheet has the focus again once it is put away.
   await page.getByRole('button', { name: 'Slate' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Slate' })).toBeFocused();
 });

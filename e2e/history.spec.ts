@@ -124,9 +124,9 @@ test('lengths are carried over to the other start, as far as the measures allow'
   await expect(page.getByRole('region', { name: 'This set of measures' })).toContainText(
     'middle of the shoulder',
   );
-  // 16 from the neck side; the middle of a shoulder that drops 1 in lies half of that lower.
+  // 16 from the neck side; a shoulder that slopes by 19° falls by about 1½ in, its middle lies half of that lower.
   await chooseMeasure(page, 'Back waist', '15');
-  await expect(page.getByRole('textbox', { name: 'Back waist', exact: true })).toHaveValue('15 1/2');
+  await expect(page.getByRole('textbox', { name: 'Back waist', exact: true })).toHaveValue('15 1/4');
   await page.getByRole('button', { name: /^Undo/ }).click();
   await expect(page.getByRole('textbox', { name: 'Back waist', exact: true })).toHaveValue('16');
 });

@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { expectNoViolation } from './axe.ts';
-import { ticketId } from './ticket.ts';
+import { putPart, ticketId } from './ticket.ts';
 
 /** Drags a piece on the cloth by so many pixels, and looks at it before it is let go. */
 async function dragPiece(page: Page, name: string, right: number, down: number): Promise<void> {
@@ -195,6 +195,8 @@ test('cloth that is too short: by how much, what would make it fit is tried, and
 }) => {
   test.setTimeout(120_000);
   const id = await ticketId(request, 'Ferry-day');
+  // Calculated it has no stop that was signed off as it stands: its eases may become less.
+  await putPart(request, id, 'rules', { rules: { 'school.block': null } });
   await page.goto(`/tickets/${id}/lay?cloth=outer`);
   await page.getByRole('button', { name: 'Change the cloth' }).click();
   for (const kind of ['corner', 'flaw', 'panel'])
@@ -220,4 +222,5 @@ test('cloth that is too short: by how much, what would make it fit is tried, and
   // Like any other change it can be undone.
   await page.getByRole('button', { name: /^Undo: Outer cloth/ }).click();
   await expect(page.getByText('45 in').first()).toBeVisible();
+  await putPart(request, id, 'rules', { rules: { 'school.block': 'table' } });
 });

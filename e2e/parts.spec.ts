@@ -179,9 +179,11 @@ test('a bodice is exchanged under what is sewn on, and a collar goes on a round 
   await expect(page.getByRole('button', { name: /^Neck and collar.*collar/ })).toBeVisible();
   await openSlot(page, 'Bodice');
   // Arrow keys look at bodices; nothing is exchanged until it is asked for.
-  await page.getByRole('radio', { name: 'Princess bodice' }).focus();
-  await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('radio', { name: 'Strapless bodice' })).toBeChecked();
+  await expect(async () => {
+    await page.getByRole('radio', { name: 'Princess bodice' }).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByRole('radio', { name: 'Strapless bodice' })).toBeChecked({ timeout: 2000 });
+  }).toPass();
   await expect(page.getByText('Without the falling collar: its edge lies below the neck.')).toBeVisible();
   await expect(page.getByRole('button', { name: /^Bodice.*Princess bodice/ })).toBeVisible();
   await page.getByRole('button', { name: 'Cut it on this bodice' }).click();

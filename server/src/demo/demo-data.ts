@@ -108,6 +108,7 @@ export const demoTickets: readonly DemoTicket[] = [
     measures: { shoulder: '14 1/2', bustSpan: '7', shoulderToBust: '9 3/4', frontWaistLength: '16 1/4', backWaistLength: '15 1/2', bust: '34', waist: '26', hip: '37', armhole: '15 1/2', waistToHip: '8', hand: '8 1/4', upperArm: '10 1/2' },
     choices: { neckDepthFront: '3' },
     rules: { 'school.block': 'table' },
+    signedOff: 'Cut by the hand rule, to be fitted on her before the sides are closed',
     cloths: [outer('Sky poplin', '#7fa3b8', '45in')],
   },
   {
@@ -159,9 +160,10 @@ export const demoTickets: readonly DemoTicket[] = [
     choices: { topEdge: 'sweetheart', cups: 'seam' },
     cloths: [outer('Ember duchess', '#8c3b2e', '54in'), { ...lining('Ivory lawn', '#e6dfd0', '45in'), under: 'outer' }, stay],
   },
+  // Her armhole is written with its digits swapped: a ticket that is held until someone looks.
   {
     client: adult('Thomasin Roe'), title: 'Net-loft blouse', style: 'yoke-blouse', dueIn: 52, unit: 'cm', observations: seen('middle', 'flat', 'middle'),
-    measures: { shoulder: '39', bustSpan: '19', shoulderToBust: '26', frontWaistLength: '43', backWaistLength: '41', bust: '93', waist: '74', hip: '100', armhole: '41', waistToHip: '21' },
+    measures: { shoulder: '39', bustSpan: '19', shoulderToBust: '26', frontWaistLength: '43', backWaistLength: '41', bust: '93', waist: '74', hip: '100', armhole: '14', waistToHip: '21' },
     choices: { drape: '2', tail: '4' },
     cloths: [outer('Heron crêpe', '#7d8fa0', '140cm'), lining('Pearl lawn', '#dcdad5', '140cm'), net('Stretch net, slate', '#4c5560', '150cm')],
   },

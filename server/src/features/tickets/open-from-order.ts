@@ -1,12 +1,24 @@
 import { seamRoles } from '@ample-bolt/core/pieces/allowances';
 import type { OrderFile } from '@ample-bolt/core/formats/order/order-file';
+import type { Draft } from '@ample-bolt/core/drafting/draft';
+import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import type { Order } from '@ample-bolt/core/shop/order';
+import { findingKey, openStops, type SignOffs } from '@ample-bolt/core/shop/sign-off';
 import { readParts } from '@ample-bolt/core/formats/order/read-parts';
 import { readOrder } from '@ample-bolt/core/formats/order/read-order';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { badInput } from '../../http/problem.ts';
 import { listClients } from '../clients/client-repository.ts';
-import { openTicket, setChoices, setCloths, setFigures, setMeasures, setRules } from './ticket-service.ts';
+import {
+  draftTicket,
+  openTicket,
+  setChoices,
+  setCloths,
+  setFigures,
+  setMeasures,
+  setRules,
+  setSignOffs,
+} from './ticket-service.ts';
 import { TicketModel } from './ticket-model.ts';
 import type { OrderedTicket } from './ticket-schemas.ts';
 
@@ -50,7 +62,8 @@ export async function openFromOrder({ title, dueOn, order }: OrderedTicket): Pro
 }
 
 /** Everything that the file says, entered on a ticket that was just opened. */
-async function enter(opened: Ticket, file: OrderFile, { person, startLine }: Order): Promise<Ticket> {
+async function enter(opened: Ticket, file: OrderFile, order: Order): Promise<Ticket> {
+  const { person, startLine } = order;
   let ticket = opened;
   const { id } = ticket;
   const on = () => ({ version: ticket.version });
@@ -74,9 +87,29 @@ async function enter(opened: Ticket, file: OrderFile, { person, startLine }: Ord
     }));
     ticket = await setCloths(id, { ...on(), cloths });
   }
-  if (garment?.figures) ticket = await setFigures(id, { ...on(), figures: figuresOf(garment.figures) });
+  const figures = { ...correctedFigures(order), ...figuresOf(garment?.figures ?? {}) };
+  if (Object.keys(figures).length > 0) ticket = await setFigures(id, { ...on(), figures });
+  const signedOff = signOffsOf(draftTicket(ticket), order);
+  if (Object.keys(signedOff).length > 0) ticket = await setSignOffs(id, { ...on(), signedOff });
   return ticket;
 }
+
+/** Corrections of the file as figures of the ticket, each with the fitting that it came from. */
+const correctedFigures = (order: Order) =>
+  Object.fromEntries(
+    draftOrder(order)
+      .figures.filter(({ id, by }) => by === 'hand' && order.corrections.some(({ figure }) => figure === id))
+      .map(({ id, mm, why }) => [id, { value: `${mm}mm`, why: why ?? 'a correction' }]),
+  );
+
+/** Stops that the file signs off, as they stand on the ticket. */
+const signOffsOf = ({ findings }: Draft, { signedOff }: Order): SignOffs =>
+  Object.fromEntries(
+    openStops(findings, {}).flatMap((stop) => {
+      const signed = signedOff[findingKey(stop)];
+      return signed ? [[findingKey(stop), { why: signed.why, found: stop.found ?? null }]] : [];
+    }),
+  );
 
 const figuresOf = (figures: NonNullable<OrderFile['garments'][number]['figures']>) =>
   Object.fromEntries(

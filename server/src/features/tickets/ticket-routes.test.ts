@@ -1,6 +1,8 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
 import { readOrder } from '@ample-bolt/core/formats/order/read-order';
-import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { draftOrder } from '@ample-bolt/core/shop/draft-order';
+import { findingKey, openStops } from '@ample-bolt/core/shop/sign-off';
+import { orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
 import { measures, outerLay, ticketClient, type ProblemBody } from '../../testing/ticket-client.ts';
 
@@ -248,6 +250,29 @@ describe('tickets over HTTP', () => {
       const again = await fromOrder(out);
       expect(again.body.measures.values).toEqual(body.measures.values);
       expect(again.body.client.id).toBe(body.client.id);
+    });
+
+    test('what a fitting corrected is a figure with its reason, and a stop that the file signs off stays signed off', async () => {
+      const spoilt = {
+        ...order,
+        rules: {},
+        garments: [
+          { style: 'fitted-dress', figures: { 'bodice-back/waist-side': { value: '17 1/2', why: 'seen' } } },
+        ],
+        corrections: [{ figure: 'bodice-front/neck-width', by: '-1/4', from: 'The fitting of May' }],
+      };
+      const held = await fromOrder(spoilt);
+      expect([held.status, held.body.detail]).toEqual([201, undefined]);
+      expect(held.body.figures['bodice-front/neck-width']).toMatchObject({ why: 'The fitting of May' });
+      expect(held.body.stops).toBeGreaterThan(0);
+      const asked = orderOfTicket(held.body);
+      if (!asked) throw new Error('not measured');
+      const keys = openStops(draftOrder(asked).findings, {}).map(findingKey);
+      const signedOff = Object.fromEntries(keys.map((key) => [key, 'Worn open at the side']));
+      const { body } = await fromOrder({ ...spoilt, signedOff });
+      expect(body.stops).toBe(0);
+      const out = (await app.agent.get(`/api/tickets/${body.id}/order.json`)).body as object;
+      expect(out).toMatchObject({ signedOff });
     });
 
     test.each([

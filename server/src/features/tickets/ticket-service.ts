@@ -13,6 +13,7 @@ import {
   type TicketContent,
   chalkMannerOf,
 } from '@ample-bolt/core/shop/ticket';
+import type { FindingCode } from '@ample-bolt/core/findings/severity';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { randomUUID } from 'node:crypto';
 import { addDays, format } from 'date-fns';
@@ -221,13 +222,16 @@ export async function setRules(id: string, { rules, ...on }: TicketRulesEdit): P
   return changeTicket(ticket, on, { rules: readRuleEntries(ticket.rules, today, rules, ticket.unit) });
 }
 
+/** Figures that no hand can set so; one that only looks like a slip is set, and pointed out. */
+const cannotBeSet: readonly FindingCode[] = ['figure-unreachable', 'figure-not-a-point', 'figure-unknown'];
+
 /** Sets figures by hand and takes others back; one that cannot be drawn is refused by name. */
 export async function setFigures(id: string, { figures, ...on }: FiguresEdit): Promise<Ticket> {
   const ticket = await ticketById(id);
   const next = readFigureEntries(ticket.figures, figures, ticket.unit, ticket.rules);
   const refused = draftTicket({ ...ticket, figures: next }).findings.find(
     ({ code, where }) =>
-      code.startsWith('figure-') && where.figure !== undefined && figures[where.figure] != null,
+      cannotBeSet.includes(code) && where.figure !== undefined && figures[where.figure] != null,
   );
   if (refused) {
     const { message } = findingWords(refused, ticket.unit);

@@ -9,6 +9,7 @@ import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
 import { wholeLay } from '@ample-bolt/core/lay/buy/together';
 import { LayDrawing } from '../lay/LayDrawing.tsx';
+import { Held } from '../ticket/Held.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { chalkHeld } from './chalk-held.ts';
@@ -22,7 +23,7 @@ import { nextToCut, piecesToCut } from './pieces-to-cut.ts';
 import { useKeptPart } from './use-kept-part.ts';
 
 export function ChalkPage() {
-  const { ticket, drafted, goTo } = useTicketContext();
+  const { ticket, drafted } = useTicketContext();
   if (!drafted) {
     return (
       <main className="p-6">
@@ -31,25 +32,7 @@ export function ChalkPage() {
     );
   }
   const held = chalkHeld(ticket, drafted);
-  if (held) {
-    return (
-      <main className="mx-auto mt-24 max-w-lg px-6 text-center">
-        <h1 className="text-3xl">{held.title}</h1>
-        <ul className="mt-2 flex flex-col gap-1 text-lg text-walnut-2">
-          {held.why.map((line) => (
-            <li key={line}>{line}</li>
-          ))}
-        </ul>
-        <button
-          type="button"
-          onClick={() => goTo(held.station)}
-          className="mt-6 min-h-12 rounded-soft bg-indigo px-6 font-semibold text-white"
-        >
-          {held.station === 'draft' ? 'To the draft' : 'To the lay'}
-        </button>
-      </main>
-    );
-  }
+  if (held) return <Held held={held} />;
   return <Chalking draft={drafted.draft} marks={drafted.marks} />;
 }
 

@@ -2,14 +2,11 @@ import type { Mark } from '@ample-bolt/core/chalk/mark';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { chalkNumber, fromOrigin } from '@ample-bolt/core/words/mark-words';
 
-/** Nearer than this a point lies on the line that it is measured from, mm. */
-const ON_LINE = 0.5;
-
-/** A number with the side that it lies on, where that is not the usual one. */
-const told = (mm: number, otherSide: string, unit: Unit): string =>
-  mm < -ON_LINE
-    ? `${chalkNumber(-mm, unit, 'typeset')} ${otherSide}`
-    : chalkNumber(Math.max(0, mm), unit, 'typeset');
+/** A number with the side that it lies on, where that is not the usual one; what rounds to nothing lies on the line. */
+function told(mm: number, otherSide: string, unit: Unit): string {
+  const number = chalkNumber(Math.abs(mm), unit, 'typeset');
+  return mm < 0 && number !== chalkNumber(0, unit, 'typeset') ? `${number} ${otherSide}` : number;
+}
 
 /** The points that a curve is chalked through, each out and down, read column by column. */
 export const CurveTable = ({

@@ -1,7 +1,7 @@
 import type { Draft, Figure } from '@ample-bolt/core/drafting/draft';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { inches } from '@ample-bolt/core/units/length';
-import { levelKind } from '@ample-bolt/core/pieces/level';
+import { girthName } from '@ample-bolt/core/words/girth-name';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { pieceOfFigure } from '@ample-bolt/core/pieces/hand-figure';
 
@@ -45,10 +45,10 @@ export function BesideTable({ here, other, names, piece }: BesideTableProps) {
     String(findings.filter(({ severity }) => severity === 'stop').length);
   const moved = movedFigures(here, other, piece);
   const rows = [
-    ...here.rounds.map(({ level, ease: own }) => [
-      `Ease at ${levelKind(level).girth}`,
-      ease(own),
-      ease(other.rounds.find((round) => round.level === level)?.ease),
+    ...here.rounds.map((own) => [
+      `Ease at ${girthName(own)}`,
+      ease(own.ease),
+      ease(other.rounds.find(({ level, face }) => level === own.level && face === own.face)?.ease),
     ]),
     ['Seams true', count(here), count(other)],
     ['Stops', stops(here), stops(other)],

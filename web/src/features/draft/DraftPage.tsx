@@ -177,7 +177,9 @@ function SeamSummary({ seams, unit }: { readonly seams: readonly CheckedSeam[]; 
         {trueSeams} of {seams.length} seams true.
       </strong>{' '}
       {size < 0.4
-        ? 'Every pair is equal to a hair.'
+        ? seams.every(({ relation }) => relation.kind === 'equal')
+          ? 'Every pair is equal to a hair.'
+          : 'Every pair is equal, or eased as it should be, to a hair.'
         : `Largest difference ${formatLength(size, unit, { denominator: 32, style: 'typeset' })}, ${largest.id}.`}
     </Notice>
   );

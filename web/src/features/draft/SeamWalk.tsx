@@ -109,7 +109,7 @@ const Side = ({
   </g>
 );
 
-/** What would true the seam, and the button that does it. */
+/** The change that would true the seam, and the button that makes it. */
 function TruingNote({ truing, unit }: { readonly truing: Truing; readonly unit: Unit }) {
   const { verb, act } = useRemedy()(truing);
   return (
@@ -132,7 +132,7 @@ const runsOnWords = ({ role, turn }: RunsOn): string =>
     ? `${roleName[role]} runs on smoothly`
     : `${roleName[role]} bends ${Math.round((turn * 180) / Math.PI)}°`;
 
-/** What the two sides owe each other, in the shop's words. */
+/** The relation of the two sides, in the shop's words. */
 function relationWords(
   { relation, ok, difference, intervals }: CheckedSeam,
   length: (mm: number) => string,
@@ -153,7 +153,7 @@ function relationWords(
   }
 }
 
-/** What one stretch between notches asks. */
+/** The relation of one stretch between notches. */
 function fullnessWords(fullness: Fullness, length: (mm: number) => string): string {
   switch (fullness.kind) {
     case 'equal':

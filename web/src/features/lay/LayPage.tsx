@@ -6,6 +6,8 @@ import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { Segmented } from '../../ui/Segmented.tsx';
 import type { DraftedTicket } from '../../workers/drafting.worker.ts';
+import { Held } from '../ticket/Held.tsx';
+import { heldByStops } from '../ticket/held-by-stops.ts';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { ClothForm } from './ClothForm.tsx';
@@ -22,8 +24,10 @@ const views = [
 
 /** The cloths of the garment, one after the other: each is named, laid and chosen by itself. */
 export function LayPage() {
-  const { drafted } = useTicketContext();
-  return drafted ? <LayCloths drafted={drafted} /> : <NotYet />;
+  const { drafted, ticket } = useTicketContext();
+  if (!drafted) return <NotYet />;
+  const held = heldByStops(ticket, drafted.draft, 'lay');
+  return held ? <Held held={held} /> : <LayCloths drafted={drafted} />;
 }
 
 function LayCloths({ drafted }: { readonly drafted: DraftedTicket }) {

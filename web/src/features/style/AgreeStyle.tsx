@@ -41,7 +41,7 @@ export function AgreeStyle({ style, onBook }: { readonly style: Style; readonly 
   }>();
   const setPicked = (next: ChoiceGroup | undefined) => setPickedAt({ slot: next, after: led });
   const slot = (picked?.after === led ? picked.slot : undefined) ?? slotOf(style, led) ?? 'Bodice';
-  /** What is moved on the drawing or by a remedy is shown among its choices. */
+  /** A choice that is moved on the drawing, or by a remedy, is shown among the others. */
   const move = (choice: string, mm: number) => {
     setPicked(slotOf(style, choice));
     entry.move(choice, mm);

@@ -40,7 +40,7 @@ export function BodiceCards({ style, entry, chosen }: BodiceCardsProps) {
   );
 }
 
-/** What goes with the exchange of a bodice, and the button that makes it; what stands now is agreed first, since the other takes it over. */
+/** The choices that go with the exchange of a bodice, and the button that makes it; what stands now is agreed first, since the other takes it over. */
 function Exchange({ bodice, style, entry, chosen }: BodiceCardsProps & { readonly bodice: string }) {
   const { ticket, actions } = useTicketContext();
   const [failure, setFailure] = useState<string>();

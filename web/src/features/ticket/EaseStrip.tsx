@@ -2,7 +2,7 @@ import type { Coverage } from '@ample-bolt/core/checks/coverage';
 import { isMet, type Round } from '@ample-bolt/core/checks/rounds';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { levelKind } from '@ample-bolt/core/pieces/level';
+import { girthName } from '@ample-bolt/core/words/girth-name';
 import { capital } from '@ample-bolt/core/text/capital';
 
 /** The longest bar stands for this much ease, mm. */
@@ -33,9 +33,6 @@ export const EaseStrip = ({ rounds, coverage, unit, onChange }: EaseStripProps) 
         </button>
       )}
     </div>
-    {rounds.length === 0 && (
-      <p className="py-1 text-sm">Open or laced: nothing goes all around, so no round is sewn.</p>
-    )}
     {rounds.map((round) => (
       <EaseRow key={round.level} round={round} unit={unit} />
     ))}
@@ -54,7 +51,7 @@ export const EaseStrip = ({ rounds, coverage, unit, onChange }: EaseStripProps) 
 );
 
 function EaseRow({ round, unit }: { readonly round: Round; readonly unit: Unit }) {
-  const { level, ease, wantedEase, finished, held } = round;
+  const { ease, wantedEase, finished, held } = round;
   const right = isMet(round);
   const number = (mm: number) => formatNumber(Math.abs(mm), unit, { style: 'typeset' });
   return (
@@ -62,7 +59,7 @@ function EaseRow({ round, unit }: { readonly round: Round; readonly unit: Unit }
       className="grid grid-cols-[76px_1fr_auto] items-center gap-2 py-1 text-sm"
       title={`Finished ${formatNumber(finished, unit)} ${unit}; ${held === 'at-least' ? 'least' : 'wanted'} ease ${number(wantedEase)} ${unit}`}
     >
-      <span>{capital(levelKind(level).girth)}</span>
+      <span>{capital(girthName(round))}</span>
       <span className="relative h-2.5 rounded-[2px] bg-linen-2">
         <span
           className={`block h-full rounded-[2px] ${right ? 'bg-woad' : 'bg-madder'}`}
