@@ -6,7 +6,7 @@ import { ensureChromium, ensurePackages } from './packages.mjs';
 import { root, runShown } from './run.mjs';
 
 await ensurePackages();
-// With names (drafts, sketches, soundness, continuity, garments, dissections, folds) only those are measured.
+// With names (drafts, sketches, soundness, fuzz, continuity, garments, dissections, folds) only those are measured.
 const wanted = process.argv.slice(2);
 process.exitCode = await runShown(process.execPath, [
   '--import',
