@@ -89,7 +89,7 @@ export async function putPart(
   body: object,
 ): Promise<void> {
   const { version } = (await (await request.get(`/api/tickets/${id}`)).json()) as { version: number };
-  const answer = await request.put(`/api/tickets/${id}/${part}`, { data: { version, ...body } });
+  const answer = await request.patch(`/api/tickets/${id}/${part}`, { data: { version, ...body } });
   expect([part, answer.status()]).toEqual([part, 200]);
 }
 

@@ -62,7 +62,7 @@ test('two dresses of one cloth are laid together, bought for once, and each chal
   await page.goto('/');
   await expect(page.getByText(`Nº ${first.number}, ${second.number}`)).toBeVisible();
   // Once one is under the chalk it stays where it lies.
-  const chalk = await request.put(`/api/tickets/${second.id}/chalk`, { data: { version: theirs.version, chalked: { 'skirt-front': 1 } } }); // prettier-ignore
+  const chalk = await request.patch(`/api/tickets/${second.id}/chalk`, { data: { version: theirs.version, chalked: { 'skirt-front': 1 } } }); // prettier-ignore
   expect(chalk.status()).toBe(200);
   await page.goto(`/tickets/${first.id}/lay?cloth=outer`);
   await expect(page.getByText(/being chalked/)).toBeVisible({ timeout: 30_000 });

@@ -140,7 +140,7 @@ test('a garment is put together by keyboard; what cannot be read is marked at it
 test('a side that a hand lengthened is met by its partner in one click', async ({ page, request }) => {
   const id = await ticketId(request, 'Drum-major');
   const { version } = (await (await request.get(`/api/tickets/${id}`)).json()) as { version: number };
-  await request.put(`/api/tickets/${id}/figures`, {
+  await request.patch(`/api/tickets/${id}/figures`, {
     data: { version, figures: { 'bodice-back-side/side-seam': { value: '12', why: 'long in the back' } } },
   });
   await page.goto(`/tickets/${id}/draft`);

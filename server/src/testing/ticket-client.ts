@@ -56,7 +56,7 @@ export function ticketClient(app: TestApp) {
   };
   const put = async (on: Pick<Ticket, 'id' | 'version'>, part: string, body: object) => {
     const response = await app.agent
-      .put(`/api/tickets/${on.id}/${part}`)
+      .patch(`/api/tickets/${on.id}/${part}`)
       .send({ version: on.version, ...body });
     return { status: response.status, type: response.type, body: response.body as Ticket & ProblemBody };
   };

@@ -1,6 +1,5 @@
 import type { SequenceId } from '@ample-bolt/core/measures/sequences';
 import type { GuestPage, HomeEntries, HomeLink } from '@ample-bolt/core/shop/home-set';
-import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import useSWR from 'swr';
 import { send, sendFile } from './fetcher.ts';
 
@@ -24,12 +23,6 @@ export const withdrawHomeLink = (ticketId: string, linkId: string) =>
 
 export const refuseHomeSet = (ticketId: string, linkId: string) =>
   send<object>('PUT', `${keyOf(ticketId)}/${linkId}/refused`);
-
-export const acceptHomeSet = (
-  ticketId: string,
-  linkId: string,
-  on: { readonly version: number; readonly release?: true },
-) => send<Ticket>('PUT', `${keyOf(ticketId)}/${linkId}/accepted`, on);
 
 export const homePicture = (ticketId: string, linkId: string, picture: string): string =>
   `${keyOf(ticketId)}/${linkId}/pictures/${picture}`;

@@ -11,8 +11,8 @@ import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { NavLink, Outlet, useMatch } from 'react-router';
 import { useEscapeField } from '../ui/use-escape-field.ts';
 import { useHotkeys } from '../ui/use-hotkeys.ts';
-import { useOnline } from '../ui/use-online.ts';
 import { KeyList } from './KeyList.tsx';
+import { OutgoingStrip } from './OutgoingStrip.tsx';
 import { paths } from './paths.ts';
 import { Search } from './Search.tsx';
 
@@ -40,7 +40,12 @@ export function Shell() {
   return (
     <>
       {chalking ? (
-        <Outlet />
+        <div className="flex h-dvh flex-col">
+          <OutgoingStrip />
+          <div className="min-h-0 grow">
+            <Outlet />
+          </div>
+        </div>
       ) : (
         <div className="flex h-dvh max-md:flex-col-reverse">
           <a
@@ -85,7 +90,7 @@ export function Shell() {
             </RailButton>
           </nav>
           <div className="flex min-h-0 min-w-0 grow flex-col">
-            <Offline />
+            <OutgoingStrip />
             <div id="page" tabIndex={-1} className="min-h-0 grow overflow-auto outline-none">
               <Outlet />
             </div>
@@ -123,14 +128,3 @@ const RailButton = ({
     {name}
   </button>
 );
-
-/** Said once, above whatever page is open: what is typed stays here until the shop computer is back. */
-function Offline() {
-  const online = useOnline();
-  if (online) return null;
-  return (
-    <p role="status" className="shrink-0 bg-weld-1 px-6 py-2 font-semibold text-weld">
-      No network. What you type is kept on this device and goes to the shop computer when it is back.
-    </p>
-  );
-}

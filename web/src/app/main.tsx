@@ -2,9 +2,16 @@ import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
-import { SWRConfig } from 'swr';
+import { mutate, SWRConfig } from 'swr';
 import { fetcher } from '../api/fetcher.ts';
+import { LIST, ticketKey } from '../api/tickets.ts';
 import { HeadingContext } from '../ui/heading-context.ts';
+import { KeptContext } from '../ui/kept-context.ts';
+import { openKeptStore } from '../ui/kept-store.ts';
+import { lineStore } from '../writes/line-store.ts';
+import { OutgoingContext } from '../writes/outgoing-context.ts';
+import { outgoing } from '../writes/outgoing.ts';
+import { sendChange } from '../writes/send-change.ts';
 import { router } from './routes.tsx';
 import './theme.css';
 
@@ -13,14 +20,29 @@ if (nonce) setNonce(nonce);
 
 const heading = (): string => (router.state.navigation.location ?? router.state.location).pathname;
 
+const kept = await openKeptStore(Date.now());
+const lines = outgoing({
+  send: sendChange,
+  store: lineStore(kept.fail),
+  show: (ticket) => {
+    void mutate(ticketKey(ticket.id), ticket, { revalidate: false });
+    void mutate(LIST);
+  },
+});
+await lines.resume();
+
 const root = document.getElementById('root');
 if (!root) throw new Error('the page has no #root');
 createRoot(root).render(
   <StrictMode>
     <SWRConfig value={{ fetcher, revalidateOnFocus: false, shouldRetryOnError: false }}>
-      <HeadingContext value={heading}>
-        <RouterProvider router={router} />
-      </HeadingContext>
+      <KeptContext value={kept}>
+        <OutgoingContext value={lines}>
+          <HeadingContext value={heading}>
+            <RouterProvider router={router} />
+          </HeadingContext>
+        </OutgoingContext>
+      </KeptContext>
     </SWRConfig>
   </StrictMode>,
 );

@@ -1,22 +1,5 @@
 import { useCallback, useRef, useState } from 'react';
-
-const read = <T>(key: string): T | undefined => {
-  try {
-    const text = window.localStorage.getItem(key);
-    return text === null ? undefined : (JSON.parse(text) as T);
-  } catch {
-    return undefined;
-  }
-};
-
-const write = (key: string, value: unknown): void => {
-  try {
-    if (value === undefined) window.localStorage.removeItem(key);
-    else window.localStorage.setItem(key, JSON.stringify(value));
-  } catch {
-    // A full or forbidden store only costs the draft's survival of a reload.
-  }
-};
+import { useKeptStore } from './kept-context.ts';
 
 export type Keep<T> = (change: (held: T | undefined) => T | undefined) => void;
 
@@ -26,17 +9,20 @@ export type Keep<T> = (change: (held: T | undefined) => T | undefined) => void;
  * `undefined` forgets it.
  */
 export function useKept<T>(key: string): [T | undefined, Keep<T>] {
-  const [held, setHeld] = useState(() => ({ key, value: read<T>(key) }));
-  if (held.key !== key) setHeld({ key, value: read<T>(key) });
+  const store = useKeptStore();
+  // What is kept under a key was put there by the one field that has it.
+  const read = () => store.get(key) as T | undefined;
+  const [held, setHeld] = useState(() => ({ key, value: read() }));
+  if (held.key !== key) setHeld({ key, value: read() });
   const newest = useRef(held);
   const keep = useCallback<Keep<T>>(
     (change) => {
-      const before = newest.current.key === key ? newest.current.value : read<T>(key);
+      const before = newest.current.key === key ? newest.current.value : (store.get(key) as T | undefined);
       newest.current = { key, value: change(before) };
-      write(key, newest.current.value);
+      store.set(key, newest.current.value);
       setHeld(newest.current);
     },
-    [key],
+    [key, store],
   );
   return [held.value, keep];
 }

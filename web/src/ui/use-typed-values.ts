@@ -2,6 +2,7 @@ import type { Read } from '@ample-bolt/core/input/input-fault';
 import type { EnteredById } from '@ample-bolt/core/shop/ticket';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import type { Unit } from '@ample-bolt/core/units/length';
+import { useEffect, useEffectEvent } from 'react';
 import { useKeptLengths } from './use-kept-lengths.ts';
 
 export interface TypedValues<Id extends string> {
@@ -18,6 +19,9 @@ export interface TypedValues<Id extends string> {
   readonly forget: (stored: { readonly [id: string]: string }) => void;
   readonly unsaved: boolean;
 }
+
+/** A stored length that differs by less from a typed one is that one, mm. */
+const SAME = 0.01;
 
 /** Lengths as they are typed over those that are stored: each keystroke survives a reload, none is lost on the way. */
 export function useTypedValues<Id extends string>(
@@ -38,6 +42,17 @@ export function useTypedValues<Id extends string>(
     const mm = read(id);
     if (mm?.ok) values[id] = mm.value;
   }
+  // Typed before a reload and stored since: it is no longer waiting, and must not hide what another hand puts there.
+  const settle = useEffectEvent(() => {
+    const same = typedIds.filter((id) => {
+      const mm = read(id);
+      return mm?.ok
+        ? Math.abs(mm.value - (stored[id]?.mm ?? Infinity)) < SAME
+        : mm === undefined && !stored[id];
+    });
+    if (same.length > 0) forget(Object.fromEntries(same.map((id) => [id, typed[id] ?? ''])));
+  });
+  useEffect(() => settle(), [stored]);
   const storable = typedIds.filter((id) => typed[id]?.trim() === '' || read(id)?.ok);
   return {
     textOf: (id) =>

@@ -13,6 +13,7 @@ import type { EnteredById, EnteredChoices } from '@ample-bolt/core/shop/ticket';
 import { styleBook, styleOf } from '@ample-bolt/core/styles/style-book';
 import type { Style } from '@ample-bolt/core/styles/style';
 import type { Unit } from '@ample-bolt/core/units/length';
+import { withUnit } from '@ample-bolt/core/units/with-unit';
 import { badInput, Problem } from '../../http/problem.ts';
 
 type Typed = { readonly [id: string]: string };
@@ -26,10 +27,6 @@ function accepted<T>(read: { ok: true; value: T } | { ok: false; fault: InputFau
 const filled = (typed: Typed): Typed =>
   Object.fromEntries(Object.entries(typed).filter(([, text]) => text.trim() !== ''));
 
-/** A bare number means the ticket's unit; the unit is written down with it, so that it still does when the unit changes. */
-const withUnit = (text: string, unit: Unit): string =>
-  /[a-z"″]\s*$/i.test(text) ? text.trim() : `${text.trim()} ${unit}`;
-
 function entered(
   typed: Typed,
   lengths: { readonly [id: string]: number | undefined },
@@ -40,15 +37,21 @@ function entered(
   );
 }
 
-export function readMeasureEntries(typed: Typed, unit: Unit): EnteredById {
-  const present = filled(typed);
-  return entered(present, accepted(readMeasures(present, unit)), unit);
+/** Lengths as typed laid over those that stand; one that is typed empty is taken away. */
+export function laidOver(
+  own: EnteredById,
+  typed: Typed = {},
+  read: (typed: Typed) => EnteredById,
+): EnteredById {
+  const isEmptied = (id: string) => typed[id]?.trim() === '';
+  return Object.fromEntries(Object.entries({ ...own, ...read(typed) }).filter(([id]) => !isEmptied(id)));
 }
 
-export function readGarmentEntries(typed: Typed, unit: Unit): EnteredById {
-  const present = filled(typed);
-  return entered(present, accepted(readGarmentMeasures(present, unit)), unit);
-}
+export const readMeasureEntries = (typed: Typed, unit: Unit): EnteredById =>
+  entered(filled(typed), accepted(readMeasures(filled(typed), unit)), unit);
+
+export const readGarmentEntries = (typed: Typed, unit: Unit): EnteredById =>
+  entered(filled(typed), accepted(readGarmentMeasures(filled(typed), unit)), unit);
 
 export function knownStyle(id: string): Style {
   const style = styleOf(id);

@@ -18,7 +18,7 @@ import * as schemas from './ticket-schemas.ts';
 import * as lays from './ticket-lays.ts';
 import * as service from './ticket-service.ts';
 
-/** What each part of a ticket is changed by: PUT /:id/PART with a body of that shape. */
+/** What each part of a ticket is changed by: PATCH /:id/PART with what changes, in a body of that shape. */
 const parts: { readonly [part: string]: (id: string, body: unknown) => Promise<Ticket> } = {
   measures: edit(schemas.measuresEditSchema, service.setMeasures),
   style: edit(schemas.styleEditSchema, service.setStyle),
@@ -70,7 +70,7 @@ function changeRoutes(router: Router): void {
     response.json(await service.editTicket(idOf(request), readEdit(request.body)));
   });
   for (const [part, change] of Object.entries(parts)) {
-    router.put(`/:id/${part}`, async (request, response) => {
+    router.patch(`/:id/${part}`, async (request, response) => {
       response.json(await change(idOf(request), request.body));
     });
   }

@@ -68,32 +68,31 @@ export const ticketEditSchema = {
   properties: { ...on, title, dueOn: day, unit, remarks: { type: 'string', maxLength: 4000 } },
 } as const;
 
+/** What changes of a set of measures; what is left out stays as it is, and a length that is sent empty is taken away. */
 export type MeasuresEdit = Versioned &
-  Pick<MeasureSet, 'from' | 'startLine' | 'observations'> & {
+  Partial<Pick<MeasureSet, 'from' | 'startLine' | 'takenBy' | 'undergarment'>> & {
+    readonly observations?: Partial<MeasureSet['observations']>;
     readonly takenOn?: string;
-    readonly takenBy?: string;
-    readonly undergarment?: string;
-    readonly values: { readonly [id: string]: string };
-    readonly garment?: { readonly values: { readonly [id: string]: string }; readonly pleats: number };
+    readonly values?: { readonly [id: string]: string };
+    readonly garment?: { readonly values?: { readonly [id: string]: string }; readonly pleats?: number };
     /** Measured anew: the set as it stands stays, and this is the next. */
     readonly anew?: boolean;
   };
 export const measuresEditSchema = {
   type: 'object',
-  required: ['version', 'from', 'startLine', 'observations', 'values'],
+  required: ['version'],
   additionalProperties: false,
   properties: {
     ...on,
     from: measured.properties.from,
     startLine: measured.properties.startLine,
-    observations: { ...observations, required: ['build', 'tummy', 'shoulders'], additionalProperties: false },
+    observations: { ...observations, additionalProperties: false },
     takenOn: day,
     takenBy: { type: 'string', maxLength: 80 },
     undergarment: { type: 'string', maxLength: 120 },
     values: typed,
     garment: {
       type: 'object',
-      required: ['values', 'pleats'],
       additionalProperties: false,
       properties: { values: typed, pleats: { type: 'integer', minimum: 0, maximum: PLEATS_MOST } },
     },
@@ -109,6 +108,7 @@ export const styleEditSchema = {
   properties: { ...on, styleId: { type: 'string', maxLength: 60 }, keepParts: { type: 'boolean' } },
 } as const;
 
+/** Choices as typed; one that is sent empty is as usual again, and what is left out stays. Sent with none, the style is agreed on. */
 export type ChoicesEdit = Versioned & { readonly choices: { readonly [id: string]: string } };
 export const choicesEditSchema = {
   type: 'object',
@@ -117,12 +117,20 @@ export const choicesEditSchema = {
   properties: { ...on, choices: typed },
 } as const;
 
-export type ClothsEdit = Versioned & { readonly cloths: readonly ClothFile[] };
+/** Cloths, each in the place of the one of its role, and roles whose cloth is taken away; the others stay. */
+export type ClothsEdit = Versioned & {
+  readonly cloths: readonly ClothFile[];
+  readonly without?: readonly ClothRole[];
+};
 export const clothsEditSchema = {
   type: 'object',
   required: ['version', 'cloths'],
   additionalProperties: false,
-  properties: { ...on, cloths: { ...cloths, maxItems: 12 } },
+  properties: {
+    ...on,
+    cloths: { ...cloths, maxItems: 12 },
+    without: { type: 'array', items: { enum: clothRoles }, maxItems: 5 },
+  },
 } as const;
 
 const point = {

@@ -15,6 +15,8 @@ import {
 } from '@ample-bolt/core/shop/ticket';
 import type { FindingCode } from '@ample-bolt/core/findings/severity';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
+import { clothFileOf } from '@ample-bolt/core/formats/order/write-order';
+import { clothRoles } from '@ample-bolt/core/pieces/piece';
 import { randomUUID } from 'node:crypto';
 import { addDays, format } from 'date-fns';
 import { notFound, Problem } from '../../http/problem.ts';
@@ -24,6 +26,7 @@ import { houseRules } from '../house/house-service.ts';
 import { keptChoices, onAnotherBodice } from '@ample-bolt/core/shop/kept-choices';
 import {
   knownStyle,
+  laidOver,
   readChoiceEntries,
   readClothEntries,
   readFigureEntries,
@@ -162,25 +165,27 @@ function pastDay(takenOn: string | undefined): string | undefined {
   return takenOn;
 }
 
-/** The garment's measures as typed; what the page does not send stays. */
-const garmentFrom = ({ garment }: MeasuresEdit, { measures, unit }: Ticket): MeasureSet['garment'] =>
-  garment ? { values: readGarmentEntries(garment.values, unit), pleats: garment.pleats } : measures.garment;
+/** The garment's measures as typed; what is not sent stays. */
+const garmentFrom = ({ garment = {} }: MeasuresEdit, { measures, unit }: Ticket): MeasureSet['garment'] => ({
+  values: laidOver(measures.garment.values, garment.values, (typed) => readGarmentEntries(typed, unit)),
+  pleats: garment.pleats ?? measures.garment.pleats,
+});
 
-/** Stores a set of measures; the first that is taken dates it. Measured anew it is the ticket's next set, of today. */
+/** Changes a set of measures; the first that is taken dates it. Measured anew it is the ticket's next set, of today. */
 export async function setMeasures(id: string, edit: MeasuresEdit): Promise<Ticket> {
-  const { from, startLine, observations, anew = false, version, release } = edit;
+  const { anew = false, version, release } = edit;
   const ticket = await ticketById(id);
   const own = ticket.measures;
-  const values = readMeasureEntries(edit.values, ticket.unit);
+  const values = laidOver(own.values, edit.values, (typed) => readMeasureEntries(typed, ticket.unit));
   const begun = Object.keys(values).length > 0 ? today() : null;
   const measures: MeasureSet = {
     revision: anew ? own.revision + 1 : own.revision,
     source: anew ? 'shop' : own.source,
     takenBy: edit.takenBy?.trim() ?? own.takenBy,
     undergarment: edit.undergarment?.trim() ?? own.undergarment,
-    from,
-    startLine,
-    observations,
+    from: edit.from ?? own.from,
+    startLine: edit.startLine ?? own.startLine,
+    observations: { ...own.observations, ...edit.observations },
     takenOn: pastDay(edit.takenOn) ?? (anew ? today() : (own.takenOn ?? begun)),
     values,
     garment: garmentFrom(edit, ticket),
@@ -213,7 +218,9 @@ export async function setStyle(
 
 export async function setChoices(id: string, { choices, ...on }: ChoicesEdit): Promise<Ticket> {
   const ticket = await ticketById(id);
-  return changeTicket(ticket, on, { choices: readChoiceEntries(ticket.styleId, choices, ticket.unit) });
+  const own = Object.entries(ticket.choices ?? {}).map(([choice, { typed }]) => [choice, typed] as const);
+  const typed = { ...Object.fromEntries(own), ...choices };
+  return changeTicket(ticket, on, { choices: readChoiceEntries(ticket.styleId, typed, ticket.unit) });
 }
 
 export async function setRules(id: string, { rules, ...on }: TicketRulesEdit): Promise<Ticket> {
@@ -248,7 +255,6 @@ export async function setSignOffs(id: string, { signedOff, ...on }: SignOffsEdit
   return changeTicket(ticket, on, { signedOff: Object.fromEntries(kept) });
 }
 
-/** Names the cloths; the lay of a cloth that is taken away goes with it. */
 /** A cloth by its name: without one nobody could find it on the shelf, or know what is to be bought. */
 function named(cloth: Cloth, index: number): Cloth {
   const name = cloth.name.trim();
@@ -265,11 +271,19 @@ function onItsBolt(cloth: Cloth, { cloths }: Ticket): Cloth {
   return { ...cloth, bolt: cloth.bolt ?? before?.bolt ?? randomUUID() };
 }
 
-export async function setCloths(id: string, { cloths: files, ...on }: ClothsEdit): Promise<Ticket> {
+/** Names cloths; the lay of one that is taken away goes with it. */
+export async function setCloths(
+  id: string,
+  { cloths: files, without = [], ...on }: ClothsEdit,
+): Promise<Ticket> {
   const ticket = await ticketById(id);
-  const cloths = readClothEntries(files, ticket.unit).map((cloth, index) =>
-    onItsBolt(named(cloth, index), ticket),
+  // Read with those that stay: a cloth that is pinned under another names it.
+  const others = ticket.cloths.filter(
+    ({ role }) => !without.includes(role) && !files.some((file) => file.role === role),
   );
+  const read = readClothEntries([...files, ...others.map(clothFileOf)], ticket.unit);
+  const changed = read.slice(0, files.length).map((cloth, index) => onItsBolt(named(cloth, index), ticket));
+  const cloths = clothRoles.flatMap((role) => [...changed, ...others].filter((each) => each.role === role));
   const lays = Object.fromEntries(
     Object.entries(ticket.lays).filter(([role]) => cloths.some((cloth) => cloth.role === role)),
   );

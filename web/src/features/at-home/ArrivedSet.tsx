@@ -104,7 +104,9 @@ function Arrived({ link, onDone }: { readonly link: SentLink; readonly onDone: (
         ))}
         {failure && <Notice tone="stop">{failure}</Notice>}
         <p className="flex flex-wrap gap-3">
-          <Button onClick={() => answer(actions.accept(link.id))}>Take them as the next set</Button>
+          <Button onClick={() => answer(actions.put('home', { link: link.id }))}>
+            Take them as the next set
+          </Button>
           <Button look="quiet" onClick={() => answer(refuseHomeSet(ticket.id, link.id))}>
             {pictures.length > 0 ? 'Leave them, and throw the pictures away' : 'Leave them'}
           </Button>

@@ -81,7 +81,7 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
   const copy = mark.kind === 'again' || mark.kind === 'block' ? mark.copy : 0;
   return (
     <div
-      className={`grid h-dvh grid-cols-[minmax(0,1fr)_minmax(400px,37%)] bg-table text-chalk-line max-lg:grid-cols-1 ${showCuts ? 'max-lg:grid-rows-[22dvh_minmax(0,1fr)] max-md:grid-rows-[minmax(0,1fr)]' : 'max-lg:grid-rows-[42dvh_minmax(0,1fr)]'}`}
+      className={`grid h-full grid-cols-[minmax(0,1fr)_minmax(400px,37%)] bg-table text-chalk-line max-lg:grid-cols-1 ${showCuts ? 'max-lg:grid-rows-[22dvh_minmax(0,1fr)] max-md:grid-rows-[minmax(0,1fr)]' : 'max-lg:grid-rows-[42dvh_minmax(0,1fr)]'}`}
     >
       {placing && lay && cloth && !showCuts ? (
         <div className="min-h-0 min-w-0 bg-linen-1 p-4 text-walnut">

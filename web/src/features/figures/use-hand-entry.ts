@@ -1,8 +1,10 @@
 import type { Figure } from '@ample-bolt/core/drafting/draft';
 import { formatNumber, type LengthFormat } from '@ample-bolt/core/units/format-length';
+import { withUnit } from '@ample-bolt/core/units/with-unit';
 import { parseLength } from '@ample-bolt/core/units/parse-length';
 import { useState } from 'react';
 import { useKept } from '../../ui/use-kept.ts';
+import { wasLeftOut } from '../../writes/ticket-line.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 
 export interface HandEntry {
@@ -41,14 +43,15 @@ export function useHandEntry(figure: Figure | undefined): HandEntry {
     if (!figure) return Promise.resolve();
     const { id } = figure;
     return actions
-      .put('figures', { figures: { [id]: entry } })
+      .put('figures', { figures: { [id]: entry && { ...entry, value: withUnit(entry.value, unit) } } })
       .then(() => {
         keep(() => undefined);
         setFault(undefined);
       })
-      .catch((error: unknown) =>
-        setFault({ id, words: error instanceof Error ? error.message : 'Not stored; try again.' }),
-      );
+      .catch((error: unknown) => {
+        if (wasLeftOut(error)) keep(() => undefined);
+        setFault({ id, words: error instanceof Error ? error.message : 'Not stored; try again.' });
+      });
   };
   const parsed = parseLength(typed.value, unit);
   return {

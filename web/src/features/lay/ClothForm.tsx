@@ -11,7 +11,9 @@ import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { pieceName } from '@ample-bolt/core/words/names';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { useState, type ReactNode } from 'react';
-import type { TicketActions } from '../../api/tickets.ts';
+import type { TicketActions } from '../../writes/use-ticket-actions.ts';
+import type { TicketChanges } from '../../writes/ticket-changes.ts';
+import { wasLeftOut } from '../../writes/ticket-line.ts';
 import { ApiProblem } from '../../api/fetcher.ts';
 import { Button } from '../../ui/Button.tsx';
 import { CheckBox } from '../../ui/CheckBox.tsx';
@@ -87,20 +89,20 @@ const fieldsOf = (cloth: Cloth | undefined, unit: Unit): ClothFields => {
 export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormProps) {
   const { unit } = ticket;
   const cloth = ticket.cloths.find((each) => each.role === role);
-  const others = ticket.cloths.filter((each) => each.role !== role).map(clothFileOf);
   // By unit, so that a bare 45 typed in inches is never read as centimetres.
   const [kept, keep] = useKept<ClothFields>(`cloth-${ticket.id}-${role}-${unit}`);
   const [problem, setProblem] = useState<{ field: string | undefined; words: string }>();
   const fields = { ...fieldsOf(cloth, unit), ...kept };
   const set = (change: Partial<ClothFields>) =>
     keep((held) => ({ ...fieldsOf(cloth, unit), ...held, ...change }));
-  const send = async (cloths: readonly ClothFile[]) => {
+  const send = async (change: TicketChanges['cloths']) => {
     try {
-      await actions.put('cloths', { cloths });
+      await actions.put('cloths', change);
       keep(() => undefined);
       setProblem(undefined);
       onDone();
     } catch (error) {
+      if (wasLeftOut(error)) keep(() => undefined);
       setProblem({
         field: error instanceof ApiProblem ? error.field : undefined,
         words: error instanceof Error ? error.message : 'Not stored yet.',
@@ -160,8 +162,7 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
       ...(stretch === 'along' ? { stretch } : {}),
       ...(under === '' ? {} : { under }),
     };
-    // This cloth first, so that a fault in it is always found at place 0.
-    return send([own, ...others]);
+    return send({ cloths: [own] });
   };
   const { drafted } = useTicketContext();
   const all = drafted?.draft.pieces ?? [];
@@ -292,7 +293,7 @@ export function ClothForm({ role, ticket, pieces, actions, onDone }: ClothFormPr
         onChange={(takes) => set({ takes })}
       />
       {cloth && role !== 'outer' && (
-        <Button look="quiet" onClick={() => void send(others)}>
+        <Button look="quiet" onClick={() => void send({ cloths: [], without: [role] })}>
           Remove this cloth
         </Button>
       )}

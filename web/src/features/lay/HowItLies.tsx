@@ -25,14 +25,12 @@ export function HowItLies({ cloth, piece }: HowItLiesProps) {
   const { unit } = ticket;
   const { manner, margin = BLOCK_MARGIN } = mannerFor(cloth, piece);
   const lie = (how: Omit<MannerFile, 'piece'>) => {
-    // This cloth first, so that a fault in it is always found at place 0.
     const { manners = [], ...own } = clothFileOf(cloth);
     const changed = {
       ...own,
       manners: [...manners.filter((each) => each.piece !== piece), { piece, ...how }],
     };
-    const others = ticket.cloths.filter(({ role }) => role !== cloth.role).map(clothFileOf);
-    attempt(actions.put('cloths', { cloths: [changed, ...others] }), 'It was not changed.');
+    attempt(actions.put('cloths', { cloths: [changed] }), 'It was not changed.');
   };
   const typed = formatNumber(margin, unit, { denominator: 16, decimals: 1 });
   return (

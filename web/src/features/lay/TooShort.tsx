@@ -1,7 +1,7 @@
 import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import type { LayWay, Lay } from '@ample-bolt/core/lay/model/lay';
 import { formatLength } from '@ample-bolt/core/units/format-length';
-import type { TicketActions } from '../../api/tickets.ts';
+import type { TicketActions } from '../../writes/use-ticket-actions.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';

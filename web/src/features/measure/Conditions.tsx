@@ -3,6 +3,7 @@ import { startsAtShoulder } from '@ample-bolt/core/measures/steps';
 import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { useState, type ReactNode } from 'react';
+import { useLine } from '../../writes/outgoing-context.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { Segmented } from '../../ui/Segmented.tsx';
 import { useKeptWords } from '../../ui/use-kept-words.ts';
@@ -34,9 +35,10 @@ export function Conditions({ ticket, entry }: ConditionsProps) {
   const { measures } = ticket;
   const { observations } = measures;
   const [wanted, setWanted] = useState<MeasuredFrom>();
+  // The strip above the page lies behind this sheet.
+  const isOutOfReach = useLine(ticket.id)?.held?.kind === 'offline';
   const change = (conditions: ConditionChange) => void entry.saveConditions(conditions);
-  const observe = (seen: Partial<typeof observations>) =>
-    change({ observations: { ...observations, ...seen } });
+  const observe = (seen: Partial<typeof observations>) => change({ observations: seen });
   const hasShoulderLengths = (Object.keys(entry.values) as MeasureId[]).some(startsAtShoulder);
   const start = (from: MeasuredFrom) => {
     if (from === measures.from) setWanted(undefined);
@@ -46,6 +48,11 @@ export function Conditions({ ticket, entry }: ConditionsProps) {
   return (
     <div className="flex flex-col gap-2.5">
       {entry.failure && <Notice tone="stop">{entry.failure}</Notice>}
+      {isOutOfReach && (
+        <Notice tone="care">
+          The shop computer does not answer. What you enter is kept here and goes out by itself.
+        </Notice>
+      )}
       <Row label="Taken on">
         <input
           type="date"

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useKept } from '../../ui/use-kept.ts';
+import { wasLeftOut } from '../../writes/ticket-line.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 
 /** What no field asks for; kept here as it is typed, stored when the field is left. */
@@ -10,12 +11,15 @@ export function Remarks() {
   const store = () => {
     if (typed === undefined) return;
     actions
-      .edit({ remarks: typed })
+      .put('ticket', { remarks: typed })
       .then(() => {
         keep((held) => (held === typed ? undefined : held));
         setFailure(undefined);
       })
-      .catch((error: unknown) => setFailure(error instanceof Error ? error.message : 'Not stored yet.'));
+      .catch((error: unknown) => {
+        if (wasLeftOut(error)) keep((held) => (held === typed ? undefined : held));
+        setFailure(error instanceof Error ? error.message : 'Not stored yet.');
+      });
   };
   return (
     <label className="block">

@@ -1,9 +1,10 @@
 import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
 import { readMeasure } from '@ample-bolt/core/measures/read-measure';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
-import { useState } from 'react';
-import { wasRefused, type MeasuresChange, type TicketActions } from '../../api/tickets.ts';
 import { useTypedValues, type TypedValues } from '../../ui/use-typed-values.ts';
+import { useSending } from '../../writes/use-sending.ts';
+import type { MeasuresChange } from '../../writes/ticket-changes.ts';
+import type { TicketActions } from '../../writes/use-ticket-actions.ts';
 
 /** How and when a set was taken, as far as it changes. */
 export type ConditionChange = Partial<Omit<MeasuresChange, 'values' | 'garment'>>;
@@ -33,30 +34,15 @@ export function useMeasureEntry(
     measures.values,
     readMeasure,
   );
-  const [failure, setFailure] = useState<string>();
-  const send = async (conditions: ConditionChange, lengths: TypedMeasures = {}) => {
-    const { from, startLine, observations } = measures;
-    try {
-      await actions.put('measures', {
-        from,
-        startLine,
-        observations,
-        ...conditions,
-        values: { ...typedOf(measures), ...ready, ...lengths },
-      });
-      forget(ready);
-      setFailure(undefined);
-      return true;
-    } catch (error) {
-      if (wasRefused(error)) forget(ready);
-      setFailure(error instanceof Error ? error.message : 'Not stored yet.');
-      return false;
-    }
+  const { unsent, send, failure } = useSending(ready, unit, forget);
+  const store = (conditions: ConditionChange, lengths: TypedMeasures = {}) => {
+    const values = { ...unsent, ...lengths };
+    return send(values, (withUnits) => actions.put('measures', { ...conditions, values: withUnits }));
   };
   return {
     ...typing,
-    save: () => (typing.unsaved ? send({}) : Promise.resolve(true)),
-    saveConditions: send,
+    save: () => (Object.keys(unsent).length > 0 ? store({}) : Promise.resolve(!typing.unsaved)),
+    saveConditions: store,
     failure,
   };
 }

@@ -1,7 +1,8 @@
 import { Check, NotebookPen } from 'lucide-react';
 import { useState } from 'react';
 import { useMatch } from 'react-router';
-import { useTicket, useTicketActions } from '../../api/tickets.ts';
+import { useTicket } from '../../api/tickets.ts';
+import { useTicketActions } from '../../writes/use-ticket-actions.ts';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { Button } from '../../ui/Button.tsx';
 
@@ -12,16 +13,13 @@ export function OntoTicket({ text }: { readonly text: string }) {
   return ticket ? <Onto key={ticket.id} ticket={ticket} text={text} /> : null;
 }
 
-/** Remarks draw no piece anew, so that nothing is ever asked for them. */
-const neverAsked = () => Promise.resolve(false);
-
 function Onto({ ticket, text }: { readonly ticket: Ticket; readonly text: string }) {
-  const actions = useTicketActions(ticket, neverAsked);
+  const actions = useTicketActions(ticket);
   const [failure, setFailure] = useState<string>();
   const there = ticket.remarks.includes(text);
   const put = () =>
     actions
-      .edit({ remarks: [ticket.remarks, text].filter(Boolean).join('\n\n') })
+      .put('ticket', { remarks: [ticket.remarks, text].filter(Boolean).join('\n\n') })
       .then(() => setFailure(undefined))
       .catch((error: unknown) =>
         setFailure(error instanceof Error ? error.message : 'Not stored; try again.'),

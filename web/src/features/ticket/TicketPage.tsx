@@ -3,19 +3,19 @@ import { layTaskOf } from '@ample-bolt/core/shop/lay-task';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { useContext, useState } from 'react';
 import { Outlet, useMatch, useNavigate, useParams } from 'react-router';
-import { useFrozen, useTicket, useTicketActions } from '../../api/tickets.ts';
+import { useFrozen, useTicket } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { HeadingContext } from '../../ui/heading-context.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { useDrafted } from '../../workers/use-drafted.ts';
+import { useTicketActions } from '../../writes/use-ticket-actions.ts';
 import { useLayWorker, useWarmLays } from '../../workers/use-lay-worker.ts';
-import { FrozenQuestion } from './FrozenQuestion.tsx';
+import { LineNotices } from './LineNotices.tsx';
 import { StationTape } from './StationTape.tsx';
 import type { TicketContext } from './ticket-context.ts';
 import { TicketStub } from './TicketStub.tsx';
-import { useRelease } from './use-release.ts';
 
 export function TicketPage() {
   const { id = '' } = useParams();
@@ -31,8 +31,7 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
   const navigate = useNavigate();
   const match = useMatch('/tickets/:id/:station');
   const current = stationIds.find((station) => station === match?.params.station);
-  const release = useRelease();
-  const actions = useTicketActions(ticket, release.ask);
+  const actions = useTicketActions(ticket);
   const { data: frozen } = useFrozen(ticket);
   const drafting = useDrafted(ticket, frozen);
   const layWorker = useLayWorker();
@@ -67,7 +66,7 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
       ? undefined
       : () => attempt(actions.put('place', { place: to }), 'The step was not taken.');
   const switchUnit = () =>
-    attempt(actions.edit({ unit: ticket.unit === 'in' ? 'cm' : 'in' }), 'The unit was not changed.');
+    attempt(actions.put('ticket', { unit: ticket.unit === 'in' ? 'cm' : 'in' }), 'The unit was not changed.');
   useHotkeys({
     '[': { does: 'station before', act: () => step(-1) },
     ']': { does: 'next station', act: () => step(1) },
@@ -76,12 +75,11 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
     'mod+shift+z': { does: 'do again', act: walk(place + 1, redo) },
   });
   const context: TicketContext = { ticket, actions, stations, layWorker, goTo, attempt, ...drafting };
-  const question = release.problem && <FrozenQuestion problem={release.problem} onAnswer={release.answer} />;
   if (current === 'chalk')
     return (
       <>
         <Outlet context={context} />
-        {question}
+        <LineNotices ticket={ticket} />
       </>
     );
   return (
@@ -96,10 +94,10 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
       />
       <StationTape ticketId={ticket.id} stations={stations} current={current} />
       {failure && <Notice tone="stop">{failure}</Notice>}
+      <LineNotices ticket={ticket} />
       <main className="min-h-0 grow pt-4 max-lg:overflow-x-hidden max-lg:overflow-y-auto max-md:pt-2">
         <Outlet context={context} />
       </main>
-      {question}
     </div>
   );
 }

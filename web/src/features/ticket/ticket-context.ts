@@ -1,7 +1,7 @@
 import type { StationId, StationStanding } from '@ample-bolt/core/shop/stations';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { useOutletContext } from 'react-router';
-import type { TicketActions } from '../../api/tickets.ts';
+import type { TicketActions } from '../../writes/use-ticket-actions.ts';
 import type { Drafting } from '../../workers/use-drafted.ts';
 import type { LayWorker } from '../../workers/use-lay-worker.ts';
 

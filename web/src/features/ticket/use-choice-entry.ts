@@ -4,7 +4,9 @@ import type { Style } from '@ample-bolt/core/styles/style';
 import { isAsked } from '@ample-bolt/core/garment/choice';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { useState } from 'react';
-import type { TicketActions } from '../../api/tickets.ts';
+import type { TicketActions } from '../../writes/use-ticket-actions.ts';
+import { wasLeftOut } from '../../writes/ticket-line.ts';
+import { withUnit } from '@ample-bolt/core/units/with-unit';
 import { useKeptLengths } from '../../ui/use-kept-lengths.ts';
 
 export interface ChoiceEntry {
@@ -90,16 +92,18 @@ export function useChoiceEntry(
     ),
     agree: async () => {
       if (Object.keys(kept).some(isHeld)) return false;
-      const typed = Object.fromEntries([
-        ...Object.entries(stored).map(([id, entered]) => [id, entered.typed] as const),
-        ...Object.entries(kept).filter(([id]) => faultOf(id) === undefined),
-      ]);
+      const typed = Object.entries(kept)
+        .filter(([id]) => faultOf(id) === undefined)
+        .map(
+          ([id, text]) => [id, style.choices[id]?.kind === 'length' ? withUnit(text, unit) : text] as const,
+        );
       try {
-        await actions.put('choices', { choices: typed });
+        await actions.put('choices', { choices: Object.fromEntries(typed) });
         forget(kept);
         setFailure(undefined);
         return true;
       } catch (error) {
+        if (wasLeftOut(error)) forget(kept);
         setFailure(error instanceof Error ? error.message : 'Not stored yet.');
         return false;
       }

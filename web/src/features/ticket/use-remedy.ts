@@ -22,14 +22,8 @@ export function useRemedy(tryChoice?: TryChoice): (remedy: Remedy) => RemedyActi
   const { ticket, actions, goTo, attempt } = useTicketContext();
   const typed = (mm: number) =>
     `${formatNumber(mm, ticket.unit, { denominator: 16, decimals: 2 })} ${ticket.unit}`;
-  const store = (choice: string, text: string) => {
-    const own = Object.entries(ticket.choices ?? {}).map(([id, entered]) => [
-      id,
-      'option' in entered ? entered.option : entered.typed,
-    ]);
-    const choices = { ...(Object.fromEntries(own) as { [id: string]: string }), [choice]: text };
-    attempt(actions.put('choices', { choices }), 'The choice was not stored.');
-  };
+  const store = (choice: string, text: string) =>
+    attempt(actions.put('choices', { choices: { [choice]: text } }), 'The choice was not stored.');
   return (remedy) => {
     switch (remedy.kind) {
       case 'measure-again':

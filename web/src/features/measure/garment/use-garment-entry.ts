@@ -5,8 +5,8 @@ import {
 } from '@ample-bolt/core/worked-out/sample-garment';
 import { useState } from 'react';
 import { useTypedValues, type TypedValues } from '../../../ui/use-typed-values.ts';
+import { useSending } from '../../../writes/use-sending.ts';
 import { useTicketContext } from '../../ticket/ticket-context.ts';
-import { typedOf } from '../use-measure-entry.ts';
 
 export interface GarmentEntry extends Omit<TypedValues<GarmentMeasureId>, 'ready' | 'forget'> {
   readonly pleats: number;
@@ -26,37 +26,23 @@ export function useGarmentEntry(): GarmentEntry {
     stored,
     readGarmentMeasure,
   );
-  const [failure, setFailure] = useState<string>();
+  const { unsent, send, failure } = useSending(ready, unit, forget);
   /** Counted here and on its way to be stored: a second press counts on from it. */
   const [counted, setCounted] = useState<number>();
   const pleats = counted ?? measures.garment.pleats;
-  const send = (count: number) => {
-    const { from, startLine, observations } = measures;
-    actions
-      .put('measures', {
-        from,
-        startLine,
-        observations,
-        values: typedOf(measures),
-        garment: { values: { ...typedOf({ values: stored }), ...ready }, pleats: count },
-      })
-      .then(() => {
-        forget(ready);
-        setCounted((held) => (held === count ? undefined : held));
-        setFailure(undefined);
-      })
-      .catch((error: unknown) => setFailure(error instanceof Error ? error.message : 'Not stored yet.'));
-  };
   return {
     ...typing,
     pleats,
     setPleats: (count) => {
       const possible = Math.max(0, Math.min(PLEATS_MOST, count));
       setCounted(possible);
-      send(possible);
+      void send({}, () => actions.put('measures', { garment: { pleats: possible } })).then(() =>
+        setCounted((held) => (held === possible ? undefined : held)),
+      );
     },
     save: () => {
-      if (typing.unsaved) send(pleats);
+      if (Object.keys(unsent).length > 0)
+        void send(unsent, (values) => actions.put('measures', { garment: { values } }));
     },
     failure,
   };
