@@ -7,7 +7,7 @@ import { atOrigin, claimed } from '@ample-bolt/core/lay/proof/lay-fault';
 import { layPiecesOn } from '@ample-bolt/core/lay/model/layable';
 import { chalkMannerOf, orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
 import { styleBook } from '@ample-bolt/core/styles/style-book';
-import { putPart } from './ticket.ts';
+import { putPart, bringTable } from './ticket.ts';
 
 // Many pages in a row: what is recorded of each would take as long as the pages.
 test.use({ trace: 'off' });
@@ -109,7 +109,7 @@ for (const [index, [styleId, style]] of Object.entries(styleBook).entries())
       if (mark.kind === 'place' || mark.kind === 'again')
         expect([mark.piece, mark.fromStart >= 0 && mark.across >= 0]).toEqual([mark.piece, true]);
     const chalked = Object.fromEntries(marks.slice(0, -1).map(({ piece, order }) => [piece, order]));
-    await putPart(request, id, 'chalk', { chalked });
+    await bringTable(request, id, { chalked });
     await page.reload();
     await expect(page.getByRole('heading', { name: 'Label it' })).toBeVisible();
     await page.keyboard.press('Space');

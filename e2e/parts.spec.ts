@@ -3,7 +3,7 @@ import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import { chalkMannerOf, orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
 import { styleBook } from '@ample-bolt/core/styles/style-book';
-import { openSlot, openTicket, putPart, readings, takeMeasures, ticketId } from './ticket.ts';
+import { openSlot, openTicket, putPart, bringTable, readings, takeMeasures, ticketId } from './ticket.ts';
 
 /** A sloping, long-armed body made up for these journeys. */
 const body = {
@@ -93,7 +93,7 @@ test('a princess bodice with set-in sleeves and a half-circle skirt is composed,
   const chalked = new Set(marks.map(({ piece }) => piece));
   for (const piece of ['sleeve', 'skirt-front', 'skirt-back']) expect([...chalked]).toContain(piece);
   const last = Object.fromEntries(marks.slice(0, -1).map(({ piece, order: place }) => [piece, place]));
-  await putPart(request, id, 'chalk', { chalked: last });
+  await bringTable(request, id, { chalked: last });
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Label it' })).toBeVisible();
   await page.keyboard.press('Space');

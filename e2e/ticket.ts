@@ -1,3 +1,6 @@
+import { randomUUID } from 'node:crypto';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { eventsTowards, type TableWork } from '@ample-bolt/core/shop/table-event';
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
 
 /** The tape's readings for one invented client, in taking order. */
@@ -91,6 +94,19 @@ export async function putPart(
   const { version } = (await (await request.get(`/api/tickets/${id}`)).json()) as { version: number };
   const answer = await request.patch(`/api/tickets/${id}/${part}`, { data: { version, ...body } });
   expect([part, answer.status()]).toEqual([part, 200]);
+}
+
+/** Brings the table of a ticket to a state, as a device beside it would. */
+export async function bringTable(
+  request: APIRequestContext,
+  id: string,
+  work: Partial<TableWork>,
+): Promise<void> {
+  const ticket = (await (await request.get(`/api/tickets/${id}`)).json()) as Ticket;
+  const at = new Date().toISOString();
+  const stamp = () => ({ id: randomUUID(), at, by: '' });
+  const events = eventsTowards(ticket.lays, ticket, { ...ticket, ...work }, stamp);
+  expect((await request.post(`/api/tickets/${id}/table`, { data: { events } })).status()).toBe(200);
 }
 
 /** Names the cloth that the Lay station asks for, and waits until it is being planned. */

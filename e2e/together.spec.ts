@@ -1,6 +1,6 @@
 import { expect, test, type APIRequestContext } from '@playwright/test';
 import { expectNoViolation } from './axe.ts';
-import { openMeasured } from './ticket.ts';
+import { bringTable, openMeasured } from './ticket.ts';
 
 interface Stored {
   readonly id: string;
@@ -62,8 +62,7 @@ test('two dresses of one cloth are laid together, bought for once, and each chal
   await page.goto('/');
   await expect(page.getByText(`Nº ${first.number}, ${second.number}`)).toBeVisible();
   // Once one is under the chalk it stays where it lies.
-  const chalk = await request.patch(`/api/tickets/${second.id}/chalk`, { data: { version: theirs.version, chalked: { 'skirt-front': 1 } } }); // prettier-ignore
-  expect(chalk.status()).toBe(200);
+  await bringTable(request, second.id, { chalked: { 'skirt-front': 1 } });
   await page.goto(`/tickets/${first.id}/lay?cloth=outer`);
   await expect(page.getByText(/being chalked/)).toBeVisible({ timeout: 30_000 });
   await other.uncheck();

@@ -128,6 +128,8 @@ export interface Ticket extends TicketContent {
   readonly client: TicketClient;
   /** Rises with every change; a stale write is refused. */
   readonly version: number;
+  /** Rises with everything that is done at the table. */
+  readonly tableVersion: number;
   /** Since when its pieces are frozen, and by which version of core they were drafted; null until chalking starts. */
   readonly frozen: { readonly at: string; readonly core: string } | null;
   /** How many stops its draft had when it was last changed, without those signed off; what lists know of the draft. */

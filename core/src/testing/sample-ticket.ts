@@ -21,6 +21,7 @@ export const sampleTicket = (change: Partial<Ticket> = {}): Ticket => ({
   marksInAll: 0,
   cut: [],
   version: 1,
+  tableVersion: 0,
   stops: 0,
   frozen: null,
   history: { place: 0, undo: null, redo: null },

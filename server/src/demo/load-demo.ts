@@ -8,29 +8,30 @@ import type { SequenceId } from '@ample-bolt/core/measures/sequences';
 import { usualObservations } from '@ample-bolt/core/measures/measure-set';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { noEntries } from '@ample-bolt/core/shop/home-set';
+import { eventsTowards } from '@ample-bolt/core/shop/table-event';
 import { findingKey, openStops } from '@ample-bolt/core/shop/sign-off';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { addDays } from 'date-fns';
-import { ClientModel } from '../features/clients/client-model.ts';
+import { inTransaction } from '../db/in-transaction.ts';
 import { listClients } from '../features/clients/client-repository.ts';
 import { takeInClients } from '../features/clients/client-table.ts';
 import { enterAsGuest, sendAsGuest } from '../features/home/guest.ts';
 import { HomeLinkModel } from '../features/home/home-model.ts';
 import { hashOf, newToken } from '../features/home/token.ts';
-import { MeasureSetModel, TicketModel } from '../features/tickets/ticket-model.ts';
+import { TicketModel } from '../features/tickets/ticket-model.ts';
 import {
   draftTicket,
   marksOf,
   openTicket,
-  setChalk,
   setChoices,
   setCloths,
-  setCut,
   setFigures,
   setMeasures,
   setRules,
   setSignOffs,
 } from '../features/tickets/ticket-service.ts';
+import { stamp } from '../features/tickets/ticket-changes.ts';
+import { noteAtTable } from '../features/tickets/ticket-table.ts';
 import { setLay } from '../features/tickets/ticket-lays.ts';
 import { house, setHouseRules } from '../features/house/house-service.ts';
 import {
@@ -131,9 +132,13 @@ async function enter(demo: DemoTicket, today: Date): Promise<void> {
   const { id } = ticket;
   for (const [role, fold] of Object.entries(demo.lays ?? {}) as [ClothRole, Fold][])
     ticket = await setLay(id, { version: ticket.version, role, lay: layOf(ticket, role, fold) });
-  if (demo.chalked !== undefined)
-    ticket = await setChalk(id, { version: ticket.version, chalked: chalkedSoFar(ticket, demo.chalked) });
-  if (demo.cut !== undefined) await setCut(id, { version: ticket.version, cut: cutSoFar(ticket, demo.cut) });
+  const { chalked, cut } = demo;
+  const work = {
+    chalked: chalked === undefined ? {} : chalkedSoFar(ticket, chalked),
+    cut: cut === undefined ? [] : cutSoFar(ticket, cut),
+  };
+  const events = eventsTowards(ticket.lays, ticket, work, stamp(demo.takenBy ?? ''));
+  if (events.length > 0) await noteAtTable(id, events);
 }
 
 /** The older book as the table that a shop would bring. */
@@ -183,7 +188,7 @@ const OLDER_TICKETS = 4;
 /** Fills an empty database with the demo, all of it or nothing; says whether it did. */
 export async function loadDemo(today: Date): Promise<boolean> {
   if ((await listClients()).length > 0) return false;
-  try {
+  await inTransaction(TicketModel.sequelize, async () => {
     const [before, after] = [demoTickets.slice(0, OLDER_TICKETS), demoTickets.slice(OLDER_TICKETS)];
     for (const demo of before) await enter(demo, today);
     await setHouseRules({ ...demoHouse, version: (await house()).version });
@@ -191,11 +196,6 @@ export async function loadDemo(today: Date): Promise<boolean> {
     await takeInClients(olderBook(today), 'in');
     await sendFromHome();
     await makeExpiredLink(today);
-  } catch (error) {
-    await MeasureSetModel.destroy({ where: {} });
-    await TicketModel.destroy({ where: {} });
-    await ClientModel.destroy({ where: {} });
-    throw error;
-  }
+  });
   return true;
 }

@@ -2,7 +2,9 @@ import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import { layPiecesOn } from '@ample-bolt/core/lay/model/layable';
 import type { Fold, Lay } from '@ample-bolt/core/lay/model/lay';
 import { planForWork } from '@ample-bolt/core/lay/plan/plan-lay';
+import { eventsTowards, type TableWork } from '@ample-bolt/core/shop/table-event';
 import { orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
+import { stamp } from '../features/tickets/ticket-changes.ts';
 import type { TestApp } from './test-app.ts';
 
 /** A problem+json answer, as tests look at it. */
@@ -75,5 +77,12 @@ export function ticketClient(app: TestApp) {
   };
   const get = async (id: string): Promise<Ticket> =>
     (await app.agent.get(`/api/tickets/${id}`)).body as Ticket;
-  return { open, put, edit, measured, get };
+  /** Brings the table to a state, as a device would, and gives the ticket as it is then. */
+  const table = async (id: string, work: Partial<TableWork>) => {
+    const ticket = await get(id);
+    const events = eventsTowards(ticket.lays, ticket, { ...ticket, ...work }, stamp(''));
+    await app.agent.post(`/api/tickets/${id}/table`).send({ events });
+    return get(id);
+  };
+  return { open, put, edit, measured, get, table };
 }

@@ -20,6 +20,12 @@ export class ApiProblem extends Error {
   }
 }
 
+/** Answers of what stands between here and the shop computer, or of one that is just starting. */
+const OUT_OF_REACH: readonly number[] = [0, 502, 503, 504];
+
+export const isOutOfReach = (error: unknown): boolean =>
+  error instanceof ApiProblem && OUT_OF_REACH.includes(error.status);
+
 async function request<T>(url: string, init?: RequestInit): Promise<T> {
   let response: Response;
   try {

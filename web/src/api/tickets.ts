@@ -2,8 +2,10 @@ import type { Draft } from '@ample-bolt/core/drafting/draft';
 import type { Purchase } from '@ample-bolt/core/lay/model/lay';
 import type { TicketProgress } from '@ample-bolt/core/shop/stations';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import type { TableEvent } from '@ample-bolt/core/shop/table-event';
 import type { Ticket, TicketContent } from '@ample-bolt/core/shop/ticket';
 import useSWR from 'swr';
+import type { StoredTable } from '../writes/table-line.ts';
 import { send } from './fetcher.ts';
 
 export const LIST = '/api/tickets';
@@ -77,3 +79,10 @@ export const openFromOrder = (ticket: {
 }): Promise<Ticket> => send<Ticket>('POST', `${LIST}/order`, ticket);
 
 export const openTicket = (ticket: NewTicket): Promise<Ticket> => send<Ticket>('POST', LIST, ticket);
+
+/** The table of a ticket; looked at again every few seconds, as others may chalk at it too. */
+export const useTable = (id: string) =>
+  useSWR<StoredTable, Error>(`${ticketKey(id)}/table`, { refreshInterval: 4000 });
+
+export const sendEvents = (id: string, events: readonly TableEvent[]) =>
+  send<StoredTable & { readonly refused: readonly string[] }>('POST', `${ticketKey(id)}/table`, { events });

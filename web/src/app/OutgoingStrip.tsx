@@ -2,7 +2,7 @@ import { useEffect } from 'react';
 import { Link, useMatch } from 'react-router';
 import { useKeepsNothing } from '../ui/kept-context.ts';
 import { useOnline } from '../ui/use-online.ts';
-import { useOutgoing, useStanding } from '../writes/outgoing-context.ts';
+import { useOutgoing, useStanding, useTablesStanding } from '../writes/outgoing-context.ts';
 import { paths } from './paths.ts';
 
 /** How often the shop computer is tried while it is out of reach, ms. */
@@ -15,12 +15,13 @@ export function OutgoingStrip() {
   const online = useOnline();
   const outgoing = useOutgoing();
   const standing = useStanding();
+  const tables = useTablesStanding().filter((table) => table.offline);
   const offline = standing.filter(({ held }) => held?.kind === 'offline');
   // The ticket's own pages ask by themselves.
   const here = useMatch('/tickets/:id/*')?.params.id;
   const asking = standing.filter(({ held, known }) => held && held.kind !== 'offline' && known.id !== here);
   const keepsNothing = useKeepsNothing();
-  const isTrying = offline.length > 0;
+  const isTrying = offline.length + tables.length > 0;
   useEffect(() => {
     if (!isTrying) return;
     const timer = setInterval(outgoing.retry, AGAIN);
@@ -30,7 +31,7 @@ export function OutgoingStrip() {
     window.addEventListener('online', outgoing.retry);
     return () => window.removeEventListener('online', outgoing.retry);
   }, [outgoing]);
-  const waiting = offline.reduce((sum, line) => sum + line.waiting.length, 0);
+  const waiting = [...offline, ...tables].reduce((sum, line) => sum + line.waiting.length, 0);
   const bar = 'flex shrink-0 flex-wrap items-center gap-x-4 px-6 py-2 font-semibold max-md:px-3';
   return (
     <>

@@ -1,16 +1,18 @@
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { mutate, SWRConfig } from 'swr';
 import { fetcher } from '../api/fetcher.ts';
-import { LIST, ticketKey } from '../api/tickets.ts';
+import { LIST, sendEvents, ticketKey } from '../api/tickets.ts';
 import { HeadingContext } from '../ui/heading-context.ts';
 import { KeptContext } from '../ui/kept-context.ts';
 import { openKeptStore } from '../ui/kept-store.ts';
-import { lineStore } from '../writes/line-store.ts';
+import { lineStore, tableStore } from '../writes/line-store.ts';
 import { OutgoingContext } from '../writes/outgoing-context.ts';
 import { outgoing } from '../writes/outgoing.ts';
+import { withTable } from '../writes/with-table.ts';
 import { sendChange } from '../writes/send-change.ts';
 import { router } from './routes.tsx';
 import './theme.css';
@@ -23,6 +25,16 @@ const heading = (): string => (router.state.navigation.location ?? router.state.
 const kept = await openKeptStore(Date.now());
 const lines = outgoing({
   send: sendChange,
+  tables: {
+    send: sendEvents,
+    store: tableStore(kept.fail),
+    onStored: (id, table) => {
+      void mutate(`${ticketKey(id)}/table`, table, { revalidate: false });
+      void mutate<Ticket>(ticketKey(id), (ticket) => ticket && withTable(ticket, table), {
+        revalidate: false,
+      });
+    },
+  },
   store: lineStore(kept.fail),
   show: (ticket) => {
     void mutate(ticketKey(ticket.id), ticket, { revalidate: false });

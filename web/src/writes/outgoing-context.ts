@@ -1,5 +1,6 @@
 import { createContext, useContext, useSyncExternalStore } from 'react';
 import type { Outgoing } from './outgoing.ts';
+import type { TableLineState } from './table-line.ts';
 import type { LineState } from './ticket-line.ts';
 
 export const OutgoingContext = createContext<Outgoing | undefined>(undefined);
@@ -21,4 +22,15 @@ export function useStanding(): readonly LineState[] {
 export function useLine(ticketId: string): LineState | undefined {
   const { subscribe, stateOf } = useOutgoing();
   return useSyncExternalStore(subscribe, () => stateOf(ticketId));
+}
+
+/** The table of one ticket, as far as it is not counted yet. */
+export function useTableLine(ticketId: string): TableLineState {
+  const { subscribe, tableOf } = useOutgoing();
+  return useSyncExternalStore(subscribe, () => tableOf(ticketId).state());
+}
+
+export function useTablesStanding(): readonly TableLineState[] {
+  const { subscribe, tablesStanding } = useOutgoing();
+  return useSyncExternalStore(subscribe, tablesStanding);
 }

@@ -1,25 +1,32 @@
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { tableLine, type TableLine, type TableLineDependencies, type TableLineState } from './table-line.ts';
 import { ticketLine, type LineDependencies, type LineState, type TicketLine } from './ticket-line.ts';
 
 /** Keeps what waits over a reload. */
-export interface LineStore {
-  readonly load: () => Promise<readonly LineState[]>;
-  readonly save: (state: LineState) => void;
+export interface LineStore<State> {
+  readonly load: () => Promise<readonly State[]>;
+  readonly save: (state: State) => void;
 }
 
 export interface OutgoingDependencies extends Pick<LineDependencies, 'send'> {
-  readonly store: LineStore;
+  readonly store: LineStore<LineState>;
+  readonly tables: Pick<TableLineDependencies, 'send' | 'onStored'> & {
+    readonly store: LineStore<TableLineState>;
+  };
   /** Puts a ticket on screen wherever it is shown. */
   readonly show: (ticket: Ticket) => void;
 }
 
-/** The lines of all tickets. */
+/** The lines of all tickets, and of their tables. */
 export interface Outgoing {
   /** The line of a ticket; what it knows is at least this ticket. */
   readonly lineOf: (ticket: Ticket) => TicketLine;
   /** Lines on which something waits, or has to be told. */
   readonly standing: () => readonly LineState[];
   readonly stateOf: (ticketId: string) => LineState | undefined;
+  readonly tableOf: (ticketId: string) => TableLine;
+  /** Tables of which something is not counted yet. */
+  readonly tablesStanding: () => readonly TableLineState[];
   readonly subscribe: (changed: () => void) => () => void;
   readonly retry: () => void;
   /** Goes on with what was left waiting when the page was last closed; before any line is asked for. */
@@ -40,13 +47,18 @@ function joined(states: readonly LineState[]): LineState[] {
   return [...byTicket.values()];
 }
 
-export function outgoing({ send, store, show }: OutgoingDependencies): Outgoing {
+export function outgoing({ send, store, show, tables }: OutgoingDependencies): Outgoing {
   const lines = new Map<string, TicketLine>();
+  const tableLines = new Map<string, TableLine>();
   const listeners = new Set<() => void>();
   let standing: readonly LineState[] = [];
+  let tablesStanding: readonly TableLineState[] = [];
 
   const refresh = () => {
     standing = [...lines.values()].map((line) => line.state()).filter(isStanding);
+    tablesStanding = [...tableLines.values()]
+      .map((table) => table.state())
+      .filter(({ waiting }) => waiting.length > 0);
     for (const changed of listeners) changed();
   };
   const open = (state: LineState): TicketLine => {
@@ -63,7 +75,22 @@ export function outgoing({ send, store, show }: OutgoingDependencies): Outgoing 
     lines.set(state.known.id, line);
     return line;
   };
+  const openTable = (state: TableLineState): TableLine => {
+    const table = tableLine(state, {
+      ...tables,
+      onState: (next) => {
+        tables.store.save(next);
+        refresh();
+      },
+    });
+    tableLines.set(state.ticketId, table);
+    return table;
+  };
+  const tableOf = (ticketId: string): TableLine =>
+    tableLines.get(ticketId) ?? openTable({ ticketId, waiting: [], offline: false, refusal: undefined });
   return {
+    tableOf,
+    tablesStanding: () => tablesStanding,
     lineOf: (ticket) =>
       lines.get(ticket.id) ?? open({ known: ticket, waiting: [], held: undefined, refusals: [] }),
     standing: () => standing,
@@ -74,9 +101,11 @@ export function outgoing({ send, store, show }: OutgoingDependencies): Outgoing 
     },
     retry: () => {
       for (const line of lines.values()) line.retry();
+      for (const table of tableLines.values()) table.retry();
     },
     resume: async () => {
       for (const state of joined(await store.load())) open(state).retry();
+      for (const { ticketId, waiting } of await tables.store.load()) tableOf(ticketId).add(waiting);
       refresh();
     },
   };

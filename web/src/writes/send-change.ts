@@ -18,8 +18,6 @@ export const sendChange: LineDependencies['send'] = (ticketId, { part, change },
     case 'figures':
     case 'sign-offs':
     case 'lay':
-    case 'chalk':
-    case 'cut':
     case 'place':
       return send<Ticket>('PATCH', `${address}/${part}`, { ...on, ...change });
   }

@@ -35,8 +35,6 @@ export interface TicketChanges {
     /** Tickets whose pieces are in it too. */
     readonly others?: readonly Pick<Ticket, 'id' | 'version'>[];
   };
-  readonly chalk: Pick<Ticket, 'chalked'>;
-  readonly cut: Pick<Ticket, 'cut'>;
   readonly place: { readonly place: number };
   /** What a client sent from home, taken as the next set. */
   readonly home: { readonly link: string };

@@ -26,6 +26,7 @@ const opened: Ticket = {
   marksInAll: 0,
   cut: [],
   version: 1,
+  tableVersion: 0,
   stops: 0,
   frozen: null,
   history: { place: 0, undo: null, redo: null },

@@ -1,6 +1,6 @@
 import { compareContents, type ContentChange } from '@ample-bolt/core/shop/compare-contents';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
-import { ApiProblem } from '../api/fetcher.ts';
+import { ApiProblem, isOutOfReach } from '../api/fetcher.ts';
 import { conflictsOf, touchedBy, type Conflict } from './touched.ts';
 import type { TicketChange } from './ticket-changes.ts';
 
@@ -63,12 +63,6 @@ const leftOut = (detail: string): ApiProblem => new ApiProblem(409, 'left-out', 
 /** Whether somebody decided against a change. */
 export const wasLeftOut = (error: unknown): boolean =>
   error instanceof ApiProblem && error.code === 'left-out';
-
-/** Answers of what stands between here and the shop computer, or of one that is just starting. */
-const OUT_OF_REACH: readonly number[] = [0, 502, 503, 504];
-
-const isOutOfReach = (error: unknown): boolean =>
-  error instanceof ApiProblem && OUT_OF_REACH.includes(error.status);
 
 interface Waiter {
   readonly resolve: (ticket: Ticket) => void;

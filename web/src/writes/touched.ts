@@ -81,9 +81,6 @@ export function touchedBy({ part, change }: TicketChange): readonly Touched[] | 
         { key: `cloth ${change.role}` },
         { key: `lay ${change.role}`, mine: change.lay ? 'yours' : 'none' },
       ];
-    case 'chalk':
-    case 'cut':
-      return [];
     case 'place':
       return undefined;
   }

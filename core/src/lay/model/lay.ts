@@ -71,6 +71,8 @@ export interface Beside {
 
 /** A proved arrangement of all pieces of one role on one cloth. */
 export interface Lay {
+  /** Which lay it is, once it is stored: what is chalked on it counts for no other. */
+  readonly id?: string | undefined;
   readonly role: ClothRole;
   readonly width: number;
   readonly usable: readonly [number, number];

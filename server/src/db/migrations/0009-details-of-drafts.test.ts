@@ -14,7 +14,7 @@ test('a draft that was frozen before says nothing of details, and keeps its piec
   const client = ticketClient(app);
   const ticket = await client.measured();
   const laid = (await client.put(ticket, 'lay', { role: 'outer', lay: outerLay(ticket) })).body;
-  await client.put(laid, 'chalk', { chalked: { 'bodice-front': 2 } });
+  await client.table(laid.id, { chalked: { 'bodice-front': 2 } });
   const frozen = async () => (await app.agent.get(`/api/tickets/${ticket.id}/frozen`)).body as Draft & { worn?: unknown };
   const now = await frozen();
   expect(now.details.length).toBeGreaterThan(0);

@@ -10,6 +10,7 @@ import { up as layRuns } from './0008-lay-runs.ts';
 import { up as detailsOfDrafts } from './0009-details-of-drafts.ts';
 import { up as partsHaveNames } from './0010-parts-have-names.ts';
 import { up as seamsByRuns } from './0011-seams-by-runs.ts';
+import { up as tableAndSteps } from './0012-table-and-steps.ts';
 
 /** In order; a migration that has run anywhere is never edited. */
 export const migrations: readonly { readonly name: string; readonly up: Migration }[] = [
@@ -24,4 +25,5 @@ export const migrations: readonly { readonly name: string; readonly up: Migratio
   { name: '0009-details-of-drafts', up: detailsOfDrafts },
   { name: '0010-parts-have-names', up: partsHaveNames },
   { name: '0011-seams-by-runs', up: seamsByRuns },
+  { name: '0012-table-and-steps', up: tableAndSteps },
 ];

@@ -2,10 +2,10 @@ import { readClientsCsv, writeClientsCsv, type ClientRow } from '@ample-bolt/cor
 import { usualObservations } from '@ample-bolt/core/measures/measure-set';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { format } from 'date-fns';
-import type { Transaction } from 'sequelize';
 import { badInput, Problem } from '../../http/problem.ts';
 import { listSets } from '../tickets/ticket-repository.ts';
 import { MeasureSetModel } from '../tickets/ticket-model.ts';
+import { inTransaction } from '../../db/in-transaction.ts';
 import { ClientModel } from './client-model.ts';
 import { listClients } from './client-repository.ts';
 
@@ -27,9 +27,9 @@ export interface TakenIn {
   readonly known: number;
 }
 
-async function ownerOf({ name, kind }: ClientRow, transaction: Transaction): Promise<[ClientModel, boolean]> {
-  const known = await ClientModel.findOne({ where: { name }, order: [['createdAt', 'ASC']], transaction });
-  return known ? [known, false] : [await ClientModel.create({ name, kind }, { transaction }), true];
+async function ownerOf({ name, kind }: ClientRow): Promise<[ClientModel, boolean]> {
+  const known = await ClientModel.findOne({ where: { name }, order: [['createdAt', 'ASC']] });
+  return known ? [known, false] : [await ClientModel.create({ name, kind }), true];
 }
 
 /** The millimetres of a set, so that two can be held against each other. */
@@ -42,22 +42,19 @@ const figuresOf = (values: ClientRow['values']): string =>
     ),
   );
 
-async function addSet(clientId: string, row: ClientRow, transaction: Transaction): Promise<boolean> {
-  const sameDay = await MeasureSetModel.findAll({ where: { clientId, takenOn: row.takenOn }, transaction });
+async function addSet(clientId: string, row: ClientRow): Promise<boolean> {
+  const sameDay = await MeasureSetModel.findAll({ where: { clientId, takenOn: row.takenOn } });
   if (sameDay.some(({ values }) => figuresOf(values) === figuresOf(row.values))) return false;
-  await MeasureSetModel.create(
-    {
-      clientId,
-      ticketId: null,
-      source: 'file',
-      measuredFrom: row.from,
-      startLine: 'stitch',
-      observations: usualObservations,
-      takenOn: row.takenOn,
-      values: row.values,
-    },
-    { transaction },
-  );
+  await MeasureSetModel.create({
+    clientId,
+    ticketId: null,
+    source: 'file',
+    measuredFrom: row.from,
+    startLine: 'stitch',
+    observations: usualObservations,
+    takenOn: row.takenOn,
+    values: row.values,
+  });
   return true;
 }
 
@@ -67,11 +64,11 @@ export async function takeInClients(table: unknown, unit: Unit): Promise<TakenIn
     throw new Problem(415, 'not-a-table', 'Send a table as text/csv.', { field: 'table' });
   const rows = readClientsCsv(table, format(new Date(), 'yyyy-MM-dd'), unit);
   if (!rows.ok) throw badInput(rows.fault);
-  return ClientModel.sequelize!.transaction(async (transaction) => {
+  return inTransaction(ClientModel.sequelize, async () => {
     const taken = { clients: 0, sets: 0, known: 0 };
     for (const row of rows.value) {
-      const [{ id }, isNew] = await ownerOf(row, transaction);
-      const added = await addSet(id, row, transaction);
+      const [{ id }, isNew] = await ownerOf(row);
+      const added = await addSet(id, row);
       taken.clients += isNew ? 1 : 0;
       taken.sets += added ? 1 : 0;
       taken.known += added ? 0 : 1;

@@ -3,6 +3,7 @@ import { noEntries, setFromHome, type HomeLink } from '@ample-bolt/core/shop/hom
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { addDays, format } from 'date-fns';
 import type { Outbox } from '../../outbox/outbox.ts';
+import { inTransaction } from '../../db/in-transaction.ts';
 import { notFound, Problem } from '../../http/problem.ts';
 import { changeTicket, ticketById, type Versioned } from '../tickets/ticket-changes.ts';
 import { HomeLinkModel, HomePictureModel } from './home-model.ts';
@@ -83,7 +84,7 @@ export async function openLink(
 
 /** A link of this ticket, or 404. */
 async function linkOf(ticketId: string, linkId: string): Promise<HomeLinkModel> {
-  const row = await HomeLinkModel.findOne({ where: { id: linkId, ticketId } });
+  const row = await HomeLinkModel.findOne({ where: { id: linkId, ticketId }, lock: true });
   if (!row) throw notFound('private link on this ticket');
   return row;
 }
@@ -103,7 +104,10 @@ function sentOnly(link: HomeLinkModel): { sentAt: Date } {
 }
 
 /** Takes what the client sent as the ticket's next set; it can be undone like any change. */
-export async function acceptLink(ticketId: string, linkId: string, on: Versioned): Promise<Ticket> {
+export const acceptLink = (ticketId: string, linkId: string, on: Versioned): Promise<Ticket> =>
+  inTransaction(HomeLinkModel.sequelize, () => accept(ticketId, linkId, on));
+
+async function accept(ticketId: string, linkId: string, on: Versioned): Promise<Ticket> {
   const ticket = await ticketById(ticketId);
   const link = await linkOf(ticketId, linkId);
   const { sentAt } = sentOnly(link);
@@ -119,12 +123,13 @@ export async function acceptLink(ticketId: string, linkId: string, on: Versioned
 }
 
 /** Leaves what the client sent; her pictures are thrown away. */
-export async function refuseLink(ticketId: string, linkId: string): Promise<void> {
-  const link = await linkOf(ticketId, linkId);
-  sentOnly(link);
-  await HomePictureModel.destroy({ where: { linkId: link.id } });
-  await link.update({ state: 'refused' });
-}
+export const refuseLink = (ticketId: string, linkId: string): Promise<void> =>
+  inTransaction(HomeLinkModel.sequelize, async () => {
+    const link = await linkOf(ticketId, linkId);
+    sentOnly(link);
+    await HomePictureModel.destroy({ where: { linkId: link.id } });
+    await link.update({ state: 'refused' });
+  });
 
 export async function pictureOf(ticketId: string, linkId: string, pictureId: string): Promise<Buffer> {
   const link = await linkOf(ticketId, linkId);

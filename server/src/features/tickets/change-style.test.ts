@@ -69,7 +69,7 @@ describe('another style for a ticket', () => {
   test('once chalking has begun it asks first', async () => {
     const ticket = await agreed();
     const laid = (await client.put(ticket, 'lay', { role: 'outer', lay: outerLay(ticket) })).body;
-    const chalked = (await client.put(laid, 'chalk', { chalked: { 'bodice-front': 3 } })).body;
+    const chalked = await client.table(laid.id, { chalked: { 'bodice-front': 3 } });
     const { status, body } = await client.put(chalked, 'style', { styleId: 'waistcoat' });
     expect([status, body.code]).toEqual([423, 'frozen']);
     const released = await client.put(chalked, 'style', { styleId: 'waistcoat', release: true });

@@ -7,6 +7,7 @@ import { findingKey, openStops, type SignOffs } from '@ample-bolt/core/shop/sign
 import { readParts } from '@ample-bolt/core/formats/order/read-parts';
 import { readOrder } from '@ample-bolt/core/formats/order/read-order';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { inTransaction } from '../../db/in-transaction.ts';
 import { badInput } from '../../http/problem.ts';
 import { listClients } from '../clients/client-repository.ts';
 import {
@@ -52,13 +53,10 @@ export async function openFromOrder({ title, dueOn, order }: OrderedTicket): Pro
   const name = client.name.trim() || 'Unnamed';
   const known = (await listClients()).find((each) => each.name === name);
   const owner = known ? { id: known.id } : { name, kind: client.kind };
-  const ticket = await openTicket({ title, dueOn, unit, styleId: style.id, client: owner });
-  try {
-    return await enter(ticket, order as OrderFile, checked.value);
-  } catch (error) {
-    await TicketModel.destroy({ where: { id: ticket.id } });
-    throw error;
-  }
+  return inTransaction(TicketModel.sequelize, async () => {
+    const ticket = await openTicket({ title, dueOn, unit, styleId: style.id, client: owner });
+    return enter(ticket, order as OrderFile, checked.value);
+  });
 }
 
 /** Everything that the file says, entered on a ticket that was just opened. */

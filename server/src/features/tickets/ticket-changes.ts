@@ -1,14 +1,23 @@
+import { randomUUID } from 'node:crypto';
 import { pieceOfCut } from '@ample-bolt/core/shop/cut-id';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import { changedPieces } from '@ample-bolt/core/shop/changed-pieces';
 import { compareContents } from '@ample-bolt/core/shop/compare-contents';
 import { openStops } from '@ample-bolt/core/shop/sign-off';
+import {
+  eventsTowards,
+  layIdsOf,
+  type Stamp,
+  type TableEvent,
+  type TableWork,
+} from '@ample-bolt/core/shop/table-event';
 import { orderOfTicket, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
 import { coreVersion } from '@ample-bolt/core/version';
 import { stepWords } from '@ample-bolt/core/words/change-words';
 import { pieceName } from '@ample-bolt/core/words/names';
 import { notFound, Problem } from '../../http/problem.ts';
+import { workOn } from './table-repository.ts';
 import {
   findTicket,
   frozenDraftOf,
@@ -46,6 +55,8 @@ export const contentOf = (ticket: Ticket): TicketContent => ({
 /** A change made on a version; `release` takes it on oneself that pieces under the chalk are drawn anew. */
 export interface Versioned {
   readonly version: number;
+  /** Whose change it is, as the device was told. */
+  readonly by?: string | undefined;
   readonly release?: boolean | undefined;
 }
 
@@ -56,6 +67,11 @@ const stale = (current: Ticket): Problem =>
     'This ticket was changed elsewhere in the meantime; look at the newer version and enter yours again.',
     { extra: { current } },
   );
+
+/** Marks events as made at this moment. */
+export const stamp =
+  (by: string, at = new Date().toISOString()) =>
+  (): Stamp => ({ id: randomUUID(), at, by });
 
 /** A piece that is under the chalk, and how far. */
 interface TouchedPiece {
@@ -76,19 +92,15 @@ function touchedWords(touched: readonly TouchedPiece[]): string {
     .join(' ');
 }
 
-const withoutPieces = (
-  { chalked, cut, ...content }: TicketContent,
-  pieces: readonly string[],
-): TicketContent => ({
-  ...content,
+const withoutPieces = ({ chalked, cut }: TableWork, pieces: readonly string[]): TableWork => ({
   chalked: Object.fromEntries(Object.entries(chalked).filter(([piece]) => !pieces.includes(piece))),
   cut: cut.filter((id) => !pieces.includes(pieceOfCut(id))),
 });
 
-const hasChalk = ({ chalked, cut }: TicketContent): boolean =>
+export const hasChalk = ({ chalked, cut }: TableWork): boolean =>
   cut.length > 0 || Object.values(chalked).some((count) => count > 0);
 
-function draftOf(ticket: Ticket, content: TicketContent): Draft | undefined {
+export function draftOf(ticket: Ticket, content: TicketContent): Draft | undefined {
   const order = orderOfTicket({ ...ticket, ...content });
   return order && draftOrder(order);
 }
@@ -104,24 +116,17 @@ async function heldToFrozen(
   ticket: Ticket,
   next: TicketContent,
   release: boolean,
-): Promise<{ content: TicketContent; freezing: Freezing }> {
+): Promise<{ content: TicketContent; freezing: Freezing; rubbed: readonly TableEvent[] }> {
+  const as = (freezing: Freezing) => ({ content: next, freezing, rubbed: [] });
   const frozen = ticket.frozen ? await frozenDraftOf(ticket.id) : undefined;
   if (!frozen) {
     const draft = hasChalk(next) ? draftOf(ticket, next) : undefined;
-    return { content: next, freezing: draft ? { core: coreVersion, draft } : 'as-is' };
+    return as(draft ? { core: coreVersion, draft } : 'as-is');
   }
-  if (!hasChalk(next)) return { content: next, freezing: 'thaw' };
-  if (!redraws(ticket, next)) return { content: next, freezing: 'as-is' };
+  if (!redraws(ticket, next)) return as(hasChalk(next) ? 'as-is' : 'thaw');
   const draft = draftOf(ticket, next);
   const changed = changedPieces(frozen.pieces, draft?.pieces ?? []);
-  if (changed.length === 0) return { content: next, freezing: 'as-is' };
-  const touched = changed
-    .map((piece): TouchedPiece => ({
-      piece,
-      chalked: next.chalked[piece] ?? 0,
-      cut: next.cut.includes(piece),
-    }))
-    .filter(({ chalked, cut }) => chalked > 0 || cut);
+  const touched = touchedPieces(ticket, next, changed);
   if (touched.length > 0 && !release)
     throw new Problem(
       423,
@@ -129,33 +134,67 @@ async function heldToFrozen(
       `Chalking has begun, and this would draw pieces anew. ${touchedWords(touched)}`,
       { extra: { touched, changed } },
     );
-  const content = withoutPieces(next, changed);
-  return { content, freezing: hasChalk(content) && draft ? { core: coreVersion, draft } : 'thaw' };
+  const left = withoutPieces(next, changed);
+  const frozenAnew = changed.length > 0 && draft ? { core: coreVersion, draft } : 'as-is';
+  return {
+    content: { ...next, ...left },
+    freezing: hasChalk(left) ? frozenAnew : 'thaw',
+    rubbed: eventsTowards(next.lays, next, left, stamp('')),
+  };
+}
+
+/** Pieces under the chalk that would be drawn anew, or that would lie on no cloth any more. */
+function touchedPieces(ticket: TableWork, next: TableWork, changed: readonly string[]): TouchedPiece[] {
+  const chalked = Object.keys(ticket.chalked).filter((piece) => (ticket.chalked[piece] ?? 0) > 0);
+  const under = new Set([...chalked, ...ticket.cut.map(pieceOfCut)]);
+  const pieces = [...changed.filter((piece) => under.has(piece)), ...under];
+  const isKept = (piece: string) => next.chalked[piece] !== undefined || next.cut.includes(piece);
+  return [...new Set(pieces)]
+    .filter((piece) => changed.includes(piece) || !isKept(piece))
+    .map((piece) => ({ piece, chalked: ticket.chalked[piece] ?? 0, cut: ticket.cut.includes(piece) }));
 }
 
 /** Whether a change touches anything that a draft depends on. */
 const redraws = (ticket: Ticket, next: TicketContent): boolean =>
-  (['styleId', 'measures', 'choices', 'rules', 'figures'] as const).some(
-    (part) => JSON.stringify(ticket[part]) !== JSON.stringify(next[part]),
-  ) || joinsOf(ticket) !== joinsOf(next);
+  isOtherwise(ticket, next, ['styleId', 'measures', 'choices', 'rules', 'figures']) ||
+  joinsOf(ticket) !== joinsOf(next);
 
 /** Which pieces are cut with a join or from another cloth, as a text to compare; what else is known of a cloth draws nothing anew. */
 const joinsOf = ({ cloths }: Pick<TicketContent, 'cloths'>): string =>
   JSON.stringify(cloths.map(({ role, joined = [], takes = [] }) => [role, joined, takes]));
 
+/** Parts of a ticket that its findings depend on. */
+const findingInputs = ['styleId', 'measures', 'choices', 'rules', 'figures', 'cloths', 'signedOff'] as const;
+
+const isOtherwise = <Part extends keyof TicketContent>(
+  ticket: TicketContent,
+  next: TicketContent,
+  parts: readonly Part[],
+): boolean => parts.some((part) => JSON.stringify(ticket[part]) !== JSON.stringify(next[part]));
+
+/** A content with what is chalked and cut on its lays. */
+async function withWork(ticket: Ticket, next: TicketContent): Promise<TicketContent> {
+  const [own, lays] = [layIdsOf(ticket.lays), layIdsOf(next.lays)];
+  const same = own.length === lays.length && own.every((id) => lays.includes(id));
+  const { chalked, cut } = same ? ticket : await workOn(ticket.id, lays);
+  return { ...next, chalked, cut };
+}
+
 /** What is to be written of content made on a version; nothing where there is no step. */
 async function writeOf(
   ticket: Ticket,
-  { version, release = false }: Versioned,
-  next: TicketContent,
+  { version, release = false, by = '' }: Versioned,
+  wanted: TicketContent,
   stepFor: (content: TicketContent) => Step | undefined,
 ): Promise<VersionedWrite[]> {
   if (ticket.version !== version) throw stale(ticket);
-  const { content, freezing } = await heldToFrozen(ticket, next, release);
+  const next = await withWork(ticket, wanted);
+  const { content, freezing, rubbed } = await heldToFrozen(ticket, next, release);
   const step = stepFor(content);
   if (!step) return [];
-  const stops = step.kind === 'within' ? undefined : stopsOf(ticket, content);
-  return [{ id: ticket.id, version, write: { content, stops, step, freezing } }];
+  const stops = isOtherwise(ticket, content, findingInputs) ? stopsOf(ticket, content) : undefined;
+  const { id, tableVersion } = ticket;
+  return [{ id, version, tableVersion, by, write: { content, stops, step, freezing, rubbed } }];
 }
 
 /** A ticket that shares a cloth is otherwise by now. */
@@ -169,20 +208,20 @@ export const shareChanged = ({ number }: Ticket): Problem =>
     },
   );
 
-/** Writes all or none: answers 409 where the first ticket, which is the one on screen, is otherwise by now. */
-async function writeAll(writes: readonly VersionedWrite[]): Promise<void> {
-  const changed = await writeTickets(writes);
-  if (changed === undefined) return;
-  const ticket = await ticketById(changed);
-  throw changed === writes[0]?.id ? stale(ticket) : shareChanged(ticket);
-}
+/** Marks that are chalked while a change is made come first, and it is made anew on them; so often at most. */
+const MOST_TRIES = 20;
 
-async function write(...change: Parameters<typeof writeOf>): Promise<Ticket> {
-  const [ticket] = change;
-  const writes = await writeOf(...change);
-  if (writes.length === 0) return ticket;
-  await writeAll(writes);
-  return ticketById(ticket.id);
+/** Makes writes of tickets as they are and writes all or none: answers 409 where the first, which is the one on screen, is otherwise by now. */
+async function writeAll(make: () => Promise<readonly VersionedWrite[]>): Promise<void> {
+  for (let tries = 0; tries < MOST_TRIES; tries++) {
+    const writes = await make();
+    const overtaken = await writeTickets(writes);
+    if (!overtaken) return;
+    if (overtaken.by === 'table') continue;
+    const ticket = await ticketById(overtaken.id);
+    throw overtaken.id === writes[0]?.id ? stale(ticket) : shareChanged(ticket);
+  }
+  throw new Problem(503, 'busy', 'The table is being chalked just now; try again.');
 }
 
 /** A change that can be undone, of a ticket as it is at a version. */
@@ -202,37 +241,36 @@ const newStep =
       : { kind: 'new', what: stepWords(changes, content.styleId, content.unit), before };
   };
 
-/** A change that can be undone. One that changes nothing is not written. */
-export function changeTicket(ticket: Ticket, on: Versioned, change: Partial<TicketContent>): Promise<Ticket> {
-  const before = contentOf(ticket);
-  return write(ticket, on, { ...before, ...change }, newStep(before));
+/** Changes of several tickets, all or none; each is a step of its own ticket. One that changes nothing is not written. */
+export function changeTickets(changes: readonly TicketChange[]): Promise<void> {
+  return writeAll(async () => {
+    const writes: VersionedWrite[] = [];
+    for (const { ticket, on, change } of changes) {
+      const now = await ticketById(ticket.id);
+      const before = contentOf(now);
+      writes.push(...(await writeOf(now, on, { ...before, ...change }, newStep(before))));
+    }
+    return writes;
+  });
 }
 
-/** Changes of several tickets, all or none; each is a step of its own ticket. */
-export async function changeTickets(changes: readonly TicketChange[]): Promise<void> {
-  const writes: VersionedWrite[] = [];
-  for (const { ticket, on, change } of changes) {
-    const before = contentOf(ticket);
-    writes.push(...(await writeOf(ticket, on, { ...before, ...change }, newStep(before))));
-  }
-  await writeAll(writes);
-}
-
-/** What happened at the table: chalk and shears are not undone by a key, but noted as they are. */
-export const noteOnTicket = (
+/** A change that can be undone. */
+export async function changeTicket(
   ticket: Ticket,
   on: Versioned,
-  change: Partial<Pick<TicketContent, 'chalked' | 'cut'>>,
-): Promise<Ticket> => write(ticket, on, { ...contentOf(ticket), ...change }, () => ({ kind: 'within' }));
+  change: Partial<TicketContent>,
+): Promise<Ticket> {
+  await changeTickets([{ ticket, on, change }]);
+  return ticketById(ticket.id);
+}
 
-/** Goes to a step of the history. The chalk stays as it is on the cloth, unless the lays of that step are others. */
-export function goToStep(
-  ticket: Ticket,
+/** Goes to a step of the history. What is chalked and cut follows the lays of that step. */
+export async function goToStep(
+  { id }: Ticket,
   on: Versioned,
   place: number,
   there: TicketContent,
 ): Promise<Ticket> {
-  const sameLays = JSON.stringify(ticket.lays) === JSON.stringify(there.lays);
-  const { chalked, cut, marksInAll } = sameLays ? ticket : there;
-  return write(ticket, on, { ...there, chalked, cut, marksInAll }, () => ({ kind: 'to', place }));
+  await writeAll(async () => writeOf(await ticketById(id), on, there, () => ({ kind: 'to', place })));
+  return ticketById(id);
 }

@@ -132,7 +132,7 @@ describe('the history of a ticket', () => {
     const chalking = async () => {
       const ticket = await client.measured();
       const laid = (await client.put(ticket, 'lay', { role: 'outer', lay: outerLay(ticket) })).body;
-      return (await client.put(laid, 'chalk', { chalked: { 'skirt-front': 6, 'skirt-back': 2 } })).body;
+      return await client.table(laid.id, { chalked: { 'skirt-front': 6, 'skirt-back': 2 } });
     };
 
     test('pieces freeze with the first mark, and chalking is no step of its own', async () => {
@@ -141,13 +141,13 @@ describe('the history of a ticket', () => {
       expect(ticket.history.undo).toContain('lay');
       const frozen = await app.agent.get(`/api/tickets/${ticket.id}/frozen`);
       expect((frozen.body as { pieces: unknown[] }).pieces).toHaveLength(12);
-      const rubbed = (await client.put(ticket, 'chalk', { chalked: {} })).body;
+      const rubbed = await client.table(ticket.id, { chalked: {} });
       expect(rubbed.frozen).toBeNull();
       expect((await app.agent.get(`/api/tickets/${ticket.id}/frozen`)).status).toBe(404);
     });
 
     test('a change that redraws a chalked piece asks first, and says what is chalked and cut', async () => {
-      const cut = (await client.put(await chalking(), 'cut', { cut: ['skirt-front'] })).body;
+      const cut = await client.table((await chalking()).id, { cut: ['skirt-front'] });
       const asked = await client.put(cut, 'choices', { choices: { length: '40' } });
       expect(asked).toMatchObject({
         status: 423,
@@ -164,8 +164,7 @@ describe('the history of a ticket', () => {
 
     test('only the pieces that change lose their chalk', async () => {
       const begun = await chalking();
-      const ticket = (await client.put(begun, 'chalk', { chalked: { 'skirt-front': 6, 'bodice-back': 3 } }))
-        .body;
+      const ticket = await client.table(begun.id, { chalked: { 'skirt-front': 6, 'bodice-back': 3 } });
       const released = (await client.put(ticket, 'choices', { choices: { length: '40' }, release: true }))
         .body;
       expect(released.chalked).toEqual({ 'bodice-back': 3 });
@@ -175,12 +174,12 @@ describe('the history of a ticket', () => {
     test('a join that would draw a chalked facing anew is asked about; one that is not chalked is joined', async () => {
       const begun = await chalking();
       const joined = { cloths: [{ role: 'outer', name: 'Teal', width: '45in', joined: ['facing-front'] }] };
-      const chalked = (await client.put(begun, 'chalk', { chalked: { 'facing-front': 2 } })).body;
+      const chalked = await client.table(begun.id, { chalked: { 'facing-front': 2 } });
       expect((await client.put(chalked, 'cloths', joined)).body).toMatchObject({
         status: 423,
         touched: [{ piece: 'facing-front', chalked: 2 }],
       });
-      const other = (await client.put(chalked, 'chalk', { chalked: { 'skirt-front': 2 } })).body;
+      const other = await client.table(chalked.id, { chalked: { 'skirt-front': 2 } });
       const { status, body } = await client.put(other, 'cloths', joined);
       expect(status).toBe(200);
       expect(body.chalked).toEqual({ 'skirt-front': 2 });
@@ -212,7 +211,12 @@ describe('the history of a ticket', () => {
       ).body as Ticket;
       const undone = (await goTo(renamed, ticket.history.place)).body;
       expect(undone).toMatchObject({ title: 'Test dress', chalked: ticket.chalked });
-      expect((await goTo(undone, 0)).status).toBe(200);
+      // Before it was laid nothing could be chalked: that asks, and what was chalked is there again with the lay.
+      expect((await goTo(undone, 0)).body.code).toBe('frozen');
+      const before = (await goTo(undone, 0, { release: true })).body;
+      expect([before.chalked, before.lays, before.frozen]).toEqual([{}, {}, null]);
+      const again = (await goTo(before, ticket.history.place)).body;
+      expect([again.chalked, again.frozen !== null]).toEqual([ticket.chalked, true]);
     });
   });
 });

@@ -97,7 +97,7 @@ describe('tickets of one cloth', () => {
       404,
     );
     const laid = (await client.put(second, 'lay', { role: 'outer', lay: outerLay(second) })).body;
-    const chalked = (await client.put(laid, 'chalk', { chalked: { 'bodice-front': 1 } })).body;
+    const chalked = await client.table(laid.id, { chalked: { 'bodice-front': 1 } });
     const refused = await send([versionOf(chalked)]);
     expect([refused.status, refused.body.code]).toEqual([422, 'being-chalked']);
     expect((await client.get(first.id)).lays).toEqual({});

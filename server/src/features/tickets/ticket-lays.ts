@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { checkLay } from '@ample-bolt/core/lay/proof/check-lay';
 import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
@@ -8,7 +9,6 @@ import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { layFaultWords } from '@ample-bolt/core/words/lay-fault-words';
 import { purchaseUnit } from '@ample-bolt/core/lay/buy/buying';
-import { pieceOfCut } from '@ample-bolt/core/shop/cut-id';
 import { progressOf } from '@ample-bolt/core/shop/stations';
 import { orderOfTicket, type Lays, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
 import { Problem } from '../../http/problem.ts';
@@ -23,15 +23,6 @@ import { listTickets } from './ticket-repository.ts';
 import type { LayEdit } from './ticket-schemas.ts';
 import { draftToCut, marksOf } from './ticket-service.ts';
 
-/** Chalk and shears on the pieces of one cloth are forgotten when another lay is chosen for it. */
-function withoutChalkOn(ticket: Ticket, draft: Draft, role: string): Pick<TicketContent, 'chalked' | 'cut'> {
-  const ofRole = draft.pieces.filter(({ piece }) => piece.role === role).map(({ piece }) => piece.id);
-  return {
-    chalked: Object.fromEntries(Object.entries(ticket.chalked).filter(([piece]) => !ofRole.includes(piece))),
-    cut: ticket.cut.filter((id) => !ofRole.includes(pieceOfCut(id))),
-  };
-}
-
 const isChalked = (ticket: Ticket): boolean => progressOf(ticket).marksDone > 0;
 
 /** A ticket with a lay, only when that proves: against today's pieces and the ticket's own cloth. Null takes the cloth's lay away. */
@@ -39,12 +30,9 @@ async function withLay(ticket: Ticket, role: ClothRole, lay: Lay | null): Promis
   const draft = await draftToCut(ticket);
   if (lay) proveLay(ticket, draft, lay);
   const others = Object.fromEntries(Object.entries(ticket.lays).filter(([each]) => each !== role));
-  const lays: Lays = lay ? { ...others, [role]: lay } : others;
-  return {
-    lays,
-    marksInAll: marksOf(ticket, draft, lays).length,
-    ...withoutChalkOn(ticket, draft, role),
-  };
+  // Another lay, though every piece should lie where it did: what was chalked on the one before is rubbed out.
+  const lays: Lays = lay ? { ...others, [role]: { ...lay, id: randomUUID() } } : others;
+  return { lays, marksInAll: marksOf(ticket, draft, lays).length };
 }
 
 /** Tickets that were laid with some that now lie elsewhere: what is theirs stays where it is, without those beside it. */

@@ -37,6 +37,8 @@ export class TicketModel extends Model<InferAttributes<TicketModel>, InferCreati
   declare place: CreationOptional<number>;
   declare marksInAll: CreationOptional<number>;
   declare version: CreationOptional<number>;
+  /** Rises with everything that is done at the table. */
+  declare tableVersion: CreationOptional<number>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
   declare client?: NonAttribute<ClientModel>;
@@ -88,6 +90,7 @@ export function initTicketModels(sequelize: Sequelize): void {
       place: DataTypes.INTEGER,
       marksInAll: DataTypes.INTEGER,
       version: DataTypes.INTEGER,
+      tableVersion: DataTypes.INTEGER,
       ...stamps(),
     },
     { sequelize, tableName: 'tickets' },

@@ -1,8 +1,12 @@
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { inOrder, type ClientSet } from '@ample-bolt/core/shop/client-set';
+import type { TableEvent } from '@ample-bolt/core/shop/table-event';
 import { noMeasures, type MeasureSet, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
-import { Op, type Transaction } from 'sequelize';
+import jsonPatch from 'fast-json-patch';
+import { Op } from 'sequelize';
+import { inTransaction } from '../../db/in-transaction.ts';
 import { ClientModel } from '../clients/client-model.ts';
+import { noteEvents } from './table-repository.ts';
 import { MeasureSetModel, TicketModel } from './ticket-model.ts';
 import { FrozenDraftModel, TicketStateModel } from './ticket-state-model.ts';
 
@@ -58,6 +62,7 @@ function toTicket(row: TicketModel, steps: Steps = new Map()): Ticket {
     marksInAll: row.marksInAll,
     cut: row.cut,
     version: row.version,
+    tableVersion: row.tableVersion,
     stops: row.stops,
     frozen: frozenDraft ? { at: frozenDraft.frozenAt.toISOString(), core: frozenDraft.core } : null,
     history: {
@@ -121,21 +126,17 @@ export async function createTicket(
 }
 
 /** Writes the ticket's present set. Sets that were taken after it are gone: they were undone, and redo has them. */
-async function writeMeasures(
-  ticketId: string,
-  { from, revision, ...measures }: MeasureSet,
-  transaction: Transaction,
-): Promise<void> {
+async function writeMeasures(ticketId: string, { from, revision, ...measures }: MeasureSet): Promise<void> {
   const row = { ...measures, measuredFrom: from };
-  await MeasureSetModel.destroy({ where: { ticketId, revision: { [Op.gt]: revision } }, transaction });
-  const existing = await MeasureSetModel.findOne({ where: { ticketId, revision }, transaction });
+  await MeasureSetModel.destroy({ where: { ticketId, revision: { [Op.gt]: revision } } });
+  const existing = await MeasureSetModel.findOne({ where: { ticketId, revision } });
   if (existing) {
-    await existing.update(row, { transaction });
+    await existing.update(row);
     return;
   }
-  const ticket = await TicketModel.findByPk(ticketId, { attributes: ['id', 'clientId'], transaction });
+  const ticket = await TicketModel.findByPk(ticketId, { attributes: ['id', 'clientId'] });
   if (!ticket) throw new Error(`ticket ${ticketId} went away while its measures were written`);
-  await MeasureSetModel.create({ clientId: ticket.clientId, ticketId, revision, ...row }, { transaction });
+  await MeasureSetModel.create({ clientId: ticket.clientId, ticketId, revision, ...row });
 }
 
 /** Steps that are kept; older ones are dropped. */
@@ -145,8 +146,6 @@ const KEPT_STEPS = 120;
 export type Step =
   /** A change of its own, that can be undone; what was undone before it is gone. */
   | { readonly kind: 'new'; readonly what: string; readonly before: TicketContent }
-  /** What happened at the table: kept with the present step. */
-  | { readonly kind: 'within' }
   /** Back or on to a step that is kept. */
   | { readonly kind: 'to'; readonly place: number };
 
@@ -159,79 +158,109 @@ export interface TicketWrite {
   readonly stops: number | undefined;
   readonly step: Step;
   readonly freezing: Freezing;
+  /** Chalk that goes with pieces that are drawn anew. */
+  readonly rubbed: readonly TableEvent[];
 }
+
+/** What of a content steps are about: how far the table is follows from what was done there. */
+const inSteps = (content: TicketContent): object =>
+  JSON.parse(JSON.stringify({ ...content, chalked: undefined, cut: undefined })) as object;
 
 async function writeStep(
   ticketId: string,
   place: number,
   { content, step }: TicketWrite,
-  transaction: Transaction,
+  by: string,
 ): Promise<number> {
   switch (step.kind) {
-    case 'within':
-      await TicketStateModel.update({ content }, { where: { ticketId, place }, transaction });
-      return place;
     case 'to':
-      await TicketStateModel.update({ content }, { where: { ticketId, place: step.place }, transaction });
       return step.place;
     case 'new': {
       const next = place + 1;
       const dropped = { [Op.or]: [{ [Op.gt]: place }, { [Op.lte]: next - KEPT_STEPS }] };
-      await TicketStateModel.destroy({ where: { ticketId, place: dropped }, transaction });
+      await TicketStateModel.destroy({ where: { ticketId, place: dropped } });
       await TicketStateModel.findOrCreate({
         where: { ticketId, place },
-        defaults: { ticketId, place, what: 'Opened', content: step.before },
-        transaction,
+        defaults: { ticketId, place, what: 'Opened' },
       });
-      await TicketStateModel.create({ ticketId, place: next, what: step.what, content }, { transaction });
+      const [before, after] = [inSteps(step.before), inSteps(content)];
+      const [back, forth] = [jsonPatch.compare(after, before), jsonPatch.compare(before, after)];
+      await TicketStateModel.create({ ticketId, place: next, what: step.what, by, back, forth });
       return next;
     }
   }
 }
 
-async function writeFreezing(ticketId: string, freezing: Freezing, transaction: Transaction): Promise<void> {
+export const thaw = async (ticketId: string): Promise<void> => {
+  await FrozenDraftModel.destroy({ where: { ticketId } });
+};
+
+export const freeze = async (
+  ticketId: string,
+  frozen: { readonly core: string; readonly draft: Draft },
+): Promise<void> => {
+  await FrozenDraftModel.create({ ticketId, ...frozen });
+};
+
+async function writeFreezing(ticketId: string, freezing: Freezing): Promise<void> {
   if (freezing === 'as-is') return;
-  await FrozenDraftModel.destroy({ where: { ticketId }, transaction });
-  if (freezing !== 'thaw') await FrozenDraftModel.create({ ticketId, ...freezing }, { transaction });
+  await thaw(ticketId);
+  if (freezing !== 'thaw') await freeze(ticketId, freezing);
 }
 
 /** What is written of one ticket, on the version that the change was made on. */
 export interface VersionedWrite {
   readonly id: string;
   readonly version: number;
+  /** How far the table was when it was decided what the change does to it. */
+  readonly tableVersion: number;
+  /** Whose change it is, as the device was told. */
+  readonly by: string;
   readonly write: TicketWrite;
 }
 
-/** Whether the ticket still had its version, and was written. */
-async function writeOne({ id, version, write }: VersionedWrite, transaction: Transaction): Promise<boolean> {
-  const { measures, ...columns } = write.content;
-  const [count] = await TicketModel.update(
-    { ...columns, ...(write.stops !== undefined && { stops: write.stops }), version: version + 1 },
-    { where: { id, version }, transaction },
-  );
-  if (count !== 1) return false;
-  await writeMeasures(id, measures, transaction);
-  const row = await TicketModel.findByPk(id, { attributes: ['id', 'place'], transaction });
-  const place = await writeStep(id, row?.place ?? 0, write, transaction);
-  await TicketModel.update({ place }, { where: { id }, transaction });
-  await writeFreezing(id, write.freezing, transaction);
-  return true;
+/** A write that was not made: the ticket has another version by now, or somebody went on at its table meanwhile. */
+export interface Overtaken {
+  readonly id: string;
+  readonly by: 'version' | 'table';
 }
 
-/** Writes the content of tickets, all of them or, where one has not the version any more that its change was made on, none: gives that one's id. */
-export async function writeTickets(writes: readonly VersionedWrite[]): Promise<string | undefined> {
-  const transaction = await TicketModel.sequelize!.transaction();
+class NotWritten extends Error {
+  readonly overtaken: Overtaken;
+  constructor(overtaken: Overtaken) {
+    super(`ticket ${overtaken.id} was overtaken`);
+    this.overtaken = overtaken;
+  }
+}
+
+async function writeOne({ id, version, tableVersion, by, write }: VersionedWrite): Promise<void> {
+  const row = await TicketModel.findByPk(id, {
+    attributes: ['id', 'place', 'version', 'tableVersion'],
+    lock: true,
+  });
+  if (row?.version !== version) throw new NotWritten({ id, by: 'version' });
+  if (row.tableVersion !== tableVersion) throw new NotWritten({ id, by: 'table' });
+  const { measures, ...columns } = write.content;
+  await writeMeasures(id, measures);
+  await noteEvents(id, write.rubbed);
+  const place = await writeStep(id, row.place, write, by);
+  await TicketModel.update(
+    { ...columns, ...(write.stops !== undefined && { stops: write.stops }), place, version: version + 1 },
+    { where: { id } },
+  );
+  await writeFreezing(id, write.freezing);
+}
+
+/** Writes the content of tickets, all of them or none: gives the one that was overtaken. */
+export async function writeTickets(writes: readonly VersionedWrite[]): Promise<Overtaken | undefined> {
   try {
-    // In the order of their ids, so that two writes of the same tickets wait for each other.
-    for (const write of [...writes].sort((a, b) => a.id.localeCompare(b.id))) {
-      if (await writeOne(write, transaction)) continue;
-      await transaction.rollback();
-      return write.id;
-    }
-    await transaction.commit();
+    await inTransaction(TicketModel.sequelize, async () => {
+      // In the order of their ids, so that two writes of the same tickets wait for each other.
+      for (const write of [...writes].sort((a, b) => a.id.localeCompare(b.id))) await writeOne(write);
+    });
     return undefined;
   } catch (error) {
-    await transaction.rollback();
+    if (error instanceof NotWritten) return error.overtaken;
     throw error;
   }
 }
@@ -245,17 +274,41 @@ export interface TicketStep {
   readonly place: number;
   readonly what: string;
   readonly madeAt: string;
+  /** Whose it is; empty where nobody said. */
+  readonly by: string;
 }
 
 export async function listSteps(ticketId: string): Promise<TicketStep[]> {
   const states = await TicketStateModel.findAll({
-    attributes: ['place', 'what', 'madeAt'],
+    attributes: ['place', 'what', 'madeAt', 'by'],
     where: { ticketId },
     order: [['place', 'ASC']],
   });
-  return states.map(({ place, what, madeAt }) => ({ place, what, madeAt: madeAt.toISOString() }));
+  return states.map(({ place, what, madeAt, by }) => ({ place, what, madeAt: madeAt.toISOString(), by }));
 }
 
-export async function contentAt(ticketId: string, place: number): Promise<TicketContent | undefined> {
-  return (await TicketStateModel.findOne({ where: { ticketId, place } }))?.content;
+/** What a ticket held at a place of its history: its content now, with every step between undone, or done again. */
+export async function contentAt(
+  ticketId: string,
+  now: TicketContent,
+  from: number,
+  place: number,
+): Promise<TicketContent | undefined> {
+  const [least, most] = [Math.min(from, place), Math.max(from, place)];
+  const states = await TicketStateModel.findAll({
+    where: { ticketId, place: { [Op.between]: [least, most] } },
+    order: [['place', place < from ? 'DESC' : 'ASC']],
+  });
+  if (!states.some((state) => state.place === place)) return undefined;
+  const patches =
+    place < from
+      ? states.filter((state) => state.place > place).map(({ back }) => back)
+      : states.filter((state) => state.place > from).map(({ forth }) => forth);
+  const { chalked, cut } = now;
+  const there = patches.reduce<object>(
+    (content, patch) => jsonPatch.applyPatch(content, patch, false, true).newDocument,
+    inSteps(now),
+  );
+  // A patch of a content leads to a content.
+  return { ...(there as TicketContent), chalked, cut };
 }

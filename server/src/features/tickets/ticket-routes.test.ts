@@ -179,13 +179,13 @@ describe('tickets over HTTP', () => {
     const stored = await put('lay', { role: 'outer', lay });
     expect([stored.status, stored.body.detail]).toEqual([200, undefined]);
     expect(stored.body.marksInAll).toBeGreaterThan(50);
-    const chalked = await put('chalk', { chalked: { 'skirt-front': 3 } }, stored.body);
+    const chalked = await client.table(ticket.id, { chalked: { 'skirt-front': 3 } });
     const summaries = (await app.agent.get('/api/tickets')).body as {
       id: string;
       progress: { marksDone: number };
     }[];
     expect(summaries.find(({ id }) => id === ticket.id)?.progress.marksDone).toBe(3);
-    expect((await put('lay', { role: 'outer', lay: null }, chalked.body)).body).toMatchObject({
+    expect((await put('lay', { role: 'outer', lay: null }, chalked)).body).toMatchObject({
       lays: {},
       chalked: {},
       marksInAll: 0,

@@ -17,6 +17,7 @@ import { openFromOrder } from './open-from-order.ts';
 import * as schemas from './ticket-schemas.ts';
 import * as lays from './ticket-lays.ts';
 import * as service from './ticket-service.ts';
+import * as table from './ticket-table.ts';
 
 /** What each part of a ticket is changed by: PATCH /:id/PART with what changes, in a body of that shape. */
 const parts: { readonly [part: string]: (id: string, body: unknown) => Promise<Ticket> } = {
@@ -28,8 +29,6 @@ const parts: { readonly [part: string]: (id: string, body: unknown) => Promise<T
   'sign-offs': edit(schemas.signOffsEditSchema, service.setSignOffs),
   cloths: edit(schemas.clothsEditSchema, service.setCloths),
   lay: edit(schemas.layEditSchema, lays.setLay),
-  chalk: edit(schemas.chalkEditSchema, service.setChalk),
-  cut: edit(schemas.cutEditSchema, service.setCut),
   place: edit(schemas.placeEditSchema, service.setPlace),
 };
 
@@ -41,6 +40,7 @@ function edit<Edit>(schema: object, change: (id: string, body: Edit) => Promise<
 
 const readNew = validator<schemas.NewTicket>(schemas.newTicketSchema);
 const readOrdered = validator<schemas.OrderedTicket>(schemas.orderedTicketSchema);
+const readTable = validator<schemas.TableEdit>(schemas.tableEditSchema);
 const readEdit = validator<schemas.TicketEdit>(schemas.ticketEditSchema);
 
 /** The ticket's id from the address. */
@@ -69,6 +69,9 @@ function changeRoutes(router: Router): void {
   router.patch('/:id', async (request, response) => {
     response.json(await service.editTicket(idOf(request), readEdit(request.body)));
   });
+  router.post('/:id/table', async (request, response) => {
+    response.json(await table.noteAtTable(idOf(request), readTable(request.body).events));
+  });
   for (const [part, change] of Object.entries(parts)) {
     router.patch(`/:id/${part}`, async (request, response) => {
       response.json(await change(idOf(request), request.body));
@@ -92,6 +95,9 @@ function readRoutes(router: Router): void {
   });
   router.get('/:id/cloths/:role/pieces', async (request, response) => {
     response.json(await lays.sharedPieces(idOf(request), roleOf(request)));
+  });
+  router.get('/:id/table', async (request, response) => {
+    response.json(await table.tableAt(idOf(request)));
   });
   router.get('/:id/steps', async (request, response) => {
     response.json(await service.stepsOf(idOf(request)));

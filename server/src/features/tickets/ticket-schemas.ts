@@ -3,6 +3,7 @@ import { orderSchema } from '@ample-bolt/core/formats/order/order-schema';
 import { layWays, rotations, type Lay } from '@ample-bolt/core/lay/model/lay';
 import { PLEATS_MOST } from '@ample-bolt/core/worked-out/sample-garment';
 import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
+import type { TableEvent } from '@ample-bolt/core/shop/table-event';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { clientSchema, type NewClient } from '../clients/client-schema.ts';
@@ -57,8 +58,11 @@ export const orderedTicketSchema = {
   properties: { title, dueOn: day, order: { type: 'object' } },
 } as const;
 
-/** Taken with every change: the version it is made on, and whether pieces under the chalk may be drawn anew. */
-const on = { version, release: { type: 'boolean' } } as const;
+/** Whose change it is, as the device was told. */
+const by = { type: 'string', maxLength: 60 } as const;
+
+/** Taken with every change: the version it is made on, whose it is, and whether pieces under the chalk may be drawn anew. */
+const on = { version, by, release: { type: 'boolean' } } as const;
 
 export type TicketEdit = Versioned & Partial<Pick<Ticket, 'title' | 'dueOn' | 'unit' | 'remarks'>>;
 export const ticketEditSchema = {
@@ -223,23 +227,35 @@ export const layEditSchema = {
   },
 } as const;
 
-export type ChalkEdit = Versioned & Pick<Ticket, 'chalked'>;
-export const chalkEditSchema = {
+export interface TableEdit {
+  readonly events: readonly TableEvent[];
+}
+export const tableEditSchema = {
   type: 'object',
-  required: ['version', 'chalked'],
+  required: ['events'],
   additionalProperties: false,
   properties: {
-    ...on,
-    chalked: { type: 'object', additionalProperties: { type: 'integer', minimum: 0, maximum: 1000 } },
+    events: {
+      type: 'array',
+      minItems: 1,
+      maxItems: 1000,
+      items: {
+        type: 'object',
+        required: ['id', 'kind', 'on', 'mark', 'done', 'lay', 'at', 'by'],
+        additionalProperties: false,
+        properties: {
+          id: { type: 'string', format: 'uuid' },
+          kind: { enum: ['mark', 'cut'] },
+          on: { type: 'string', minLength: 1, maxLength: 80 },
+          mark: { type: 'integer', minimum: 0, maximum: 1000 },
+          done: { type: 'boolean' },
+          lay: { type: 'string', maxLength: 40 },
+          at: { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d\\.\\d{3}Z$' },
+          by,
+        },
+      },
+    },
   },
-} as const;
-
-export type CutEdit = Versioned & Pick<Ticket, 'cut'>;
-export const cutEditSchema = {
-  type: 'object',
-  required: ['version', 'cut'],
-  additionalProperties: false,
-  properties: { ...on, cut: { type: 'array', maxItems: 200, items: { type: 'string', maxLength: 80 } } },
 } as const;
 
 export type TicketRulesEdit = Versioned & { readonly rules: RuleTexts };

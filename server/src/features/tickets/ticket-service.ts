@@ -20,6 +20,7 @@ import { clothRoles } from '@ample-bolt/core/pieces/piece';
 import { randomUUID } from 'node:crypto';
 import { addDays, format } from 'date-fns';
 import { notFound, Problem } from '../../http/problem.ts';
+import { inTransaction } from '../../db/in-transaction.ts';
 import { createClient, findClient } from '../clients/client-repository.ts';
 import { ticketsWithSentSets } from '../home/home-links.ts';
 import { houseRules } from '../house/house-service.ts';
@@ -34,7 +35,8 @@ import {
   readMeasureEntries,
   readRuleEntries,
 } from './read-edits.ts';
-import { changeTicket, goToStep, noteOnTicket, ticketById } from './ticket-changes.ts';
+import { TicketModel } from './ticket-model.ts';
+import { changeTicket, contentOf, goToStep, ticketById } from './ticket-changes.ts';
 import {
   contentAt,
   createTicket,
@@ -44,10 +46,8 @@ import {
   type TicketStep,
 } from './ticket-repository.ts';
 import type {
-  ChalkEdit,
   ChoicesEdit,
   ClothsEdit,
-  CutEdit,
   FiguresEdit,
   MeasuresEdit,
   NewTicket,
@@ -129,7 +129,10 @@ export async function ticketSummaries(): Promise<TicketSummary[]> {
 }
 
 /** Opens a ticket, which keeps the house's rules as they are today. */
-export async function openTicket({ client, ...ticket }: NewTicket): Promise<Ticket> {
+export const openTicket = (ticket: NewTicket): Promise<Ticket> =>
+  inTransaction(TicketModel.sequelize, () => open(ticket));
+
+async function open({ client, ...ticket }: NewTicket): Promise<Ticket> {
   knownStyle(ticket.styleId);
   const owner =
     'id' in client
@@ -314,20 +317,13 @@ export async function frozenDraft(id: string): Promise<Draft> {
 export const marksOf = (ticket: Ticket, draft: Draft, lays: Lays): Mark[] =>
   chalkLaid(draft.pieces, chalkMannerOf(ticket), Object.values(lays), ticket.cloths);
 
-export async function setChalk(id: string, { chalked, ...on }: ChalkEdit): Promise<Ticket> {
-  return noteOnTicket(await ticketById(id), on, { chalked });
-}
-
-export async function setCut(id: string, { cut, ...on }: CutEdit): Promise<Ticket> {
-  return noteOnTicket(await ticketById(id), on, { cut: [...new Set(cut)] });
-}
-
 export async function stepsOf(id: string): Promise<TicketStep[]> {
   return listSteps((await ticketById(id)).id);
 }
 
 export async function stepContent(id: string, place: number): Promise<TicketContent> {
-  const content = await contentAt((await ticketById(id)).id, place);
+  const ticket = await ticketById(id);
+  const content = await contentAt(id, contentOf(ticket), ticket.history.place, place);
   if (!content) throw notFound('step in this ticket’s history');
   return content;
 }

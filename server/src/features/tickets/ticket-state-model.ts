@@ -1,5 +1,5 @@
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import type { TicketContent } from '@ample-bolt/core/shop/ticket';
+import type { Operation } from 'fast-json-patch';
 import {
   DataTypes,
   Model,
@@ -10,7 +10,7 @@ import {
 } from 'sequelize';
 import { TicketModel } from './ticket-model.ts';
 
-/** What a ticket held after one change: the steps that undo and redo walk, and the versions that are compared. */
+/** One change of a ticket, as what it changed: the steps that undo and redo walk, and the versions that are compared. */
 export class TicketStateModel extends Model<
   InferAttributes<TicketStateModel>,
   InferCreationAttributes<TicketStateModel>
@@ -19,7 +19,10 @@ export class TicketStateModel extends Model<
   declare place: number;
   /** The change that led here, in words. */
   declare what: string;
-  declare content: TicketContent;
+  declare by: CreationOptional<string>;
+  /** What leads back to the step before, and what led here from it: JSON Patch, RFC 6902. */
+  declare back: CreationOptional<Operation[]>;
+  declare forth: CreationOptional<Operation[]>;
   declare madeAt: CreationOptional<Date>;
 }
 
@@ -43,7 +46,9 @@ export function initTicketStateModels(sequelize: Sequelize): void {
       ticketId: ticketId(),
       place: { type: DataTypes.INTEGER, primaryKey: true },
       what: { type: DataTypes.TEXT, allowNull: false },
-      content: DataTypes.JSONB,
+      by: DataTypes.TEXT,
+      back: DataTypes.JSONB,
+      forth: DataTypes.JSONB,
       madeAt: DataTypes.DATE,
     },
     { sequelize, tableName: 'ticket_states', timestamps: false },

@@ -3,6 +3,7 @@ import type { Piece } from '@ample-bolt/core/pieces/piece';
 import { cutName, pieceName } from '@ample-bolt/core/words/names';
 import { Link } from 'react-router';
 import { paths } from '../../app/paths.ts';
+import type { PieceProgress } from './chalk-progress.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 
 interface ChalkHeaderProps {
@@ -12,12 +13,24 @@ interface ChalkHeaderProps {
   readonly inAll: number;
   readonly finished: boolean;
   readonly cutting: boolean;
+  readonly pieces: readonly PieceProgress[];
+  /** Takes another piece in hand. */
+  readonly onPiece: (piece: string) => void;
   /** Opens the list of pieces to cut; it stays open once all is chalked. */
   readonly onCut: (() => void) | undefined;
 }
 
 /** Which piece is in hand and how far its marks are. */
-export function ChalkHeader({ piece, mark, inAll, finished, cutting, onCut }: ChalkHeaderProps) {
+export function ChalkHeader({
+  piece,
+  mark,
+  inAll,
+  finished,
+  cutting,
+  pieces,
+  onPiece,
+  onCut,
+}: ChalkHeaderProps) {
   const { ticket } = useTicketContext();
   const cloth = ticket.cloths.find(({ role }) => role === piece.role);
   return (
@@ -30,7 +43,23 @@ export function ChalkHeader({ piece, mark, inAll, finished, cutting, onCut }: Ch
           ← Nº {ticket.number}
         </Link>
         <p className="min-w-0 grow leading-snug">
-          <span className="block text-lg">{cutting ? ticket.title : pieceName(piece.id)}</span>
+          {cutting ? (
+            <span className="block text-lg">{ticket.title}</span>
+          ) : (
+            <select
+              aria-label="Piece in hand"
+              value={piece.id}
+              onChange={({ target }) => onPiece(target.value)}
+              className="-ml-1 block min-h-8 max-w-full truncate rounded-soft bg-table text-lg text-chalk-line"
+            >
+              {pieces.map(({ piece: id, done, inAll: all }) => (
+                <option key={id} value={id} disabled={done >= all && id !== piece.id}>
+                  {pieceName(id)}
+                  {done >= all ? ', chalked' : done > 0 ? `, ${done} of ${all}` : ''}
+                </option>
+              ))}
+            </select>
+          )}
           <span className="block truncate text-[15px] text-chalk-soft">
             {cutting
               ? ticket.client.name

@@ -13,14 +13,21 @@ import { Held } from '../ticket/Held.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { chalkHeld } from './chalk-held.ts';
-import { chalkedUpTo, markInHandIndex } from './chalk-progress.ts';
+import {
+  markInHandIndex,
+  openMarks,
+  pieceBehind,
+  piecesInHand,
+  withMark,
+  withoutLast,
+} from './chalk-progress.ts';
 import { ChalkControls } from './ChalkControls.tsx';
 import { ChalkHeader } from './ChalkHeader.tsx';
 import { CutList } from './CutList.tsx';
 import { MarkDrawing } from './MarkDrawing.tsx';
 import { MarkPanel } from './MarkPanel.tsx';
 import { nextToCut, piecesToCut } from './pieces-to-cut.ts';
-import { useKeptPart } from './use-kept-part.ts';
+import { useTable } from './use-table.ts';
 
 export function ChalkPage() {
   const { ticket, drafted } = useTicketContext();
@@ -39,21 +46,27 @@ export function ChalkPage() {
 /** One mark at a time, drawn where it falls, its figures readable from across the table. */
 function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: readonly Mark[] }) {
   const navigate = useNavigate();
-  const { ticket, actions } = useTicketContext();
+  const { ticket } = useTicketContext();
   const { unit } = ticket;
-  const chalk = useKeptPart(`chalk-${ticket.id}`, ticket.chalked, (chalked) =>
-    actions.put('chalk', { chalked }),
-  );
-  const cut = useKeptPart(`cut-${ticket.id}`, ticket.cut, (pieces) => actions.put('cut', { cut: pieces }));
-  const failure = chalk.failure ?? cut.failure;
-  const index = markInHandIndex(marks, chalk.value);
-  const moveTo = (next: number) => chalk.set(chalkedUpTo(marks, Math.max(0, Math.min(marks.length, next))));
+  const { work, bringTo, refusal, dismiss } = useTable(ticket);
+  // Two can chalk one garment: each takes another piece in hand.
+  const [inHand, setInHand] = useState<string>();
+  const index = markInHandIndex(marks, work.chalked, inHand);
   const [zoomed, setZoomed] = useState(false);
   const [cutting, setCutting] = useState(false);
   const finished = index >= marks.length;
   const isWhole = isLaid(openCloths(ticket));
-  const forward = finished || cutting ? undefined : () => moveTo(index + 1);
-  const back = index === 0 || (cutting && !finished) ? undefined : () => moveTo(index - 1);
+  const now = marks[index];
+  const forward =
+    now === undefined || cutting ? undefined : () => bringTo({ chalked: withMark(work.chalked, now) });
+  const behind = pieceBehind(marks, work.chalked, index);
+  const back =
+    behind === undefined || (cutting && !finished)
+      ? undefined
+      : () => {
+          setInHand(behind);
+          bringTo({ chalked: withoutLast(work.chalked, behind) });
+        };
   const zoom = () => setZoomed(!zoomed);
   const next = { does: 'marked; next mark', act: forward };
   const before = { does: 'mark before', act: back };
@@ -67,7 +80,7 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
   });
   const showCuts = cutting || finished;
   const mark = marks[Math.min(index, marks.length - 1)];
-  const toCut = piecesToCut(draft, ticket.lays, cut.value, marks.slice(index));
+  const toCut = piecesToCut(draft, ticket.lays, work.cut, openMarks(marks, work.chalked));
   const drafted =
     (showCuts && nextToCut(toCut)) || draft.pieces.find(({ piece }) => piece.id === mark?.piece);
   if (!mark || !drafted) return null;
@@ -111,18 +124,36 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
           inAll={ofPiece.length}
           finished={finished}
           cutting={showCuts}
+          pieces={piecesInHand(marks, work.chalked)}
+          onPiece={setInHand}
           onCut={finished ? undefined : () => setCutting(!cutting)}
         />
         <div className="min-h-0 grow overflow-auto pt-6 max-md:pt-3" aria-live="polite">
           {showCuts ? (
-            <CutList pieces={toCut} cut={cut.value} isWhole={isWhole} unit={unit} onCut={cut.set} />
+            <CutList
+              pieces={toCut}
+              cut={work.cut}
+              isWhole={isWhole}
+              unit={unit}
+              onCut={(cut) => bringTo({ cut })}
+            />
           ) : (
             <MarkPanel mark={mark} unit={unit} />
           )}
         </div>
-        {failure && (
-          <p role="alert" className="mb-2 rounded-soft bg-madder px-3 py-2 text-white">
-            {failure} It goes with the next {showCuts ? 'piece' : 'mark'}.
+        {refusal && (
+          <p
+            role="alert"
+            className="mb-2 flex items-center gap-3 rounded-soft bg-madder px-3 py-2 text-white"
+          >
+            <span className="grow">{refusal}</span>
+            <button
+              type="button"
+              onClick={dismiss}
+              className="min-h-11 rounded-soft border border-white px-3"
+            >
+              Understood
+            </button>
           </p>
         )}
         <ChalkControls

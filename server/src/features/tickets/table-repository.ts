@@ -1,0 +1,69 @@
+import { workOf, type TableEvent, type TableWork } from '@ample-bolt/core/shop/table-event';
+import { QueryTypes } from 'sequelize';
+import { TableEventModel } from './table-model.ts';
+import { TicketModel } from './ticket-model.ts';
+
+const toEvent = ({ id, lay, kind, on, mark, done, at, by }: TableEventModel): TableEvent => ({
+  id,
+  lay,
+  kind,
+  on,
+  mark,
+  done,
+  at,
+  by,
+});
+
+/** How far the table is on these lays. */
+export async function workOn(ticketId: string, lays: readonly string[]): Promise<TableWork> {
+  if (lays.length === 0) return { chalked: {}, cut: [] };
+  return workOf((await TableEventModel.findAll({ where: { ticketId, lay: [...lays] } })).map(toEvent));
+}
+
+/** What of a ticket the table has to do with. */
+export interface TableState extends TableWork {
+  readonly lays: { readonly [role: string]: string };
+  /** Rises with everything that is done at the table. */
+  readonly tableVersion: number;
+  /** Since when pieces are frozen. */
+  readonly frozenAt: string | null;
+}
+
+/** The table of a ticket, without the rest of it; locked until the transaction is over where it is going to be written. */
+export async function tableOf(ticketId: string, lock = false): Promise<TableState | undefined> {
+  const [row] = await TicketModel.sequelize!.query<{
+    chalked: TableState['chalked'];
+    cut: TableState['cut'];
+    table_version: number;
+    lays: TableState['lays'];
+    frozen_at: Date | null;
+  }>(
+    `SELECT chalked, cut, table_version,
+            (SELECT COALESCE(jsonb_object_agg(role, lay->>'id'), '{}'::jsonb) FROM jsonb_each(lays) AS each(role, lay)) AS lays,
+            (SELECT frozen_at FROM frozen_drafts WHERE ticket_id = tickets.id) AS frozen_at
+       FROM tickets WHERE id = :ticketId ${lock ? 'FOR UPDATE OF tickets' : ''}`,
+    { type: QueryTypes.SELECT, replacements: { ticketId } },
+  );
+  if (!row) return undefined;
+  const { chalked, cut, lays } = row;
+  return {
+    chalked,
+    cut,
+    lays,
+    tableVersion: row.table_version,
+    frozenAt: row.frozen_at?.toISOString() ?? null,
+  };
+}
+
+/** Notes what was done at the table; an event that is known already is the same one, sent twice. */
+export async function noteEvents(ticketId: string, events: readonly TableEvent[]): Promise<void> {
+  await TableEventModel.bulkCreate(
+    events.map((event) => ({ ...event, ticketId })),
+    { ignoreDuplicates: true },
+  );
+}
+
+export async function writeWork(ticketId: string, { chalked, cut }: TableWork): Promise<void> {
+  await TicketModel.update({ chalked, cut }, { where: { id: ticketId }, silent: true });
+  await TicketModel.increment('tableVersion', { where: { id: ticketId }, silent: true });
+}

@@ -1,0 +1,48 @@
+import type { TableEvent, TableWork } from '@ample-bolt/core/shop/table-event';
+import { coreVersion } from '@ample-bolt/core/version';
+import { inTransaction } from '../../db/in-transaction.ts';
+import { notFound } from '../../http/problem.ts';
+import { noteEvents, tableOf, workOn, writeWork, type TableState } from './table-repository.ts';
+import { draftOf, hasChalk, ticketById } from './ticket-changes.ts';
+import { TicketModel } from './ticket-model.ts';
+import { freeze, thaw } from './ticket-repository.ts';
+
+/** The table after it was written. */
+export interface TableAnswer extends TableState {
+  /** Events of a lay that is no longer: they were not counted. */
+  readonly refused: readonly string[];
+}
+
+async function known(id: string, lock = false): Promise<TableState> {
+  const table = await tableOf(id, lock);
+  if (!table) throw notFound('ticket');
+  return table;
+}
+
+export const tableAt = (id: string): Promise<TableState> => known(id);
+
+/**
+ * Counts what devices did at the table, whichever order it arrives in. The pieces freeze with the first mark, and thaw when the
+ * last is rubbed out. An event on a lay that was replaced meanwhile is refused; the others count.
+ */
+export function noteAtTable(id: string, events: readonly TableEvent[]): Promise<TableAnswer> {
+  return inTransaction(TicketModel.sequelize, async () => {
+    const before = await known(id, true);
+    const lays = Object.values(before.lays);
+    const counted = events.filter(({ lay }) => lays.includes(lay));
+    await noteEvents(id, counted);
+    const work = await workOn(id, lays);
+    await writeWork(id, work);
+    await holdPieces(id, before, work);
+    const refused = events.filter((event) => !counted.includes(event)).map((event) => event.id);
+    return { ...(await known(id)), refused };
+  });
+}
+
+async function holdPieces(id: string, { frozenAt }: TableState, work: TableWork): Promise<void> {
+  if (hasChalk(work) === (frozenAt !== null)) return;
+  if (frozenAt !== null) return thaw(id);
+  const ticket = await ticketById(id);
+  const draft = draftOf(ticket, ticket);
+  if (draft) await freeze(id, { core: coreVersion, draft });
+}
