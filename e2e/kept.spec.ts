@@ -103,7 +103,9 @@ test('a change elsewhere is kept beside one here; in one field both are shown, a
   });
 
   const asked = page.getByRole('alert', { name: 'Changed by two hands' });
+  const list = page.getByRole('navigation', { name: 'Measures' });
   const two = async () => {
+    await expect(list.getByRole('button', { name: /^Waist 29/ })).toBeVisible();
     await elsewhere('/measures', { values: { waist: '31' } });
     await chooseMeasure(page, 'Waist', '29');
     await take('29 1/2');
@@ -134,7 +136,7 @@ test('a change elsewhere is kept beside one here; in one field both are shown, a
 });
 
 test('lists say when the shop computer does not answer, and try again', async ({ page }) => {
-  await page.route('**/api/tickets', (route) =>
+  await page.route('**/api/tickets?*', (route) =>
     route.fulfill({
       status: 503,
       contentType: 'application/problem+json',
@@ -143,13 +145,15 @@ test('lists say when the shop computer does not answer, and try again', async ({
   );
   await page.goto('/');
   await expect(page.getByRole('alert')).toContainText('The database does not answer.');
-  await page.unroute('**/api/tickets');
+  await page.unroute('**/api/tickets?*');
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByText('Lamp-bearer’s gown')).toBeVisible();
 });
 
 test('a new installation greets with one clear next step', async ({ page }) => {
-  await page.route('**/api/tickets', (route) => route.fulfill({ json: [] }));
+  await page.route('**/api/tickets?*', (route) =>
+    route.fulfill({ json: { tickets: [], inAll: 0, counts: {} } }),
+  );
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'The table is clear' })).toBeVisible();
   await page.getByRole('link', { name: 'Open the first ticket' }).click();

@@ -88,8 +88,17 @@ test('by the arrow keys a piece goes by the step of the tape, turns half, and is
   await expect(tools.getByText('Proved as it lies now')).toBeVisible();
   // Velveteen runs one way: nothing is half turned on it.
   await expect(tools.getByRole('button', { name: 'Half turn' })).toBeDisabled();
-  await tools.getByRole('button', { name: 'Discard changes' }).click();
+  // One letter puts all hand work aside, and has it again.
+  const pushed = await card.innerText();
+  await page.keyboard.press('x');
   await expect(card).toBeHidden();
+  await page.keyboard.press('x');
+  await expect(card).toHaveText(pushed);
+  await tools.getByRole('button', { name: 'Put changes aside' }).click();
+  await expect(card).toBeHidden();
+  await page.reload();
+  await tools.getByRole('button', { name: 'Bring changes back' }).click();
+  await expect(card).toBeVisible();
 });
 
 test('with more processors several workers search at once, and stop together', async ({ page, request }) => {

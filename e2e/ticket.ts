@@ -22,8 +22,9 @@ interface Summary {
 
 /** The id of a ticket, found by the start of its title. */
 export async function ticketId(request: APIRequestContext, title: string, base = ''): Promise<string> {
-  const list = (await (await request.get(`${base}/api/tickets`)).json()) as Summary[];
-  const found = list.find((ticket) => ticket.title.startsWith(title));
+  const answer = await request.get(`${base}/api/tickets?state=all&q=${encodeURIComponent(title)}`);
+  const { tickets } = (await answer.json()) as { readonly tickets: readonly Summary[] };
+  const found = tickets.find((ticket) => ticket.title.startsWith(title));
   if (!found) throw new Error(`no ticket called ${title}`);
   return found.id;
 }

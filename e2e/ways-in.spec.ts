@@ -16,7 +16,12 @@ test('a digital tape feeds the sequence: each press is a measure, and the next i
     context.waitForEvent('page'),
     page.getByRole('link', { name: 'open the simulated one' }).click(),
   ]);
-  await expect(tape.getByText('In reach of the shop computer.')).toBeVisible();
+  await expect(tape.getByText(/^Paired with \d{4}\.$/)).toBeVisible();
+  // Another page that listens has a code of its own, and hears nothing of this tape.
+  const other = await context.newPage();
+  await openTicket(other, 'Petra Lund', 'Beside the digital tape');
+  await other.getByRole('button', { name: 'Digital tape' }).click();
+  await expect(other.getByText('Its code here:')).toBeVisible();
   await expectNoViolation(tape);
   await tape.getByLabel('Drawn out').fill(String(15.25 * 16));
   await tape.getByRole('button', { name: 'Press' }).click();
@@ -25,6 +30,11 @@ test('a digital tape feeds the sequence: each press is a measure, and the next i
   await tape.getByLabel('Drawn out').fill(String(4.875 * 16));
   await tape.getByRole('button', { name: 'Press' }).click();
   await expect(page.getByRole('heading', { name: 'Across chest' })).toBeVisible();
+  await expect(other.getByRole('heading', { name: 'Shoulder', exact: true })).toBeVisible();
+  await expect(other.getByRole('textbox', { name: 'Shoulder', exact: true })).toHaveValue('');
+  await tape.getByLabel('Code of the page').fill('none');
+  await tape.getByRole('button', { name: 'Pair' }).click();
+  await expect(tape.getByRole('alert')).toContainText('No page shows this code');
   const list = page.getByRole('navigation', { name: 'Measures' });
   await expect(list.getByRole('button', { name: /^Shoulder 15/ })).toBeVisible();
   await expect(list.getByRole('button', { name: /^Shoulder length 4/ })).toBeVisible();

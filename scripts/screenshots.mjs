@@ -125,7 +125,7 @@ async function linkFor(base, ticketId) {
 }
 
 await withDemoApp(async (base) => {
-  const tickets = await (await fetch(`${base}/api/tickets`)).json();
+  const { tickets } = await (await fetch(`${base}/api/tickets`)).json();
   const id = (title) => tickets.find((ticket) => ticket.title.startsWith(title)).id;
   const browser = await chromium.launch({ executablePath, args: ['--no-sandbox'] });
   const privateLink = await linkFor(base, id('Lantern'));

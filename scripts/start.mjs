@@ -93,18 +93,35 @@ function startProgram(name, databaseUrl, settings = {}) {
   });
 }
 
-async function startServer(databaseUrl, host, port) {
-  const server = await startProgram('main', databaseUrl, {
+/** Before a program is started again, ms: the longer the more often it could not be. */
+const AGAIN = { first: 1000, most: 60_000 };
+
+const startServer = (databaseUrl, host, port) =>
+  startProgram('main', databaseUrl, {
     HOST: host,
     PORT: String(port),
     WEB_DIR: path.join(root, 'web/dist'),
     OUTBOX_DIR: process.env.OUTBOX_DIR ?? path.join(dataFolder, 'outbox'),
   });
-  server.once('exit', (code) => {
+
+const pause = (milliseconds) => new Promise((resolve) => setTimeout(resolve, milliseconds));
+
+/** A server that ends by itself is started again; pages wait for it meanwhile, and lose nothing. */
+async function keepServing(first, databaseUrl, host, port) {
+  let server = first;
+  let wait = AGAIN.first;
+  while (!stopping) {
+    if (server) await new Promise((resolve) => server.once('exit', resolve));
     if (stopping) return;
-    console.error(`The server stopped by itself (${code}).`);
-    void shutdown(1);
-  });
+    console.error(`The server stopped by itself; it is started again in ${wait / 1000} s.`);
+    await pause(wait);
+    if (stopping) return;
+    server = await startServer(databaseUrl, host, port).catch((error) => {
+      if (!stopping) console.error(error.message);
+    });
+    if (server) console.log('The server is there again.');
+    wait = server ? AGAIN.first : Math.min(AGAIN.most, 2 * wait);
+  }
 }
 
 /** How many processes search for lays: one is left for the page and the database. */
@@ -117,9 +134,6 @@ function workerCount() {
   return count;
 }
 
-/** Before a worker is started again, ms: the longer the more often it could not be. */
-const AGAIN = { first: 1000, most: 60_000 };
-
 /** A worker that ends by itself is started again: what it was doing waits in the queue. */
 async function keepWorking(databaseUrl) {
   let wait = AGAIN.first;
@@ -129,7 +143,7 @@ async function keepWorking(databaseUrl) {
     });
     if (worker) await new Promise((resolve) => worker.once('exit', resolve));
     wait = worker ? AGAIN.first : Math.min(AGAIN.most, 2 * wait);
-    await new Promise((resolve) => setTimeout(resolve, wait));
+    await pause(wait);
   }
 }
 
@@ -142,7 +156,8 @@ try {
   } else {
     const host = process.env.HOST ?? '127.0.0.1';
     const port = await nextFreePort(Number(process.env.PORT ?? 5173), host);
-    await startServer(databaseUrl, host, port);
+    const server = await startServer(databaseUrl, host, port);
+    void keepServing(server, databaseUrl, host, port);
     console.log(
       `Ample Bolt is open at http://${host.includes(':') ? `[${host}]` : host}:${port}  (Ctrl-C closes it)`,
     );

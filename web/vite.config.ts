@@ -7,6 +7,6 @@ export default defineConfig({
   html: { cspNonce: '__CSP_NONCE__' },
   worker: { format: 'es' },
   // Inlined assets would need data: fonts and scripts, which the Content-Security-Policy forbids.
-  build: { target: 'es2022', assetsInlineLimit: 0, sourcemap: true },
+  build: { target: 'es2022', assetsInlineLimit: 0, sourcemap: false },
   server: { port: 5174, proxy: { '/api': 'http://127.0.0.1:5173' } },
 });

@@ -1,3 +1,4 @@
+import compression from 'compression';
 import express, { type Express, type Router } from 'express';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
@@ -48,6 +49,13 @@ function appWith({ log, webDir }: AppDependencies, routes: (api: Router) => void
       serializers: {
         req: ({ method, url }: { method?: string; url?: string }) => ({ method, url: withoutToken(url) }),
       },
+    }),
+  );
+  // A stream of events is sent as it comes.
+  app.use(
+    compression({
+      filter: (request, response) =>
+        response.getHeader('content-type') !== 'text/event-stream' && compression.filter(request, response),
     }),
   );
   app.use(withNonce, security());

@@ -36,7 +36,7 @@ export type ContentChange =
   | { readonly part: 'option'; readonly id: string; readonly before?: string; readonly after?: string }
   | { readonly part: 'sign-off'; readonly id: string; readonly before?: string; readonly after?: string }
   | {
-      readonly part: 'title' | 'style' | 'due' | 'unit' | 'remarks' | 'cut' | 'agreed';
+      readonly part: 'state' | 'title' | 'style' | 'due' | 'unit' | 'remarks' | 'cut' | 'agreed';
       readonly before: string;
       readonly after: string;
     };
@@ -126,6 +126,7 @@ const signOffTexts = ({ signedOff }: TicketContent): Texts =>
 function plainChanges(before: TicketContent, after: TicketContent): ContentChange[] {
   const agreed = ({ choices }: TicketContent) => (choices === null ? 'not agreed' : 'agreed');
   const parts = [
+    ['state', before.state, after.state],
     ['title', before.title, after.title],
     ['style', before.styleId, after.styleId],
     ['due', before.dueOn, after.dueOn],

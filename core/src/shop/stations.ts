@@ -1,7 +1,6 @@
-import { isLaterEdge } from './cut-id.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 import { styleOf } from '../styles/style-book.ts';
-import { missingMeasures, type Ticket } from './ticket.ts';
+import type { Ticket } from './ticket.ts';
 
 /** The working order of a ticket. */
 export const stationIds = ['measure', 'style', 'figures', 'draft', 'lay', 'chalk'] as const;
@@ -53,19 +52,6 @@ export function openCloths({
 /** Whether every cloth of the garment has its plan. */
 export const isLaid = ({ withoutCloth, toLay }: Pick<TicketProgress, 'withoutCloth' | 'toLay'>): boolean =>
   withoutCloth.length + toLay.length === 0;
-
-export const progressOf = (ticket: Ticket): TicketProgress => ({
-  measuresMissing: missingMeasures(ticket).length,
-  styleAgreed: ticket.choices !== null,
-  stops: ticket.stops,
-  ...openCloths(ticket),
-  marksDone: Object.values(ticket.chalked).reduce((sum, count) => sum + count, 0),
-  marksInAll: ticket.marksInAll,
-  piecesCut: ticket.cut.filter((id) => !isLaterEdge(id)).length,
-  piecesLaid: new Set(
-    Object.values(ticket.lays).flatMap(({ placements }) => placements.map(({ piece }) => piece)),
-  ).size,
-});
 
 /** The state of every station; the first that is not done is the next thing to do. */
 export function stationsOf(

@@ -87,8 +87,13 @@ export interface TicketClient {
 /** The chosen lay of each cloth, proved when it was stored. */
 export type Lays = { readonly [role in ClothRole]?: Lay };
 
+/** Where a ticket is in its life: at work, put aside until it goes on, given out, kept for the record, or thrown away and still to be had back. */
+export const ticketStates = ['open', 'aside', 'delivered', 'archived', 'deleted'] as const;
+export type TicketState = (typeof ticketStates)[number];
+
 /** What can be changed of a ticket, and undone: inputs only; figures, pieces and marks are computed from them. */
 export interface TicketContent {
+  readonly state: TicketState;
   readonly title: string;
   /** What is made, by its id in the style book. */
   readonly styleId: string;

@@ -22,6 +22,7 @@ export const sampleTicket = (change: Partial<Ticket> = {}): Ticket => ({
   cut: [],
   version: 1,
   tableVersion: 0,
+  state: 'open',
   stops: 0,
   frozen: null,
   history: { place: 0, undo: null, redo: null },

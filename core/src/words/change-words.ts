@@ -4,6 +4,7 @@ import { ruleOf } from '../rules/catalogue.ts';
 import { layWays } from '../lay/model/lay.ts';
 import { garmentMeasureOf, isGarmentMeasureId } from '../worked-out/sample-garment.ts';
 import type { Conditions, ContentChange, LengthPart } from '../shop/compare-contents.ts';
+import type { TicketState } from '../shop/ticket.ts';
 import { styleOf } from '../styles/style-book.ts';
 import { formatLength } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
@@ -24,6 +25,14 @@ const plainNames = {
   remarks: 'Remarks',
   agreed: 'Choices',
 } as const;
+
+const stateWords: { readonly [state in TicketState]: string } = {
+  open: 'at work',
+  aside: 'put aside',
+  delivered: 'delivered',
+  archived: 'archived',
+  deleted: 'thrown away',
+};
 
 const conditionNames: { readonly [id in keyof Conditions]: string } = {
   set: 'Set of measures',
@@ -127,6 +136,13 @@ export function changeWords(change: ContentChange, styleId: string, unit: Unit):
       return told('Style', (id) => styleOf(id)?.name ?? id, change.before, change.after);
     case 'cut':
       return told('Pieces cut', piecesWords, change.before, change.after);
+    case 'state':
+      return told(
+        'Ticket',
+        (state: string) => stateWords[state as TicketState] ?? state,
+        change.before,
+        change.after,
+      );
     case 'title':
     case 'due':
     case 'unit':

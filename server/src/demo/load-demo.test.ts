@@ -3,18 +3,18 @@ import { stationsOf } from '@ample-bolt/core/shop/stations';
 import type { HomeLink } from '@ample-bolt/core/shop/home-set';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { inches } from '@ample-bolt/core/units/length';
-import type { TicketSummary } from '../features/tickets/ticket-service.ts';
+import type { TicketList } from '../features/tickets/ticket-list.ts';
 import { testApp, type TestApp } from '../testing/test-app.ts';
 import { demoExpiredLink, demoFromHome } from './demo-data.ts';
 import { loadDemo } from './load-demo.ts';
 
 describe('demo data', () => {
   let app: TestApp;
-  let tickets: TicketSummary[];
+  let tickets: TicketList['tickets'];
   beforeAll(async () => {
     app = await testApp('demo');
     expect(await loadDemo(new Date('2026-11-25T12:00:00Z'))).toBe(true);
-    tickets = (await app.agent.get('/api/tickets')).body as TicketSummary[];
+    tickets = ((await app.agent.get('/api/tickets')).body as TicketList).tickets;
   }, 120_000);
   afterAll(() => app.close());
 

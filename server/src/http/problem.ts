@@ -1,3 +1,4 @@
+import { capital } from '@ample-bolt/core/text/capital';
 import type { InputFault } from '@ample-bolt/core/input/input-fault';
 
 /** An expected failure on its way to an RFC 9457 answer. */
@@ -27,26 +28,16 @@ export const badInput = ({ code, field, message }: InputFault): Problem =>
 
 export const notFound = (what: string): Problem => new Problem(404, 'not-found', `There is no such ${what}.`);
 
+/** One title for each code, whatever its status. */
+const titleOf = (code: string): string => capital(code.replaceAll('-', ' '));
+
 /** The body of a problem+json answer. */
 export const problemBody = ({ status, code, field, message, extra }: Problem) => ({
   type: `urn:ample-bolt:${code}`,
-  title: TITLES[status] ?? 'Problem',
+  title: titleOf(code),
   status,
   detail: message,
   code,
   ...(field === undefined ? {} : { field }),
   ...extra,
 });
-
-const TITLES: Readonly<Record<number, string>> = {
-  400: 'Bad request',
-  404: 'Not found',
-  409: 'Changed elsewhere',
-  410: 'Run out',
-  413: 'Too large',
-  415: 'Not JSON',
-  422: 'Input to correct',
-  423: 'Under the chalk',
-  429: 'Too many requests',
-  500: 'Fault in the program',
-};

@@ -10,7 +10,7 @@ describe('problems', () => {
       ),
     ).toEqual({
       type: 'urn:ample-bolt:not-a-length',
-      title: 'Input to correct',
+      title: 'Not a length',
       status: 422,
       detail: 'Bust "x" is not a length.',
       code: 'not-a-length',

@@ -3,17 +3,17 @@ import type { Purchase } from '@ample-bolt/core/lay/model/lay';
 import type { TicketProgress } from '@ample-bolt/core/shop/stations';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { TableEvent } from '@ample-bolt/core/shop/table-event';
-import type { Ticket, TicketContent } from '@ample-bolt/core/shop/ticket';
+import type { Ticket, TicketContent, TicketState } from '@ample-bolt/core/shop/ticket';
 import useSWR from 'swr';
 import type { StoredTable } from '../writes/table-line.ts';
 import { send } from './fetcher.ts';
 
-export const LIST = '/api/tickets';
+const LIST = '/api/tickets';
 export const ticketKey = (id: string): string => `/api/tickets/${id}`;
 
 export interface TicketSummary extends Pick<
   Ticket,
-  'id' | 'number' | 'title' | 'client' | 'dueOn' | 'styleId' | 'version'
+  'id' | 'number' | 'title' | 'client' | 'dueOn' | 'styleId' | 'version' | 'state'
 > {
   /** Name and colour of the cloth that shows, once it is named. */
   readonly cloth: string | null;
@@ -41,7 +41,38 @@ export const garmentPictureOf = (
 /** Address of the same on a page to agree on. */
 export const garmentPdfOf = ({ id }: Pick<Ticket, 'id'>): string => `${ticketKey(id)}/garment.pdf`;
 
-export const useTickets = () => useSWR<TicketSummary[], Error>(LIST);
+/** Which tickets are asked for: those at work, unless a state is named. */
+export interface TicketQuery {
+  readonly state?: TicketState | 'all';
+  /** Number, title, client or cloth. */
+  readonly q?: string;
+  readonly client?: string;
+  readonly limit?: number;
+}
+
+export interface TicketList {
+  readonly tickets: readonly TicketSummary[];
+  /** How many there are of what was asked for. */
+  readonly inAll: number;
+  readonly counts: { readonly [state in TicketState]?: number };
+}
+
+/** Tickets as they are asked for; none are while the query is undefined. */
+export const useTickets = (query: TicketQuery | undefined) =>
+  useSWR<TicketList, Error>(query === undefined ? null : `${LIST}?${addressOf(query)}`, {
+    keepPreviousData: true,
+  });
+
+const addressOf = (query: TicketQuery): string =>
+  new URLSearchParams(
+    Object.entries(query).flatMap(([name, value]: [string, string | number | undefined]) =>
+      value === undefined || value === '' ? [] : [[name, String(value)]],
+    ),
+  ).toString();
+
+/** Whether a key of what was fetched is a list of tickets. */
+export const isTicketList = (key: unknown): boolean => typeof key === 'string' && key.startsWith(`${LIST}?`);
+
 /** A ticket; none is fetched while no id is known. */
 export const useTicket = (id: string | undefined) =>
   useSWR<Ticket, Error>(id === undefined ? null : ticketKey(id));
@@ -78,6 +109,12 @@ export const openFromOrder = (ticket: {
   readonly order: unknown;
 }): Promise<Ticket> => send<Ticket>('POST', `${LIST}/order`, ticket);
 
+/** Another ticket like this one: its measures, style, choices, rules and cloths, for the day it is due. */
+export const copyTicket = (
+  id: string,
+  copy: { readonly title: string; readonly dueOn: string },
+): Promise<Ticket> => send<Ticket>('POST', `${ticketKey(id)}/copy`, copy);
+
 export const openTicket = (ticket: NewTicket): Promise<Ticket> => send<Ticket>('POST', LIST, ticket);
 
 /** The table of a ticket; looked at again every few seconds, as others may chalk at it too. */
@@ -86,3 +123,7 @@ export const useTable = (id: string) =>
 
 export const sendEvents = (id: string, events: readonly TableEvent[]) =>
   send<StoredTable & { readonly refused: readonly string[] }>('POST', `${ticketKey(id)}/table`, { events });
+
+/** Where a ticket of a list goes: given out, put aside, and back. */
+export const setTicketState = ({ id, version }: Pick<Ticket, 'id' | 'version'>, state: TicketState) =>
+  send<Ticket>('PATCH', ticketKey(id), { version, state });

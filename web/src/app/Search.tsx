@@ -2,25 +2,22 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useTickets, type TicketSummary } from '../api/tickets.ts';
 import { nextStep } from '../features/ticket/next-step.ts';
+import { useSettled } from '../ui/use-settled.ts';
 import { Dialog } from '../ui/Dialog.tsx';
 import { dayText } from '../ui/day.ts';
 import { paths } from './paths.ts';
-
-const textOf = ({ number, title, client, cloth }: TicketSummary): string =>
-  [number, title, client.name, cloth ?? ''].join(' ').toLowerCase();
 
 const MOST_SHOWN = 8;
 
 /** Finds a ticket by number, title, client or cloth, from any page. */
 function Find({ onClose }: { readonly onClose: () => void }) {
-  const { data: tickets = [], error } = useTickets();
   const navigate = useNavigate();
   const [sought, setSought] = useState('');
   const [at, setAt] = useState(0);
-  const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = tickets
-    .filter((ticket) => words.every((word) => textOf(ticket).includes(word)))
-    .slice(0, MOST_SHOWN);
+  const q = useSettled(sought, 120);
+  // The best match first: by number, by the whole of what is sought, then those at work.
+  const { data, error } = useTickets({ state: q === '' ? 'open' : 'all', q, limit: MOST_SHOWN });
+  const found = data?.tickets ?? [];
   const go = (ticket: TicketSummary | undefined) => {
     if (!ticket) return;
     onClose();
@@ -52,10 +49,8 @@ function Find({ onClose }: { readonly onClose: () => void }) {
         className="min-h-12 w-full rounded-soft border border-linen-3 bg-white px-4 text-xl"
       />
       {error && <p className="mt-3 text-madder">{error.message}</p>}
-      {found.length === 0 && !error && (
-        <p className="mt-4 text-walnut-2">
-          {sought ? `Nothing is called “${sought}”.` : 'No ticket was opened yet.'}
-        </p>
+      {data && found.length === 0 && !error && (
+        <p className="mt-4 text-walnut-2">{q ? `Nothing is called “${q}”.` : 'No ticket is at work.'}</p>
       )}
       <ul className="mt-3">
         {found.map((ticket, index) => (

@@ -5,7 +5,7 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { mutate, SWRConfig } from 'swr';
 import { fetcher } from '../api/fetcher.ts';
-import { LIST, sendEvents, ticketKey } from '../api/tickets.ts';
+import { isTicketList, sendEvents, ticketKey } from '../api/tickets.ts';
 import { HeadingContext } from '../ui/heading-context.ts';
 import { KeptContext } from '../ui/kept-context.ts';
 import { openKeptStore } from '../ui/kept-store.ts';
@@ -38,7 +38,7 @@ const lines = outgoing({
   store: lineStore(kept.fail),
   show: (ticket) => {
     void mutate(ticketKey(ticket.id), ticket, { revalidate: false });
-    void mutate(LIST);
+    void mutate(isTicketList);
   },
 });
 await lines.resume();

@@ -1,22 +1,22 @@
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import type { Sketch } from '@ample-bolt/core/sketch/sketch';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
-import { wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
 import useSWRImmutable from 'swr/immutable';
+import { started, type Started } from './started.ts';
 import { latestOnly, type LatestOnly } from './latest-only.ts';
 import { useSettled } from '../ui/use-settled.ts';
 import type { DraftedTicket, DraftingApi, TicketToDraft } from './drafting.worker.ts';
 
-const newWorker = (): Remote<DraftingApi> =>
-  wrap<DraftingApi>(new Worker(new URL('./drafting.worker.ts', import.meta.url), { type: 'module' }));
+const newWorker = (): Started<DraftingApi> =>
+  started<DraftingApi>(new Worker(new URL('./drafting.worker.ts', import.meta.url), { type: 'module' }));
 
 /** One worker for every draft of the application: drafts are short, and it keeps its code warm. */
 const worker = newWorker();
 
-let picturing: Remote<DraftingApi> | undefined;
+let picturing: Started<DraftingApi> | undefined;
 /** Another for pictures of what is not chosen, so that the garment in hand never waits for them; started with the first. */
-const pictures = (): Remote<DraftingApi> => (picturing ??= newWorker());
+const pictures = (): Started<DraftingApi> => (picturing ??= newWorker());
 
 export interface Drafting {
   /** The newest finished draft; undefined while a required measure is missing or before the first is done. */
@@ -67,7 +67,7 @@ export function useDrafted(ticket: TicketToDraft | undefined, frozen?: Draft): D
     queue.current ??= latestOnly();
     const withdraw = queue.current.ask(() =>
       worker
-        .draftTicket(inputs, frozen)
+        .ask((api) => api.draftTicket(inputs, frozen))
         .then((drafted) => show(drafted))
         .catch((error: unknown) => show(undefined, failed(error))),
     );
@@ -85,7 +85,7 @@ export function useDrafted(ticket: TicketToDraft | undefined, frozen?: Draft): D
 
 /** A style of the book made up on an ordinary figure, drafted once; undefined until it is. */
 export const useStyleDrawn = (styleId: string): Sketch | undefined =>
-  useSWRImmutable(['style-drawn', styleId], () => pictures().drawStyle(styleId)).data;
+  useSWRImmutable(['style-drawn', styleId], () => pictures().ask((api) => api.drawStyle(styleId))).data;
 
 /** Pictures of what is not chosen follow once the hand rests so long, ms. */
 const SETTLED = 250;
@@ -95,7 +95,7 @@ export const useOptionDrawn = (ticket: TicketToDraft, choice: string, option: st
   const inputs = useSettled(inputsOf({ ...ticket, lays: {} }), SETTLED);
   return useSWRImmutable(
     ['option-drawn', inputs, choice, option],
-    () => pictures().drawOption(inputs, choice, option),
+    () => pictures().ask((api) => api.drawOption(inputs, choice, option)),
     {
       keepPreviousData: true,
     },

@@ -1,14 +1,14 @@
 import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
-import { wrap, type Remote } from 'comlink';
 import { useEffect, useMemo, useRef } from 'react';
+import { started, type Started } from './started.ts';
 import type { LayApi } from './lay.worker.ts';
 
 /** The workers that search for lays, made when they are first asked for. */
 export interface LayWorker {
   /** One of them, for what is done once. */
-  readonly api: () => Remote<LayApi>;
+  readonly api: () => Started<LayApi>;
   /** All of them, for what can be shared out. */
-  readonly all: () => readonly Remote<LayApi>[];
+  readonly all: () => readonly Started<LayApi>[];
   /** Stops what they do; where there are none, none are made for that. */
   readonly stop: () => void;
 }
@@ -19,19 +19,12 @@ const MOST_WORKERS = 4;
 /** One processor is left to the page. */
 const workerCount = (): number => Math.max(1, Math.min(MOST_WORKERS, navigator.hardwareConcurrency - 1));
 
-interface Held {
-  readonly worker: Worker;
-  readonly api: Remote<LayApi>;
-}
-
-function newWorker(): Held {
-  const worker = new Worker(new URL('./lay.worker.ts', import.meta.url), { type: 'module' });
-  return { worker, api: wrap<LayApi>(worker) };
-}
+const newWorker = (): Started<LayApi> =>
+  started<LayApi>(new Worker(new URL('./lay.worker.ts', import.meta.url), { type: 'module' }));
 
 /** The same workers for as long as a ticket is open: what they worked out of the pieces serves every cloth, fold and width. */
 export function useLayWorker(): LayWorker {
-  const held = useRef<readonly Held[]>([]);
+  const held = useRef<readonly Started<LayApi>[]>([]);
   useEffect(
     () => () => {
       for (const { worker } of held.current) worker.terminate();
@@ -40,9 +33,9 @@ export function useLayWorker(): LayWorker {
     [],
   );
   return useMemo(() => {
-    const atLeast = (count: number): readonly Remote<LayApi>[] => {
+    const atLeast = (count: number): readonly Started<LayApi>[] => {
       while (held.current.length < count) held.current = [...held.current, newWorker()];
-      return held.current.map(({ api }) => api);
+      return held.current;
     };
     return {
       api: () => {
@@ -67,7 +60,7 @@ export function useWarmLays(layWorker: LayWorker, tasks: readonly Omit<LayTask, 
   useEffect(() => {
     if (asked === undefined) return undefined;
     const wait = setTimeout(() => {
-      for (const api of layWorker.all()) void api.warm(asked);
+      for (const { api } of layWorker.all()) void api.warm(asked);
     }, QUIET);
     return () => clearTimeout(wait);
   }, [layWorker, asked]);

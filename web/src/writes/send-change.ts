@@ -10,6 +10,7 @@ export const sendChange: LineDependencies['send'] = (ticketId, { part, change },
       return send<Ticket>('PATCH', address, { ...on, ...change });
     case 'home':
       return send<Ticket>('PUT', `${address}/home/${change.link}/accepted`, on);
+    case 'client':
     case 'measures':
     case 'style':
     case 'choices':

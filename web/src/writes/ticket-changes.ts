@@ -18,7 +18,9 @@ export type MeasuresChange = Partial<Pick<MeasureSet, 'from' | 'startLine' | 'ta
 
 /** What each change sends: only what changes, lengths as typed and with their unit. */
 export interface TicketChanges {
-  readonly ticket: Partial<Pick<Ticket, 'title' | 'dueOn' | 'unit' | 'remarks'>>;
+  readonly ticket: Partial<Pick<Ticket, 'state' | 'title' | 'dueOn' | 'unit' | 'remarks'>>;
+  /** Another client; the measures of the ticket go along. */
+  readonly client: { readonly client: { readonly id: string } };
   readonly measures: MeasuresChange;
   readonly style: Pick<Ticket, 'styleId'> & { readonly keepParts?: boolean };
   readonly choices: { readonly choices: Typed };

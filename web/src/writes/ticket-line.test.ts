@@ -27,6 +27,7 @@ const opened: Ticket = {
   cut: [],
   version: 1,
   tableVersion: 0,
+  state: 'open',
   stops: 0,
   frozen: null,
   history: { place: 0, undo: null, redo: null },

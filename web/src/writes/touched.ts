@@ -49,6 +49,8 @@ export function touchedBy({ part, change }: TicketChange): readonly Touched[] | 
         ...conditions({ ...rest, ...observations, pleats: garment?.pleats?.toString() }),
       ];
     }
+    case 'client':
+      return [];
     case 'home':
       return [{ key: 'condition set' }];
     case 'style':

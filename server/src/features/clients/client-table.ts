@@ -3,7 +3,7 @@ import { usualObservations } from '@ample-bolt/core/measures/measure-set';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { format } from 'date-fns';
 import { badInput, Problem } from '../../http/problem.ts';
-import { listSets } from '../tickets/ticket-repository.ts';
+import { newestSets } from '../tickets/ticket-repository.ts';
 import { MeasureSetModel } from '../tickets/ticket-model.ts';
 import { inTransaction } from '../../db/in-transaction.ts';
 import { ClientModel } from './client-model.ts';
@@ -11,11 +11,11 @@ import { listClients } from './client-repository.ts';
 
 /** All clients that were measured, each with the newest set, as CSV. */
 export async function clientsCsv(unit: Unit): Promise<string> {
-  const rows: ClientRow[] = [];
-  for (const { id, name, kind } of await listClients()) {
-    const [set] = await listSets(id);
-    if (set) rows.push({ name, kind, takenOn: set.takenOn, from: set.from, values: set.values });
-  }
+  const newest = await newestSets();
+  const rows = (await listClients()).flatMap(({ id, name, kind }): ClientRow[] => {
+    const set = newest.get(id);
+    return set ? [{ name, kind, takenOn: set.takenOn, from: set.from, values: set.values }] : [];
+  });
   return writeClientsCsv(rows, unit);
 }
 

@@ -38,12 +38,6 @@ export async function linksOf(ticketId: string): Promise<HomeLink[]> {
   return rows.map(toLink);
 }
 
-/** Ids of the tickets for which measures came from home that nobody has dealt with. */
-export async function ticketsWithSentSets(): Promise<ReadonlySet<string>> {
-  const rows = await HomeLinkModel.findAll({ attributes: ['ticketId'], where: { state: 'sent' } });
-  return new Set(rows.map(({ ticketId }) => ticketId));
-}
-
 const messageFor = (ticket: Ticket, url: string, until: Date): string =>
   [
     'Good day,',

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { GuestPage, HomeLink } from '@ample-bolt/core/shop/home-set';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
-import type { TicketSummary } from '../tickets/ticket-service.ts';
+import type { TicketList } from '../tickets/ticket-list.ts';
 import type { SentMessage } from '../../outbox/outbox.ts';
 import { measures, ticketClient, type ProblemBody } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
@@ -53,7 +53,7 @@ describe('measuring at home', () => {
     expect((await linksOf(ticket))[0]).toMatchObject({ state: 'open', entries: null, pictures: [] });
     expect(((await send(token)).body as GuestPage).sent).toBe(true);
 
-    const summaries = (await app.agent.get('/api/tickets')).body as TicketSummary[];
+    const summaries = ((await app.agent.get('/api/tickets')).body as TicketList).tickets;
     expect(summaries.filter(({ fromHome }) => fromHome).map(({ id }) => id)).toEqual([ticket.id]);
     const [link] = await linksOf(ticket);
     expect(link).toMatchObject({ state: 'sent', entries: { undergarment: 'a soft bra' } });

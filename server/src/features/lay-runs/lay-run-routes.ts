@@ -14,6 +14,9 @@ import { sharedPieces } from '../tickets/ticket-lays.ts';
 import { draftToCut, ticketById } from '../tickets/ticket-service.ts';
 import { beginRun, cancelRun, plansOf, runsOf } from './lay-run-repository.ts';
 
+/** Between two signs of life of a stream, ms. */
+const HEARTBEAT = 20_000;
+
 /** Seconds of searching that may be asked for at once. */
 const LIMITS = { least: 5, most: 4 * 3600 };
 
@@ -86,7 +89,12 @@ export function layRunRoutes(dependencies: LayRunDependencies): Router {
         () => response.end(),
       );
     const leave = dependencies.bell.listen(id, tell);
-    request.on('close', leave);
+    // Something in between may close a connection on which nothing is said for long.
+    const beat = setInterval(() => response.write(': still here\n\n'), HEARTBEAT);
+    request.on('close', () => {
+      clearInterval(beat);
+      leave();
+    });
     tell();
   });
   router.get('/:id/lay-runs/:run/plans', async (request, response) => {

@@ -29,8 +29,13 @@ export interface TableState extends TableWork {
   readonly frozenAt: string | null;
 }
 
-/** The table of a ticket, without the rest of it; locked until the transaction is over where it is going to be written. */
-export async function tableOf(ticketId: string, lock = false): Promise<TableState | undefined> {
+/** Keeps the table of a ticket to this transaction: what is read after it is as the one before left it. */
+export async function lockTable(ticketId: string): Promise<void> {
+  await TicketModel.findByPk(ticketId, { attributes: ['id'], lock: true });
+}
+
+/** The table of a ticket, without the rest of it. */
+export async function tableOf(ticketId: string): Promise<TableState | undefined> {
   const [row] = await TicketModel.sequelize!.query<{
     chalked: TableState['chalked'];
     cut: TableState['cut'];
@@ -41,7 +46,7 @@ export async function tableOf(ticketId: string, lock = false): Promise<TableStat
     `SELECT chalked, cut, table_version,
             (SELECT COALESCE(jsonb_object_agg(role, lay->>'id'), '{}'::jsonb) FROM jsonb_each(lays) AS each(role, lay)) AS lays,
             (SELECT frozen_at FROM frozen_drafts WHERE ticket_id = tickets.id) AS frozen_at
-       FROM tickets WHERE id = :ticketId ${lock ? 'FOR UPDATE OF tickets' : ''}`,
+       FROM tickets WHERE id = :ticketId`,
     { type: QueryTypes.SELECT, replacements: { ticketId } },
   );
   if (!row) return undefined;

@@ -35,6 +35,7 @@ export async function ticketById(id: string): Promise<Ticket> {
 
 /** What of a ticket its changes are made on. */
 export const contentOf = (ticket: Ticket): TicketContent => ({
+  state: ticket.state,
   title: ticket.title,
   styleId: ticket.styleId,
   dueOn: ticket.dueOn,
@@ -60,7 +61,7 @@ export interface Versioned {
   readonly release?: boolean | undefined;
 }
 
-const stale = (current: Ticket): Problem =>
+export const stale = (current: Ticket): Problem =>
   new Problem(
     409,
     'stale',

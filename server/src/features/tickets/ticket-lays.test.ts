@@ -7,7 +7,7 @@ import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { outerLay, ticketClient } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
 import type { ClothSharer, KnownCloth } from './ticket-lays.ts';
-import type { TicketSummary } from './ticket-service.ts';
+import type { TicketList } from './ticket-list.ts';
 
 let app: TestApp;
 beforeAll(async () => {
@@ -51,13 +51,13 @@ describe('tickets of one cloth', () => {
     expect([own.boughtBy, theirs.boughtBy]).toEqual([undefined, first.number]);
     expect(wholeLay(theirs).placements).toHaveLength(lay.placements.length);
     expect(other.marksInAll).toBeGreaterThan(0);
-    const list = await read<TicketSummary[]>('/api/tickets');
+    const list = (await read<TicketList>('/api/tickets')).tickets;
     const toBuy = (id: string) => list.find((each) => each.id === id)?.toBuy;
     expect(toBuy(first.id)).toMatchObject([{ buy: lay.buy, with: [second.number] }]);
     expect(toBuy(second.id)).toEqual([]);
     // Undone on one, the other has to buy for itself.
     await client.put(stored.body, 'place', { place: stored.body.history.place - 1 });
-    const after = await read<TicketSummary[]>('/api/tickets');
+    const after = (await read<TicketList>('/api/tickets')).tickets;
     expect(after.find((each) => each.id === second.id)?.toBuy).toHaveLength(1);
   });
 
@@ -73,7 +73,7 @@ describe('tickets of one cloth', () => {
     expect(after?.placements).toEqual(before?.placements);
     expect([after?.beside, after?.boughtBy]).toEqual([undefined, undefined]);
     expect(after?.length).toBeLessThanOrEqual(before?.length ?? NaN);
-    const list = await read<TicketSummary[]>('/api/tickets');
+    const list = (await read<TicketList>('/api/tickets')).tickets;
     for (const { id } of [first, second])
       expect(list.find((each) => each.id === id)?.toBuy).toMatchObject([{ with: [] }]);
     // The lay that is left proves, and can be chalked.

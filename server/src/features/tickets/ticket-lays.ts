@@ -9,7 +9,7 @@ import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { layFaultWords } from '@ample-bolt/core/words/lay-fault-words';
 import { purchaseUnit } from '@ample-bolt/core/lay/buy/buying';
-import { progressOf } from '@ample-bolt/core/shop/stations';
+import { progressOf } from '@ample-bolt/core/shop/ticket-gist';
 import { orderOfTicket, type Lays, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
 import { Problem } from '../../http/problem.ts';
 import {
@@ -19,7 +19,8 @@ import {
   ticketById,
   type TicketChange,
 } from './ticket-changes.ts';
-import { listTickets } from './ticket-repository.ts';
+import { boltsInUse, ticketsBeside, ticketsOnBolt } from './ticket-list.ts';
+import { ticketsById } from './ticket-repository.ts';
 import type { LayEdit } from './ticket-schemas.ts';
 import { draftToCut, marksOf } from './ticket-service.ts';
 
@@ -38,7 +39,8 @@ async function withLay(ticket: Ticket, role: ClothRole, lay: Lay | null): Promis
 /** Tickets that were laid with some that now lie elsewhere: what is theirs stays where it is, without those beside it. */
 async function leftBehind(role: ClothRole, going: readonly Ticket[]): Promise<TicketChange[]> {
   const gone = going.map(({ id }) => id);
-  return (await listTickets()).flatMap((ticket): TicketChange[] => {
+  const left = await ticketsById(await ticketsBeside(role, gone));
+  return left.flatMap((ticket): TicketChange[] => {
     const [lay, cloth] = [ticket.lays[role], ticket.cloths.find((each) => each.role === role)];
     if (!lay || !cloth || gone.includes(ticket.id)) return [];
     if (!lay.beside?.some((each) => gone.includes(each.ticket))) return [];
@@ -120,8 +122,8 @@ export interface ClothSharer extends Sharer, Pick<Ticket, 'title' | 'client' | '
 export async function clothSharers(id: string, role: ClothRole): Promise<ClothSharer[]> {
   const ticket = await ticketById(id);
   const cloth = ticket.cloths.find((each) => each.role === role);
-  if (!cloth) return [];
-  return (await listTickets())
+  if (cloth?.bolt === undefined) return [];
+  return (await ticketsById(await ticketsOnBolt(role, cloth.bolt)))
     .filter(
       (other) =>
         other.id !== ticket.id &&
@@ -148,10 +150,8 @@ export interface KnownCloth {
 export async function knownCloths(id: string, role: ClothRole): Promise<KnownCloth[]> {
   const ticket = await ticketById(id);
   const known = new Map<string, KnownCloth>();
-  const others = (await listTickets()).filter((other) => other.id !== ticket.id);
-  for (const { number, cloths } of others.sort((a, b) => a.number - b.number)) {
-    const cloth = cloths.find((each) => each.role === role);
-    if (!cloth?.bolt) continue;
+  for (const { number, cloth } of await boltsInUse(role)) {
+    if (number === ticket.number || cloth.bolt === undefined) continue;
     known.set(cloth.bolt, { cloth, tickets: [...(known.get(cloth.bolt)?.tickets ?? []), number] });
   }
   return [...known.values()].reverse();

@@ -1,6 +1,7 @@
 import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import type { ClientSet } from '@ample-bolt/core/shop/client-set';
-import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
+import type { TicketGist } from '@ample-bolt/core/shop/ticket-gist';
+import type { MeasureSet, Ticket, TicketState } from '@ample-bolt/core/shop/ticket';
 import type { Unit } from '@ample-bolt/core/units/length';
 import {
   DataTypes,
@@ -20,6 +21,7 @@ export class TicketModel extends Model<InferAttributes<TicketModel>, InferCreati
   declare id: CreationOptional<string>;
   declare number: CreationOptional<number>;
   declare clientId: ForeignKey<string>;
+  declare state: CreationOptional<TicketState>;
   declare title: string;
   declare dueOn: string;
   declare unit: Unit;
@@ -37,6 +39,8 @@ export class TicketModel extends Model<InferAttributes<TicketModel>, InferCreati
   declare place: CreationOptional<number>;
   declare marksInAll: CreationOptional<number>;
   declare version: CreationOptional<number>;
+  /** What lists show; worked out with every write. */
+  declare gist: CreationOptional<TicketGist | null>;
   /** Rises with everything that is done at the table. */
   declare tableVersion: CreationOptional<number>;
   declare createdAt: CreationOptional<Date>;
@@ -73,6 +77,7 @@ export function initTicketModels(sequelize: Sequelize): void {
     {
       id: id(),
       number: { type: DataTypes.INTEGER, autoIncrement: true },
+      state: DataTypes.TEXT,
       title: text(),
       dueOn: { type: DataTypes.DATEONLY, allowNull: false },
       unit: text(),
@@ -90,6 +95,7 @@ export function initTicketModels(sequelize: Sequelize): void {
       place: DataTypes.INTEGER,
       marksInAll: DataTypes.INTEGER,
       version: DataTypes.INTEGER,
+      gist: DataTypes.JSONB,
       tableVersion: DataTypes.INTEGER,
       ...stamps(),
     },

@@ -1,4 +1,5 @@
 import type { Draft } from '@ample-bolt/core/drafting/draft';
+import { gistOf } from '@ample-bolt/core/shop/ticket-gist';
 import { inOrder, type ClientSet } from '@ample-bolt/core/shop/client-set';
 import type { TableEvent } from '@ample-bolt/core/shop/table-event';
 import { noMeasures, type MeasureSet, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
@@ -47,6 +48,7 @@ function toTicket(row: TicketModel, steps: Steps = new Map()): Ticket {
     number: row.number,
     client: { id: client.id, name: client.name, kind: client.kind },
     styleId: row.styleId,
+    state: row.state,
     title: row.title,
     dueOn: row.dueOn,
     unit: row.unit,
@@ -73,13 +75,13 @@ function toTicket(row: TicketModel, steps: Steps = new Map()): Ticket {
   };
 }
 
-export async function listTickets(): Promise<Ticket[]> {
+/** Whole tickets by their ids, in the order of their numbers. */
+export async function ticketsById(ids: readonly string[]): Promise<Ticket[]> {
+  if (ids.length === 0) return [];
   const rows = await TicketModel.findAll({
+    where: { id: [...ids] },
     include: related,
-    order: [
-      ['dueOn', 'ASC'],
-      ['number', 'ASC'],
-    ],
+    order: [['number', 'ASC']],
   });
   return rows.map((row) => toTicket(row));
 }
@@ -91,6 +93,22 @@ export async function listSets(clientId: string): Promise<ClientSet[]> {
     where: { clientId },
   });
   return rows.flatMap(toClientSet).sort(inOrder).reverse();
+}
+
+/** The newest set of every client that was measured, by the client's id. */
+export async function newestSets(): Promise<ReadonlyMap<string, ClientSet>> {
+  const rows = await MeasureSetModel.findAll({
+    include: [{ model: TicketModel, as: 'ticket', attributes: ['id', 'number', 'title'] }],
+  });
+  const byClient = new Map<string, ClientSet[]>();
+  for (const row of rows)
+    byClient.set(row.clientId, [...(byClient.get(row.clientId) ?? []), ...toClientSet(row)]);
+  const newest = new Map<string, ClientSet>();
+  for (const [client, sets] of byClient) {
+    const [last] = sets.sort(inOrder).reverse();
+    if (last) newest.set(client, last);
+  }
+  return newest;
 }
 
 function toClientSet(row: MeasureSetModel): ClientSet[] {
@@ -123,6 +141,13 @@ export async function createTicket(
   ticket: Pick<Ticket, 'title' | 'dueOn' | 'unit' | 'styleId' | 'rules'> & { clientId: string },
 ): Promise<string> {
   return (await TicketModel.create(ticket)).id;
+}
+
+/** Gives a ticket, and every set that was taken for it, to another client. */
+export async function giveTo(ticketId: string, clientId: string): Promise<void> {
+  await TicketModel.update({ clientId }, { where: { id: ticketId } });
+  await TicketModel.increment('version', { where: { id: ticketId } });
+  await MeasureSetModel.update({ clientId }, { where: { ticketId } });
 }
 
 /** Writes the ticket's present set. Sets that were taken after it are gone: they were undone, and redo has them. */
@@ -245,7 +270,13 @@ async function writeOne({ id, version, tableVersion, by, write }: VersionedWrite
   await noteEvents(id, write.rubbed);
   const place = await writeStep(id, row.place, write, by);
   await TicketModel.update(
-    { ...columns, ...(write.stops !== undefined && { stops: write.stops }), place, version: version + 1 },
+    {
+      ...columns,
+      ...(write.stops !== undefined && { stops: write.stops }),
+      place,
+      gist: gistOf(write.content),
+      version: version + 1,
+    },
     { where: { id } },
   );
   await writeFreezing(id, write.freezing);

@@ -4,6 +4,7 @@ import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import { findingKey, openStops } from '@ample-bolt/core/shop/sign-off';
 import { orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
+import type { TicketList } from './ticket-list.ts';
 import { measures, outerLay, ticketClient, type ProblemBody } from '../../testing/ticket-client.ts';
 
 describe('tickets over HTTP', () => {
@@ -180,11 +181,8 @@ describe('tickets over HTTP', () => {
     expect([stored.status, stored.body.detail]).toEqual([200, undefined]);
     expect(stored.body.marksInAll).toBeGreaterThan(50);
     const chalked = await client.table(ticket.id, { chalked: { 'skirt-front': 3 } });
-    const summaries = (await app.agent.get('/api/tickets')).body as {
-      id: string;
-      progress: { marksDone: number };
-    }[];
-    expect(summaries.find(({ id }) => id === ticket.id)?.progress.marksDone).toBe(3);
+    const summaries = (await app.agent.get('/api/tickets')).body as TicketList;
+    expect(summaries.tickets.find(({ id }) => id === ticket.id)?.progress.marksDone).toBe(3);
     expect((await put('lay', { role: 'outer', lay: null }, chalked)).body).toMatchObject({
       lays: {},
       chalked: {},
@@ -288,7 +286,7 @@ describe('tickets over HTTP', () => {
         undefined,
       ],
     ])('a bad one opens nothing (%#)', async (file, change, field) => {
-      const count = async () => ((await app.agent.get('/api/tickets')).body as unknown[]).length;
+      const count = async () => ((await app.agent.get('/api/tickets')).body as TicketList).inAll;
       const before = await count();
       const { status, body } = await fromOrder(file, change);
       expect(status).toBe(422);

@@ -6,14 +6,15 @@ import { measuresPdf } from '@ample-bolt/core/formats/pdf/measures-pdf';
 import { marksPdf } from '@ample-bolt/core/formats/pdf/marks-pdf';
 import { garmentPdf } from '@ample-bolt/core/formats/pdf/garment-pdf';
 import { ticketSketch } from '@ample-bolt/core/shop/made-up';
-import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { ticketStates, type Ticket } from '@ample-bolt/core/shop/ticket';
 import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
 import { Router, type Request } from 'express';
-import { idOf as idFrom } from '../../http/id-of.ts';
-import { notFound } from '../../http/problem.ts';
+import { idIn, idOf as idFrom } from '../../http/id-of.ts';
+import { notFound, Problem } from '../../http/problem.ts';
 import { validator } from '../../http/validator.ts';
 import { garmentPicture } from './garment-picture.ts';
 import { openFromOrder } from './open-from-order.ts';
+import { listTickets, type TicketQuery } from './ticket-list.ts';
 import * as schemas from './ticket-schemas.ts';
 import * as lays from './ticket-lays.ts';
 import * as service from './ticket-service.ts';
@@ -22,6 +23,7 @@ import * as table from './ticket-table.ts';
 /** What each part of a ticket is changed by: PATCH /:id/PART with what changes, in a body of that shape. */
 const parts: { readonly [part: string]: (id: string, body: unknown) => Promise<Ticket> } = {
   measures: edit(schemas.measuresEditSchema, service.setMeasures),
+  client: edit(schemas.clientEditSchema, service.setClient),
   style: edit(schemas.styleEditSchema, service.setStyle),
   choices: edit(schemas.choicesEditSchema, service.setChoices),
   rules: edit(schemas.ticketRulesEditSchema, service.setRules),
@@ -40,6 +42,7 @@ function edit<Edit>(schema: object, change: (id: string, body: Edit) => Promise<
 
 const readNew = validator<schemas.NewTicket>(schemas.newTicketSchema);
 const readOrdered = validator<schemas.OrderedTicket>(schemas.orderedTicketSchema);
+const readCopy = validator<schemas.TicketCopy>(schemas.ticketCopySchema);
 const readTable = validator<schemas.TableEdit>(schemas.tableEditSchema);
 const readEdit = validator<schemas.TicketEdit>(schemas.ticketEditSchema);
 
@@ -58,6 +61,37 @@ const fileName = (number: number, ending: string): string =>
 
 const inline = (number: number, name: string): string => `inline; filename="ticket-${number}-${name}.pdf"`;
 
+const textOf = (value: unknown): string | undefined => (typeof value === 'string' ? value : undefined);
+
+/** A whole number of the address within its bounds, or what stands for it. */
+function countOf(value: unknown, otherwise: number, most: number): number {
+  const count = Number(textOf(value) ?? otherwise);
+  return Number.isInteger(count) && count >= 0 ? Math.min(count, most) : otherwise;
+}
+
+/** Which tickets are asked for: those at work, unless another state is named. */
+function queryOf({ query }: Request): TicketQuery {
+  const named = query['state'] ?? 'open';
+  const state = ticketStates.find((each) => each === named);
+  if (state === undefined && named !== 'all')
+    throw new Problem(
+      422,
+      'unknown-state',
+      `There is no such state; there is ${ticketStates.join(', ')} and all.`,
+      {
+        field: 'state',
+      },
+    );
+  const client = textOf(query['client']);
+  return {
+    state,
+    client: client === undefined ? undefined : idIn(client, 'client'),
+    sought: textOf(query['q'])?.slice(0, 120),
+    limit: countOf(query['limit'], 100, 200),
+    offset: countOf(query['offset'], 0, 1_000_000),
+  };
+}
+
 /** Everything that changes a ticket. */
 function changeRoutes(router: Router): void {
   router.post('/', async (request, response) => {
@@ -68,6 +102,9 @@ function changeRoutes(router: Router): void {
   });
   router.patch('/:id', async (request, response) => {
     response.json(await service.editTicket(idOf(request), readEdit(request.body)));
+  });
+  router.post('/:id/copy', async (request, response) => {
+    response.status(201).json(await service.copyTicket(idOf(request), readCopy(request.body)));
   });
   router.post('/:id/table', async (request, response) => {
     response.json(await table.noteAtTable(idOf(request), readTable(request.body).events));
@@ -81,8 +118,8 @@ function changeRoutes(router: Router): void {
 
 /** A ticket, its history, and what is drafted from it. */
 function readRoutes(router: Router): void {
-  router.get('/', async (_request, response) => {
-    response.json(await service.ticketSummaries());
+  router.get('/', async (request, response) => {
+    response.json(await listTickets(queryOf(request)));
   });
   router.get('/:id', async (request, response) => {
     response.json(await service.ticketById(idOf(request)));

@@ -4,7 +4,7 @@ import { layWays, rotations, type Lay } from '@ample-bolt/core/lay/model/lay';
 import { PLEATS_MOST } from '@ample-bolt/core/worked-out/sample-garment';
 import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { TableEvent } from '@ample-bolt/core/shop/table-event';
-import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
+import { ticketStates, type MeasureSet, type Ticket } from '@ample-bolt/core/shop/ticket';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { clientSchema, type NewClient } from '../clients/client-schema.ts';
 import { ruleTexts, type RuleTexts } from '../house/house-schemas.ts';
@@ -44,6 +44,18 @@ export const newTicketSchema = {
   },
 } as const;
 
+/** Another ticket like one that there is. */
+export interface TicketCopy {
+  readonly title: string;
+  readonly dueOn: string;
+}
+export const ticketCopySchema = {
+  type: 'object',
+  required: ['title', 'dueOn'],
+  additionalProperties: false,
+  properties: { title, dueOn: day },
+} as const;
+
 /** A ticket opened from an order file; core reads the file. */
 export interface OrderedTicket {
   readonly title: string;
@@ -64,12 +76,28 @@ const by = { type: 'string', maxLength: 60 } as const;
 /** Taken with every change: the version it is made on, whose it is, and whether pieces under the chalk may be drawn anew. */
 const on = { version, by, release: { type: 'boolean' } } as const;
 
-export type TicketEdit = Versioned & Partial<Pick<Ticket, 'title' | 'dueOn' | 'unit' | 'remarks'>>;
+/** Whose ticket it is after all; its measures go with it. */
+export type ClientEdit = Versioned & Pick<NewTicket, 'client'>;
+export const clientEditSchema = {
+  type: 'object',
+  required: ['version', 'client'],
+  additionalProperties: false,
+  properties: { ...on, client: newTicketSchema.properties.client },
+} as const;
+
+export type TicketEdit = Versioned & Partial<Pick<Ticket, 'state' | 'title' | 'dueOn' | 'unit' | 'remarks'>>;
 export const ticketEditSchema = {
   type: 'object',
   required: ['version'],
   additionalProperties: false,
-  properties: { ...on, title, dueOn: day, unit, remarks: { type: 'string', maxLength: 4000 } },
+  properties: {
+    ...on,
+    state: { enum: ticketStates },
+    title,
+    dueOn: day,
+    unit,
+    remarks: { type: 'string', maxLength: 4000 },
+  },
 } as const;
 
 /** What changes of a set of measures; what is left out stays as it is, and a length that is sent empty is taken away. */

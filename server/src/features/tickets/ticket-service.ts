@@ -2,14 +2,13 @@ import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Mark } from '@ample-bolt/core/chalk/mark';
 import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import type { Lay } from '@ample-bolt/core/lay/model/lay';
 import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
-import { progressOf, type TicketProgress } from '@ample-bolt/core/shop/stations';
 import {
   orderOfTicket,
   type Lays,
   type MeasureSet,
   type Ticket,
+  type TicketClient,
   type TicketContent,
   chalkMannerOf,
 } from '@ample-bolt/core/shop/ticket';
@@ -22,7 +21,6 @@ import { addDays, format } from 'date-fns';
 import { notFound, Problem } from '../../http/problem.ts';
 import { inTransaction } from '../../db/in-transaction.ts';
 import { createClient, findClient } from '../clients/client-repository.ts';
-import { ticketsWithSentSets } from '../home/home-links.ts';
 import { houseRules } from '../house/house-service.ts';
 import { keptChoices, onAnotherBodice } from '@ample-bolt/core/shop/kept-choices';
 import {
@@ -36,17 +34,18 @@ import {
   readRuleEntries,
 } from './read-edits.ts';
 import { TicketModel } from './ticket-model.ts';
-import { changeTicket, contentOf, goToStep, ticketById } from './ticket-changes.ts';
+import { changeTicket, contentOf, goToStep, stale, ticketById } from './ticket-changes.ts';
 import {
   contentAt,
   createTicket,
+  giveTo,
   frozenDraftOf,
   listSteps,
-  listTickets,
   type TicketStep,
 } from './ticket-repository.ts';
 import type {
   ChoicesEdit,
+  ClientEdit,
   ClothsEdit,
   FiguresEdit,
   MeasuresEdit,
@@ -54,86 +53,18 @@ import type {
   PlaceEdit,
   SignOffsEdit,
   StyleEdit,
+  TicketCopy,
   TicketEdit,
   TicketRulesEdit,
 } from './ticket-schemas.ts';
 
 export { ticketById };
 
-/** Cloth that a chosen lay asks for. */
-export interface ClothToBuy {
-  readonly role: Lay['role'];
-  /** The same for tickets that share it. */
-  readonly bolt: string;
-  readonly name: string;
-  readonly colour: string;
-  readonly buy: Lay['buy'];
-  /** Numbers of the tickets that it is bought for as well. */
-  readonly with: readonly number[];
-}
-
-/** What lists show of a ticket. */
-export interface TicketSummary extends Pick<
-  Ticket,
-  'id' | 'number' | 'title' | 'client' | 'dueOn' | 'styleId' | 'version'
-> {
-  /** Name and colour of the cloth that shows, once there is one. */
-  readonly cloth: string | null;
-  readonly colour: string | null;
-  readonly toBuy: readonly ClothToBuy[];
-  readonly progress: TicketProgress;
-  /** Measures came from home and wait to be looked at. */
-  readonly fromHome: boolean;
-}
-
-/** Whether a cloth comes with that of a ticket that still has it in its own lay. */
-const comesWithAnother = ({ id }: Ticket, { role, boughtBy }: Lay, tickets: readonly Ticket[]): boolean =>
-  boughtBy !== undefined &&
-  tickets.some(
-    ({ number, lays }) => number === boughtBy && lays[role]?.beside?.some(({ ticket }) => ticket === id),
-  );
-
-/** A cloth is bought before it is chalked; one of a given length lies in the shop, and one that is shared is bought once. */
-const toBuy = (ticket: Ticket, tickets: readonly Ticket[]): ClothToBuy[] =>
-  ticket.cloths.flatMap(({ role, name, bolt, colour, length }) => {
-    const lay = ticket.lays[role];
-    const begun = lay?.placements.some(({ piece }) => (ticket.chalked[piece] ?? 0) > 0);
-    if (!lay || length !== null || begun || comesWithAnother(ticket, lay, tickets)) return [];
-    const on = bolt ?? `${ticket.id} ${role}`;
-    return [
-      { role, bolt: on, name, colour, buy: lay.buy, with: (lay.beside ?? []).map(({ number }) => number) },
-    ];
-  });
-
-export async function ticketSummaries(): Promise<TicketSummary[]> {
-  const fromHome = await ticketsWithSentSets();
-  const tickets = await listTickets();
-  return tickets.map((ticket) => {
-    const { id, number, title, client, dueOn, styleId, version, cloths } = ticket;
-    const shown = cloths.find(({ role }) => role === 'outer');
-    return {
-      id,
-      number,
-      title,
-      client,
-      dueOn,
-      styleId,
-      version,
-      cloth: shown?.name ?? null,
-      colour: shown?.colour ?? null,
-      toBuy: toBuy(ticket, tickets),
-      progress: progressOf(ticket),
-      fromHome: fromHome.has(id),
-    };
-  });
-}
-
 /** Opens a ticket, which keeps the house's rules as they are today. */
 export const openTicket = (ticket: NewTicket): Promise<Ticket> =>
   inTransaction(TicketModel.sequelize, () => open(ticket));
 
-async function open({ client, ...ticket }: NewTicket): Promise<Ticket> {
-  knownStyle(ticket.styleId);
+async function ownerOf(client: NewTicket['client']): Promise<TicketClient> {
   const owner =
     'id' in client
       ? await findClient(client.id)
@@ -145,12 +76,46 @@ async function open({ client, ...ticket }: NewTicket): Promise<Ticket> {
       'There is no such client; choose one from the list or write a new name.',
       { field: 'client' },
     );
+  return owner;
+}
+
+/** Another ticket for the same client: what was measured, agreed and named of this one, for a garment of its own. */
+export const copyTicket = (id: string, { title, dueOn }: TicketCopy): Promise<Ticket> =>
+  inTransaction(TicketModel.sequelize, async () => {
+    const { client, unit, styleId, rules, measures, choices, figures, cloths } = await ticketById(id);
+    const made = await createTicket({
+      title: title.trim(),
+      dueOn,
+      unit,
+      styleId,
+      rules,
+      clientId: client.id,
+    });
+    const change = { measures: { ...measures, revision: 1 }, choices, figures, cloths };
+    return changeTicket(await ticketById(made), { version: 1 }, change);
+  });
+
+/** Gives a ticket to another client, with the measures that were taken for it. */
+export const setClient = (id: string, { client, ...on }: ClientEdit): Promise<Ticket> =>
+  inTransaction(TicketModel.sequelize, async () => {
+    const ticket = await ticketById(id);
+    if (ticket.version !== on.version) throw stale(ticket);
+    await giveTo(id, (await ownerOf(client)).id);
+    return ticketById(id);
+  });
+
+async function open({ client, ...ticket }: NewTicket): Promise<Ticket> {
+  knownStyle(ticket.styleId);
+  const owner = await ownerOf(client);
   const rules = await houseRules();
   return ticketById(await createTicket({ ...ticket, title: ticket.title.trim(), clientId: owner.id, rules }));
 }
 
-export async function editTicket(id: string, { version, release, ...change }: TicketEdit): Promise<Ticket> {
-  return changeTicket(await ticketById(id), { version, release }, change);
+export async function editTicket(
+  id: string,
+  { version, release, by, ...change }: TicketEdit,
+): Promise<Ticket> {
+  return changeTicket(await ticketById(id), { version, release, by }, change);
 }
 
 /** The calendar day in the shop, yyyy-mm-dd. */
@@ -176,7 +141,7 @@ const garmentFrom = ({ garment = {} }: MeasuresEdit, { measures, unit }: Ticket)
 
 /** Changes a set of measures; the first that is taken dates it. Measured anew it is the ticket's next set, of today. */
 export async function setMeasures(id: string, edit: MeasuresEdit): Promise<Ticket> {
-  const { anew = false, version, release } = edit;
+  const { anew = false, version, release, by } = edit;
   const ticket = await ticketById(id);
   const own = ticket.measures;
   const values = laidOver(own.values, edit.values, (typed) => readMeasureEntries(typed, ticket.unit));
@@ -193,7 +158,7 @@ export async function setMeasures(id: string, edit: MeasuresEdit): Promise<Ticke
     values,
     garment: garmentFrom(edit, ticket),
   };
-  return changeTicket(ticket, { version, release }, { measures });
+  return changeTicket(ticket, { version, release, by }, { measures });
 }
 
 /**

@@ -2,7 +2,7 @@ import type { TableEvent, TableWork } from '@ample-bolt/core/shop/table-event';
 import { coreVersion } from '@ample-bolt/core/version';
 import { inTransaction } from '../../db/in-transaction.ts';
 import { notFound } from '../../http/problem.ts';
-import { noteEvents, tableOf, workOn, writeWork, type TableState } from './table-repository.ts';
+import { lockTable, noteEvents, tableOf, workOn, writeWork, type TableState } from './table-repository.ts';
 import { draftOf, hasChalk, ticketById } from './ticket-changes.ts';
 import { TicketModel } from './ticket-model.ts';
 import { freeze, thaw } from './ticket-repository.ts';
@@ -13,8 +13,8 @@ export interface TableAnswer extends TableState {
   readonly refused: readonly string[];
 }
 
-async function known(id: string, lock = false): Promise<TableState> {
-  const table = await tableOf(id, lock);
+async function known(id: string): Promise<TableState> {
+  const table = await tableOf(id);
   if (!table) throw notFound('ticket');
   return table;
 }
@@ -27,7 +27,8 @@ export const tableAt = (id: string): Promise<TableState> => known(id);
  */
 export function noteAtTable(id: string, events: readonly TableEvent[]): Promise<TableAnswer> {
   return inTransaction(TicketModel.sequelize, async () => {
-    const before = await known(id, true);
+    await lockTable(id);
+    const before = await known(id);
     const lays = Object.values(before.lays);
     const counted = events.filter(({ lay }) => lays.includes(lay));
     await noteEvents(id, counted);

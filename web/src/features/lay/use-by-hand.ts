@@ -157,7 +157,16 @@ export function useByHand({ key, inputs, planned, isShown, task, search, onStep 
       },
       { words: 'Back', hotkey: 'b', act: isOn ? hand.back : undefined },
       { words: 'Redo', hotkey: 'a', act: isOn ? hand.again : undefined },
-      { words: 'Discard changes', hotkey: 'x', act: isOn ? hand.leave : undefined },
+      hand.bring
+        ? {
+            words: 'Bring changes back',
+            hotkey: 'x',
+            act: () => {
+              hand.bring?.();
+              onStep();
+            },
+          }
+        : { words: 'Put changes aside', hotkey: 'x', act: isOn ? hand.putAside : undefined },
     ];
   };
   return {

@@ -8,9 +8,11 @@ interface Kept {
   readonly place: number;
   /** Outlines that the engine and the push leave alone, by their keys. */
   readonly locked: readonly string[];
+  /** Put aside: the plan is as the engine made it, until it is brought back. */
+  readonly aside?: true | undefined;
 }
 
-/** Steps that can be taken back: a lay is large, and what is kept in the browser has an end. */
+/** Steps that can be taken back: a lay is large. */
 const STEPS = 15;
 
 export interface HandLay {
@@ -22,16 +24,23 @@ export interface HandLay {
   readonly lock: (from: Lay, keys: readonly string[]) => void;
   readonly back: (() => void) | undefined;
   readonly again: (() => void) | undefined;
+  /** Puts all of it aside, so that the plan is as it was made; `bring` has it again. */
+  readonly putAside: (() => void) | undefined;
+  readonly bring: (() => void) | undefined;
+  /** Forgets it: it was taken. */
   readonly leave: () => void;
 }
 
 /** A plan that is changed by hand; it survives a reload, and is left when pieces or cloth change under it. */
 export function useHandLay(key: string, inputs: string): HandLay {
   const [held, keep] = useKept<Kept>(`hand-lay-${key}`);
-  const own = held?.inputs === inputs ? held : undefined;
+  const mine = held?.inputs === inputs ? held : undefined;
+  const own = mine?.aside ? undefined : mine;
   const change = (from: Lay, next: (before: Kept) => Kept) =>
     keep((before) =>
-      next(before?.inputs === inputs ? before : { inputs, lays: [from], place: 0, locked: [] }),
+      next(
+        before?.inputs === inputs && !before.aside ? before : { inputs, lays: [from], place: 0, locked: [] },
+      ),
     );
   const walk = (by: 1 | -1) =>
     own?.lays[own.place + by]
@@ -48,6 +57,8 @@ export function useHandLay(key: string, inputs: string): HandLay {
     lock: (from, locked) => change(from, (before) => ({ ...before, locked })),
     back: walk(-1),
     again: walk(1),
+    putAside: own && (() => keep((before) => before && { ...before, aside: true })),
+    bring: mine?.aside ? () => keep((before) => before && { ...before, aside: undefined }) : undefined,
     leave: () => keep(() => undefined),
   };
 }

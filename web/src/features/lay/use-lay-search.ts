@@ -134,7 +134,7 @@ export function useLaySearch({
         const listen = proxy(({ work, lay }: { work: number; lay: Lay | undefined }) => {
           if (mine === turn.current) tell(fold, work, lay);
         });
-        await worker.search(task, each, listen);
+        await worker.ask((api) => api.search(task, each, listen));
       }
     };
     const before = Math.min(...lengthsOf(knownFor(), which));
@@ -160,7 +160,7 @@ export function useLaySearch({
     });
     layWorker
       .api()
-      .search({ ...task, seed: seed + mine }, milliseconds, listen)
+      .ask((api) => api.search({ ...task, seed: seed + mine }, milliseconds, listen))
       .catch(() => setFailure(otherwise))
       .finally(() => {
         if (mine === turn.current) setRunning(undefined);

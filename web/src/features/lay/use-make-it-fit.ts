@@ -2,8 +2,9 @@ import type { LayWay } from '@ample-bolt/core/lay/model/lay';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { FitTicket, FitTry } from '@ample-bolt/core/shop/make-it-fit';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
-import { proxy, wrap } from 'comlink';
+import { proxy } from 'comlink';
 import { useEffect, useState } from 'react';
+import { started } from '../../workers/started.ts';
 import type { FitApi } from '../../workers/fit.worker.ts';
 
 /** Steps of search for each try that does not fit: a few seconds of looking, as the page's own first search. */
@@ -23,14 +24,16 @@ export function useMakeItFit(ticket: Ticket, role: ClothRole, fold: LayWay | und
   const key = `${role} ${fold} ${asked}`;
   useEffect(() => {
     if (fold === undefined || asked === undefined) return undefined;
-    const worker = new Worker(new URL('../../workers/fit.worker.ts', import.meta.url), { type: 'module' });
+    const { worker, ask } = started<FitApi>(
+      new Worker(new URL('../../workers/fit.worker.ts', import.meta.url), { type: 'module' }),
+    );
     const tell = (one: FitTry | undefined) =>
       setFound((before) => {
         const tries = before?.key === key ? before.tries : [];
         return { key, tries: one ? [...tries, one] : tries, trying: one !== undefined };
       });
-    void wrap<FitApi>(worker)
-      .tryAll(asked, role, fold, WORK, proxy(tell))
+    void ask((api) => api.tryAll(asked, role, fold, WORK, proxy(tell)))
+      .catch(() => undefined)
       .finally(() => tell(undefined));
     return () => worker.terminate();
   }, [asked, role, fold, key]);

@@ -1,7 +1,7 @@
 import type { WidthPlan } from '@ample-bolt/core/lay/plan/compare-widths';
 import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
-import { wrap } from 'comlink';
 import { useEffect, useState } from 'react';
+import { started } from '../../workers/started.ts';
 import type { LayApi } from '../../workers/lay.worker.ts';
 
 /** Steps of search for each width: a first idea of what it would take, not a plan to cut. */
@@ -14,10 +14,13 @@ export function useOtherWidths(task: LayTask | undefined, inputs: string): reado
   const asked = task && JSON.stringify(task);
   useEffect(() => {
     if (key === undefined || asked === undefined) return undefined;
-    const worker = new Worker(new URL('../../workers/lay.worker.ts', import.meta.url), { type: 'module' });
-    void wrap<LayApi>(worker)
-      .widths(JSON.parse(asked) as LayTask, WORK)
-      .then((widths) => setFound({ key, widths }));
+    const { worker, ask } = started<LayApi>(
+      new Worker(new URL('../../workers/lay.worker.ts', import.meta.url), { type: 'module' }),
+    );
+    // Beside the search, which says by itself when it cannot be started.
+    void ask((api) => api.widths(JSON.parse(asked) as LayTask, WORK))
+      .then((widths) => setFound({ key, widths }))
+      .catch(() => undefined);
     return () => worker.terminate();
     // The task is its key: seeds and object identities do not make another one.
   }, [key, asked]);

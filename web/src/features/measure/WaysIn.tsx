@@ -22,9 +22,14 @@ export function WaysIn({ tape }: { readonly tape: Tape }) {
       <IconButton Icon={Ruler} pressed={tape.state !== 'off'} onPress={tape.toggle}>
         {tapeWords[tape.state]}
       </IconButton>
+      {tape.state === 'listening' && tape.code !== undefined && (
+        <span className="px-1 text-sm">
+          Its code here: <strong className="text-lg tracking-widest">{tape.code}</strong>
+        </span>
+      )}
       {tape.state !== 'off' && (
         <a
-          href={paths.tape}
+          href={tape.code === undefined ? paths.tape : `${paths.tape}?code=${tape.code}`}
           target="_blank"
           rel="noreferrer"
           className="px-1 text-sm font-semibold text-indigo underline"

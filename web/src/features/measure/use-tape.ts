@@ -1,6 +1,6 @@
 import { isTapeReading } from '@ample-bolt/core/measures/tape-reading';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { tapeAddress } from '../../api/tape.ts';
 import type { Measuring } from './use-measuring.ts';
@@ -10,23 +10,32 @@ export type TapeState = 'off' | 'connecting' | 'listening';
 /** How long until a lost tape is looked for again, ms. */
 const AGAIN = 2000;
 
-/** Hears the digital tape while `on`; each reading goes to `onReading`. */
-function useReadings(on: boolean, onReading: (mm: number) => void): TapeState {
+/** The code that a tape is paired with this page by, as the shop computer gives it. */
+const codeIn = (message: unknown): string | undefined =>
+  typeof message === 'object' && message !== null && 'code' in message && typeof message.code === 'string'
+    ? message.code
+    : undefined;
+
+/** Hears the tape that is paired with this page while `on`; each reading goes to `onReading`. */
+function useReadings(on: boolean, onReading: (mm: number) => void): Omit<Tape, 'toggle'> {
+  const [code, setCode] = useState<string>();
   const [connected, setConnected] = useState(false);
-  const latest = useRef(onReading);
-  useEffect(() => {
-    latest.current = onReading;
-  });
+  const read = useEffectEvent(onReading);
+  const wish = useEffectEvent(() => code ?? '');
   useEffect(() => {
     if (!on) return;
     let socket: WebSocket | undefined;
     let timer: ReturnType<typeof setTimeout> | undefined;
     const connect = () => {
       socket = new WebSocket(tapeAddress());
-      socket.onopen = () => setConnected(true);
+      socket.onopen = () => socket?.send(JSON.stringify({ listen: wish() }));
       socket.onmessage = ({ data }: MessageEvent<string>) => {
         const message: unknown = JSON.parse(data);
-        if (isTapeReading(message)) latest.current(message.mm);
+        if (isTapeReading(message)) read(message.mm);
+        const given = codeIn(message);
+        if (given === undefined) return;
+        setCode(given);
+        setConnected(true);
       };
       socket.onclose = () => {
         setConnected(false);
@@ -41,11 +50,13 @@ function useReadings(on: boolean, onReading: (mm: number) => void): TapeState {
       setConnected(false);
     };
   }, [on]);
-  return on ? (connected ? 'listening' : 'connecting') : 'off';
+  return { state: on ? (connected ? 'listening' : 'connecting') : 'off', code };
 }
 
 export interface Tape {
   readonly state: TapeState;
+  /** What a tape is paired with this page by; known once it listens. */
+  readonly code: string | undefined;
   readonly toggle: () => void;
 }
 
@@ -55,7 +66,7 @@ export function useTape(measuring: Measuring): Tape {
   const [on, setOn] = useState(false);
   const pending = useRef<string>(undefined);
   const { entry, current, forward } = measuring;
-  const state = useReadings(on, (mm) => {
+  const readings = useReadings(on, (mm) => {
     pending.current = formatNumber(mm, ticket.unit, { denominator: 16, decimals: 1 });
     entry.type(current, pending.current);
   });
@@ -65,5 +76,5 @@ export function useTape(measuring: Measuring): Tape {
     pending.current = undefined;
     forward();
   });
-  return { state, toggle: () => setOn(!on) };
+  return { ...readings, toggle: () => setOn(!on) };
 }

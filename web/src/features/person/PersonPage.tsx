@@ -29,10 +29,10 @@ export function PersonPage() {
   useHotkeys({
     u: { does: 'inches or centimetres', act: () => keepUnit(() => (unit === 'in' ? 'cm' : 'in')) },
   });
-  const { data: tickets = [] } = useTickets();
+  const { data: list } = useTickets({ state: 'all', client: id, limit: 200 });
   const client = clients?.find((each) => each.id === id);
-  const own = tickets.filter((ticket) => ticket.client.id === id);
-  const due = own.filter(({ dueOn }) => dueOn >= dayFrom(new Date(), 0));
+  const own = list?.tickets ?? [];
+  const due = own.filter(({ state, dueOn }) => state === 'open' && dueOn >= dayFrom(new Date(), 0));
   if (error && !clients) return <Failed error={error} again={() => void mutate()} />;
   if (setsError && !sets) return <Failed error={setsError} again={() => void again()} />;
   if (!clients || !sets) return <Waiting what="the measures" />;

@@ -13,7 +13,7 @@ export function NotYet() {
   if (error)
     return (
       <p role="alert" className="rounded-soft bg-madder-1 p-4">
-        The draft failed: {error.message}. Look at the measures and choices again.
+        There is no draft. {error.message}
       </p>
     );
   if (missing.length === 0) return <Waiting what="the draft" />;

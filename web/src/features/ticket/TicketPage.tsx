@@ -1,4 +1,5 @@
-import { progressOf, stationIds, stationsOf, type StationId } from '@ample-bolt/core/shop/stations';
+import { stationIds, stationsOf, type StationId } from '@ample-bolt/core/shop/stations';
+import { progressOf } from '@ample-bolt/core/shop/ticket-gist';
 import { layTaskOf } from '@ample-bolt/core/shop/lay-task';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { useContext, useState } from 'react';
@@ -15,7 +16,9 @@ import { useLayWorker, useWarmLays } from '../../workers/use-lay-worker.ts';
 import { LineNotices } from './LineNotices.tsx';
 import { StationTape } from './StationTape.tsx';
 import type { TicketContext } from './ticket-context.ts';
+import { TicketMenu } from './TicketMenu.tsx';
 import { TicketStub } from './TicketStub.tsx';
+import { TicketWhere } from './TicketWhere.tsx';
 
 export function TicketPage() {
   const { id = '' } = useParams();
@@ -91,10 +94,15 @@ function OpenTicket({ ticket }: { readonly ticket: Ticket }) {
         onNext={beside(current, 1) && (() => step(1))}
         onUndo={walk(place - 1, undo)}
         onRedo={walk(place + 1, redo)}
+        menu={<TicketMenu ticket={ticket} actions={actions} attempt={attempt} />}
       />
       <StationTape ticketId={ticket.id} stations={stations} current={current} />
       {failure && <Notice tone="stop">{failure}</Notice>}
       <LineNotices ticket={ticket} />
+      <TicketWhere
+        ticket={ticket}
+        onBack={() => attempt(actions.put('ticket', { state: 'open' }), 'The ticket was not changed.')}
+      />
       <main className="min-h-0 grow pt-4 max-lg:overflow-x-hidden max-lg:overflow-y-auto max-md:pt-2">
         <Outlet context={context} />
       </main>

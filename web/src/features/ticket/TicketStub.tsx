@@ -16,10 +16,12 @@ interface TicketStubProps {
   readonly onNext: (() => void) | undefined;
   readonly onUndo: (() => void) | undefined;
   readonly onRedo: (() => void) | undefined;
+  /** What is done with the whole ticket. */
+  readonly menu: ReactNode;
 }
 
 /** Which ticket this is, in which unit it is read, the way back, and the way to the next station. */
-export function TicketStub({ ticket, current, onUnit, onNext, onUndo, onRedo }: TicketStubProps) {
+export function TicketStub({ ticket, current, onUnit, onNext, onUndo, onRedo, menu }: TicketStubProps) {
   const next = current && stationIds[stationIds.indexOf(current) + 1];
   const { undo, redo } = ticket.history;
   return (
@@ -54,6 +56,7 @@ export function TicketStub({ ticket, current, onUnit, onNext, onUndo, onRedo }: 
           <History size={18} aria-hidden />
         </Link>
       </span>
+      {menu}
       <Button
         look="quiet"
         onClick={onUnit}

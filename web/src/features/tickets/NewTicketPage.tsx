@@ -5,7 +5,7 @@ import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
 import { useClients } from '../../api/clients.ts';
-import { openFromOrder, openTicket } from '../../api/tickets.ts';
+import { isTicketList, openFromOrder, openTicket } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { Button } from '../../ui/Button.tsx';
 import { dayFrom } from '../../ui/day.ts';
@@ -49,15 +49,23 @@ export function NewTicketPage() {
     if (formState.isDirty) keep(() => fields as Fields);
   }, [fields, formState.isDirty, keep]);
 
+  const [asked, setAsked] = useState<string>();
+  /** A day that is over is asked about once; pressed again it is meant. */
+  const isPast = (fields.dueOn ?? '') !== '' && (fields.dueOn ?? '') < dayFrom(new Date(), 0);
+  const isAsked = isPast && asked === fields.dueOn;
   const submit = handleSubmit(async ({ client, kind, ...ticket }) => {
     setFailure(undefined);
+    if (isPast && !isAsked) {
+      setAsked(ticket.dueOn);
+      return;
+    }
     try {
       const opened = await openTicket({
         ...ticket,
         client: known ? { id: known.id } : { name: client.trim(), kind },
       });
       keep(() => undefined);
-      void mutate('/api/tickets');
+      void mutate(isTicketList);
       void mutate('/api/clients');
       await navigate(paths.station(opened.id, 'measure'));
     } catch (error) {
@@ -72,7 +80,7 @@ export function NewTicketPage() {
       const title = fields.title?.trim() || file.name.replace(/\.json$/i, '');
       const opened = await openFromOrder({ title, dueOn: fields.dueOn ?? fresh().dueOn, order });
       keep(() => undefined);
-      void mutate('/api/tickets');
+      void mutate(isTicketList);
       void mutate('/api/clients');
       await navigate(paths.station(opened.id, 'measure'));
     } catch (error) {
@@ -167,9 +175,14 @@ export function NewTicketPage() {
           <p className="pt-1.5 text-sm text-walnut-2">{styleOf(fields.styleId ?? '')?.summary}</p>
         </fieldset>
         {failure && <Notice tone="stop">{failure}</Notice>}
+        {isAsked && (
+          <Notice tone="care">
+            The day that it is due is over already. Change it, or open the ticket all the same.
+          </Notice>
+        )}
         <div className="flex gap-3">
           <Button type="submit" disabled={formState.isSubmitting}>
-            Open ticket and measure
+            {isAsked ? 'Open it all the same' : 'Open ticket and measure'}
           </Button>
           <Button look="quiet" onClick={() => void navigate(-1)}>
             Cancel

@@ -1,11 +1,13 @@
+import { ticketStates, type TicketState } from '@ample-bolt/core/shop/ticket';
 import { stationsOf } from '@ample-bolt/core/shop/stations';
 import { useState } from 'react';
-import { Link } from 'react-router';
-import { useTickets } from '../../api/tickets.ts';
+import { Link, useSearchParams } from 'react-router';
+import { useTickets, type TicketList } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
-import { buttonClass } from '../../ui/Button.tsx';
+import { Button, buttonClass } from '../../ui/Button.tsx';
 import { Card } from '../../ui/Card.tsx';
 import { dayText } from '../../ui/day.ts';
+import { useSettled } from '../../ui/use-settled.ts';
 import { SearchField } from '../../ui/SearchField.tsx';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { nextStep } from '../ticket/next-step.ts';
@@ -13,13 +15,31 @@ import { NoTickets } from './NoTickets.tsx';
 import { GarmentThumb } from '../ticket/GarmentThumb.tsx';
 import { ProgressStrip } from '../ticket/ProgressStrip.tsx';
 
-/** Every ticket, to be found by number, title, client or cloth. */
+const states: { readonly [state in TicketState]: string } = {
+  open: 'At work',
+  aside: 'Put aside',
+  delivered: 'Delivered',
+  archived: 'Archived',
+  deleted: 'Thrown away',
+};
+
+/** So many more are shown at a press, up to what one still looks through. */
+const PAGE = 50;
+const MOST = 200;
+
+const isShopNew = (list: TicketList | undefined): boolean =>
+  Object.values(list?.counts ?? {}).every((count) => count === 0);
+
+/** Every ticket, by where it is in its life, to be found by number, title, client or cloth. */
 export function TicketsPage() {
-  const { data: tickets, error, mutate } = useTickets();
+  const [search, setSearch] = useSearchParams();
+  const state = ticketStates.find((each) => each === search.get('state')) ?? 'open';
   const [sought, setSought] = useState('');
-  const found = tickets?.filter(({ number, title, client, cloth }) =>
-    [number, title, client.name, cloth ?? ''].join(' ').toLowerCase().includes(sought.trim().toLowerCase()),
-  );
+  const [limit, setLimit] = useState(PAGE);
+  const q = useSettled(sought, 200);
+  const { data, error, mutate } = useTickets({ state, q, limit });
+  const tickets = data?.tickets;
+  const inAll = data?.inAll ?? 0;
   return (
     <main className="flex flex-col gap-4 p-6 max-md:p-4">
       <header className="flex flex-wrap items-center gap-4 max-md:gap-3">
@@ -37,12 +57,34 @@ export function TicketsPage() {
       </header>
       {error && <Failed error={error} again={() => void mutate()} />}
       {!tickets && !error && <Waiting what="the tickets" />}
-      {tickets?.length === 0 && <NoTickets title="No ticket was opened yet" />}
-      {found && tickets && tickets.length > 0 && (
+      <nav aria-label="Where they are" className="flex flex-wrap gap-2">
+        {ticketStates.map((each) => (
+          <button
+            key={each}
+            type="button"
+            aria-pressed={each === state}
+            onClick={() => {
+              setLimit(PAGE);
+              setSearch(each === 'open' ? {} : { state: each });
+            }}
+            className="min-h-9 rounded-soft border border-linen-3 bg-white px-3 aria-pressed:border-walnut aria-pressed:bg-linen-1 aria-pressed:font-semibold max-md:min-h-11"
+          >
+            {states[each]} <span className="text-walnut-2">{data?.counts[each] ?? 0}</span>
+          </button>
+        ))}
+      </nav>
+      {tickets?.length === 0 && q === '' && state === 'open' && (
+        <NoTickets title={isShopNew(data) ? 'No ticket was opened yet' : 'No ticket is at work'} />
+      )}
+      {tickets?.length === 0 && (q !== '' || state !== 'open') && (
         <Card>
-          {found.length === 0 && <p className="p-6 text-walnut-2">Nothing is called “{sought}”.</p>}
+          <p className="p-6 text-walnut-2">{q === '' ? 'None is here.' : `Nothing here is called “${q}”.`}</p>
+        </Card>
+      )}
+      {tickets && tickets.length > 0 && (
+        <Card>
           <ul>
-            {found.map((ticket) => {
+            {tickets.map((ticket) => {
               const step = nextStep(ticket.progress);
               return (
                 <li key={ticket.id} className="border-t border-linen-2 first:border-t-0">
@@ -76,6 +118,20 @@ export function TicketsPage() {
               );
             })}
           </ul>
+          {inAll > tickets.length && (
+            <p className="flex items-center gap-4 border-t border-linen-2 px-5 py-3 text-walnut-2">
+              <span className="grow">
+                {tickets.length} of {inAll}
+              </span>
+              <Button
+                look="quiet"
+                onClick={() => setLimit(Math.min(MOST, limit + PAGE))}
+                disabled={limit >= MOST}
+              >
+                {limit >= MOST ? 'Find the others by name' : `${PAGE} more`}
+              </Button>
+            </p>
+          )}
         </Card>
       )}
     </main>

@@ -12,14 +12,20 @@ import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { clothToBuy } from './cloth-to-buy.ts';
 import { nextStep } from '../ticket/next-step.ts';
 import { GarmentThumb } from '../ticket/GarmentThumb.tsx';
+import { GiveOut } from './GiveOut.tsx';
 import { NoTickets } from '../tickets/NoTickets.tsx';
 import { ProgressStrip } from '../ticket/ProgressStrip.tsx';
+
+/** More than one looks through of a morning. */
+const MOST_SHOWN = 100;
 
 /** What lies on the table: every open ticket by its due day, each with the one thing to do next. */
 export function TodayPage() {
   const today = new Date();
   const navigate = useNavigate();
-  const { data: tickets, error, mutate } = useTickets();
+  const { data, error, mutate } = useTickets({ limit: MOST_SHOWN });
+  const tickets = data?.tickets;
+  const inAll = data?.inAll ?? 0;
   const firstToDo = tickets?.find(({ progress }) => !nextStep(progress).done)?.id;
   useHotkeys({ n: { does: 'new ticket', act: () => void navigate(paths.newTicket) } });
   return (
@@ -28,9 +34,7 @@ export function TodayPage() {
         <h1 className="text-3xl">{format(today, 'EEEE d MMMM')}</h1>
         {/* Its room is kept while the tickets come, so that nothing moves away from under a thumb. */}
         <p className="min-w-32 grow text-walnut-2">
-          {tickets &&
-            tickets.length > 0 &&
-            (tickets.length === 1 ? 'one ticket open' : `${tickets.length} tickets open`)}
+          {tickets && tickets.length > 0 && (inAll === 1 ? 'one ticket open' : `${inAll} tickets open`)}
         </p>
         <Link to={paths.newTicket} className={buttonClass('act')}>
           New ticket{' '}
@@ -50,6 +54,15 @@ export function TodayPage() {
                 <TicketRow key={ticket.id} ticket={ticket} today={today} first={ticket.id === firstToDo} />
               ))}
             </ol>
+            {inAll > tickets.length && (
+              <p className="border-t border-linen-2 px-5 py-3 text-walnut-2">
+                The {tickets.length} that are due first; all of them under{' '}
+                <Link to={paths.tickets} className="font-semibold text-indigo underline">
+                  Tickets
+                </Link>
+                .
+              </p>
+            )}
           </Card>
           <div className="flex flex-col gap-5">
             <FromHome tickets={tickets.filter(({ fromHome }) => fromHome)} />
@@ -78,7 +91,11 @@ function TicketRow({
       <span className="font-head font-semibold">{ticket.number}</span>
       <GarmentThumb ticket={ticket} />
       <div className="min-w-0">
-        <p className="truncate font-semibold max-md:line-clamp-2 max-md:whitespace-normal">{ticket.title}</p>
+        <p className="truncate font-semibold max-md:line-clamp-2 max-md:whitespace-normal">
+          <Link to={paths.station(ticket.id, step.station)} className="hover:underline">
+            {ticket.title}
+          </Link>
+        </p>
         <p className="text-sm text-walnut-2">
           {ticket.client.name} · {dayText(ticket.dueOn)},{' '}
           <span className={late ? 'font-semibold text-madder' : ''}>{away}</span>
@@ -88,13 +105,17 @@ function TicketRow({
         <ProgressStrip stations={stationsOf(ticket.progress)} />
         <p className="mt-1.5 text-sm text-walnut-2">{step.words}</p>
       </div>
-      <Link
-        to={paths.station(ticket.id, step.station)}
-        className={`${buttonClass(first ? 'act' : step.done ? 'quiet' : 'outline')} max-md:min-h-11`}
-        aria-label={`${step.verb}: ${ticket.title}`}
-      >
-        {step.verb}
-      </Link>
+      {step.done ? (
+        <GiveOut ticket={ticket} />
+      ) : (
+        <Link
+          to={paths.station(ticket.id, step.station)}
+          className={`${buttonClass(first ? 'act' : 'outline')} max-md:min-h-11`}
+          aria-label={`${step.verb}: ${ticket.title}`}
+        >
+          {step.verb}
+        </Link>
+      )}
     </li>
   );
 }

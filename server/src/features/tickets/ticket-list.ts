@@ -1,0 +1,226 @@
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
+import type { Lay } from '@ample-bolt/core/lay/model/lay';
+import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import type { TicketProgress } from '@ample-bolt/core/shop/stations';
+import { ticketStates, type Ticket, type TicketState } from '@ample-bolt/core/shop/ticket';
+import { gistOf, progressBy, type LayGist, type TicketGist } from '@ample-bolt/core/shop/ticket-gist';
+import { coreVersion } from '@ample-bolt/core/version';
+import { QueryTypes } from 'sequelize';
+import { TicketModel } from './ticket-model.ts';
+import { ticketsById } from './ticket-repository.ts';
+
+/** Cloth that a chosen lay asks for. */
+export interface ClothToBuy {
+  readonly role: ClothRole;
+  /** The same for tickets that share it. */
+  readonly bolt: string;
+  readonly name: string;
+  readonly colour: string;
+  readonly buy: Lay['buy'];
+  /** Numbers of the tickets that it is bought for as well. */
+  readonly with: readonly number[];
+}
+
+/** What lists show of a ticket. */
+export interface TicketSummary extends Pick<
+  Ticket,
+  'id' | 'number' | 'title' | 'client' | 'dueOn' | 'styleId' | 'version' | 'state'
+> {
+  /** Name and colour of the cloth that shows, once there is one. */
+  readonly cloth: string | null;
+  readonly colour: string | null;
+  readonly toBuy: readonly ClothToBuy[];
+  readonly progress: TicketProgress;
+  /** Measures came from home and wait to be looked at. */
+  readonly fromHome: boolean;
+}
+
+/** Which tickets are asked for. */
+export interface TicketQuery {
+  /** All but those that were thrown away, without it. */
+  readonly state?: TicketState | undefined;
+  /** Number, title, client or cloth: every word has to be in one of them. */
+  readonly sought?: string | undefined;
+  readonly client?: string | undefined;
+  readonly limit: number;
+  readonly offset: number;
+}
+
+export interface TicketList {
+  readonly tickets: readonly TicketSummary[];
+  /** How many there are of what was asked for. */
+  readonly inAll: number;
+  readonly counts: { readonly [state in TicketState]: number };
+}
+
+interface Row {
+  readonly id: string;
+  readonly number: number;
+  readonly title: string;
+  readonly due_on: string;
+  readonly style_id: string;
+  readonly version: number;
+  readonly state: TicketState;
+  readonly stops: number;
+  readonly chalked: Ticket['chalked'];
+  readonly cut: Ticket['cut'];
+  readonly marks_in_all: number;
+  readonly gist: TicketGist | null;
+  readonly client_id: string;
+  readonly client_name: string;
+  readonly client_kind: Ticket['client']['kind'];
+  readonly from_home: boolean;
+  readonly in_all: number;
+}
+
+/** Rows that a query asks for, the best match first: by number, by the whole of what is sought, at work, soonest due. */
+async function rowsOf({ state, sought = '', client, limit, offset }: TicketQuery): Promise<Row[]> {
+  const phrase = sought.trim().toLowerCase();
+  const words = phrase.split(/\s+/).filter(Boolean);
+  const has = (text: string, word: string) => `position(:${word} in lower(${text})) > 0`;
+  const each = words.map((_, index) => {
+    const word = `word${index}`;
+    return `(t.number::text = :${word} OR ${has('t.title', word)} OR ${has('c.name', word)} OR ${has(`COALESCE(t.gist->>'cloth', '')`, word)})`;
+  });
+  const where = [
+    state === undefined ? `t.state <> 'deleted'` : 't.state = :state',
+    ...(client === undefined ? [] : ['t.client_id = :client']),
+    ...each,
+  ];
+  const rank =
+    phrase === ''
+      ? ''
+      : `(t.number::text = :phrase) DESC, (${has('t.title', 'phrase')} OR ${has('c.name', 'phrase')}) DESC, (t.state = 'open') DESC,`;
+  return TicketModel.sequelize!.query<Row>(
+    `SELECT t.id, t.number, t.title, t.due_on, t.style_id, t.version, t.state, t.stops, t.chalked, t.cut, t.marks_in_all, t.gist,
+            c.id AS client_id, c.name AS client_name, c.kind AS client_kind,
+            EXISTS (SELECT 1 FROM home_links h WHERE h.ticket_id = t.id AND h.state = 'sent') AS from_home,
+            count(*) OVER()::int AS in_all
+       FROM tickets t JOIN clients c ON c.id = t.client_id
+      WHERE ${where.join(' AND ')}
+      ORDER BY ${rank} t.due_on, t.number
+      LIMIT :limit OFFSET :offset`,
+    {
+      type: QueryTypes.SELECT,
+      replacements: {
+        state,
+        client,
+        phrase,
+        limit,
+        offset,
+        ...Object.fromEntries(words.map((word, index) => [`word${index}`, word])),
+      },
+    },
+  );
+}
+
+/** Tickets whose gist was never worked out, or by another version of core, are read whole, once. */
+async function withGists(rows: readonly Row[]): Promise<ReadonlyMap<string, TicketGist>> {
+  const gists = new Map<string, TicketGist>();
+  for (const { id, gist } of rows) if (gist?.core === coreVersion) gists.set(id, gist);
+  const missing = rows.filter(({ id }) => !gists.has(id)).map(({ id }) => id);
+  for (const ticket of await ticketsById(missing)) {
+    const gist = gistOf(ticket);
+    gists.set(ticket.id, gist);
+    await TicketModel.update({ gist }, { where: { id: ticket.id, version: ticket.version }, silent: true });
+  }
+  return gists;
+}
+
+/** Lays of the tickets that buy cloth for others, by the tickets' numbers. */
+async function buyersOf(gists: Iterable<TicketGist>): Promise<ReadonlyMap<number, readonly LayGist[]>> {
+  const numbers = [...gists].flatMap(({ lays }) => lays.flatMap(({ boughtBy }) => boughtBy ?? []));
+  if (numbers.length === 0) return new Map();
+  const rows = await TicketModel.findAll({
+    attributes: ['number', 'gist'],
+    where: { number: [...new Set(numbers)] },
+  });
+  return new Map(rows.map(({ number, gist }) => [number, gist?.lays ?? []]));
+}
+
+/** A cloth is bought before it is chalked; one of a given length lies in the shop, and one that is shared is bought once. */
+function toBuy(
+  { id, chalked }: Pick<Row, 'id' | 'chalked'>,
+  { lays }: TicketGist,
+  buyers: ReadonlyMap<number, readonly LayGist[]>,
+): ClothToBuy[] {
+  return lays.flatMap(({ role, bolt, name, colour, buy, inStock, boughtBy, beside, pieces }) => {
+    const begun = pieces.some((piece) => (chalked[piece] ?? 0) > 0);
+    // Whoever buys it for others still has them in its own lay.
+    const comesWithAnother =
+      boughtBy !== null &&
+      (buyers.get(boughtBy) ?? []).some(
+        (lay) => lay.role === role && lay.beside.some(({ ticket }) => ticket === id),
+      );
+    if (inStock || begun || comesWithAnother) return [];
+    const on = bolt ?? `${id} ${role}`;
+    return [{ role, bolt: on, name, colour, buy, with: beside.map(({ number }) => number) }];
+  });
+}
+
+async function countsOf(): Promise<TicketList['counts']> {
+  const rows = await TicketModel.sequelize!.query<{ state: TicketState; count: number }>(
+    'SELECT state, count(*)::int AS count FROM tickets GROUP BY state',
+    { type: QueryTypes.SELECT },
+  );
+  const count = (state: TicketState) => rows.find((row) => row.state === state)?.count ?? 0;
+  return Object.fromEntries(ticketStates.map((state) => [state, count(state)])) as TicketList['counts'];
+}
+
+export async function listTickets(query: TicketQuery): Promise<TicketList> {
+  const rows = await rowsOf(query);
+  const gists = await withGists(rows);
+  const buyers = await buyersOf(gists.values());
+  const tickets = rows.flatMap((row): TicketSummary[] => {
+    const gist = gists.get(row.id);
+    if (!gist) return [];
+    const { id, number, title, version, state, stops, chalked, cut } = row;
+    return [
+      {
+        id,
+        number,
+        title,
+        version,
+        state,
+        client: { id: row.client_id, name: row.client_name, kind: row.client_kind },
+        dueOn: row.due_on,
+        styleId: row.style_id,
+        cloth: gist.cloth,
+        colour: gist.colour,
+        toBuy: state === 'open' ? toBuy(row, gist, buyers) : [],
+        progress: progressBy(gist, { chalked, cut, stops, marksInAll: row.marks_in_all }),
+        fromHome: row.from_home,
+      },
+    ];
+  });
+  return { tickets, inAll: rows[0]?.in_all ?? 0, counts: await countsOf() };
+}
+
+/** Ids of tickets at work that hold a cloth of a bolt. */
+export async function ticketsOnBolt(role: ClothRole, bolt: string): Promise<string[]> {
+  const rows = await TicketModel.sequelize!.query<{ id: string }>(
+    `SELECT id FROM tickets WHERE state = 'open' AND cloths @> :cloth::jsonb`,
+    { type: QueryTypes.SELECT, replacements: { cloth: JSON.stringify([{ role, bolt }]) } },
+  );
+  return rows.map(({ id }) => id);
+}
+
+/** Ids of tickets that have pieces of one of these beside their own on a cloth. */
+export async function ticketsBeside(role: ClothRole, others: readonly string[]): Promise<string[]> {
+  const rows = await TicketModel.sequelize!.query<{ id: string }>(
+    `SELECT DISTINCT t.id FROM tickets t, unnest(ARRAY[:others]) AS other
+      WHERE COALESCE(
+        t.gist->'lays' @> jsonb_build_array(jsonb_build_object('role', :role::text, 'beside', jsonb_build_array(jsonb_build_object('ticket', other)))),
+        t.lays->:role::text->'beside' @> jsonb_build_array(jsonb_build_object('ticket', other)))`,
+    { type: QueryTypes.SELECT, replacements: { role, others: [...others] } },
+  );
+  return rows.map(({ id }) => id);
+}
+
+/** Cloths of a role that are on a bolt, ticket by ticket, the oldest first. */
+export const boltsInUse = (role: ClothRole): Promise<{ readonly number: number; readonly cloth: Cloth }[]> =>
+  TicketModel.sequelize!.query(
+    `SELECT t.number, cloth FROM tickets t, jsonb_array_elements(t.cloths) AS cloth
+      WHERE t.state <> 'deleted' AND cloth->>'role' = :role AND cloth->>'bolt' IS NOT NULL ORDER BY t.number`,
+    { type: QueryTypes.SELECT, replacements: { role } },
+  );
