@@ -15,6 +15,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     trace: 'retain-on-failure',
+    // What a journey answers in the shop computer's place would not reach a page through it; one journey lets it in.
+    serviceWorkers: 'block',
     actionTimeout: 30_000,
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',

@@ -111,5 +111,5 @@ test('people and tickets lead to what is next', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Where it starts' })).toBeVisible();
   await page.goto('/tickets');
   await page.getByRole('searchbox', { name: 'Find a ticket' }).fill('no such thing');
-  await expect(page.getByText('Nothing is called')).toBeVisible();
+  await expect(page.getByText('Nothing here is called')).toBeVisible();
 });

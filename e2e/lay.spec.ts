@@ -89,7 +89,7 @@ test('by the arrow keys a piece goes by the step of the tape, turns half, and is
   // Velveteen runs one way: nothing is half turned on it.
   await expect(tools.getByRole('button', { name: 'Half turn' })).toBeDisabled();
   // One letter puts all hand work aside, and has it again.
-  const pushed = await card.innerText();
+  const pushed = (await card.textContent()) ?? '';
   await page.keyboard.press('x');
   await expect(card).toBeHidden();
   await page.keyboard.press('x');

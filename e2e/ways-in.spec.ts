@@ -127,6 +127,12 @@ test('clients come in from a table, and a ticket opens from an order file', asyn
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'order.json', mimeType: 'application/json', buffer: Buffer.from(order) });
+  // The file names somebody who is known here; whether it is her is asked.
+  await page
+    .getByRole('group', { name: /whose ticket/ })
+    .getByRole('radio')
+    .first()
+    .check();
   await expect(page.getByRole('heading', { name: 'Bandstand again' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Bust 36/ })).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import type { ClientSet } from '@ample-bolt/core/shop/client-set';
-import type { TicketClient } from '@ample-bolt/core/shop/ticket';
+import type { KnownClient } from '@ample-bolt/core/shop/known-client';
 import type { Unit } from '@ample-bolt/core/units/length';
 import useSWR from 'swr';
 import { sendFile } from './fetcher.ts';
@@ -15,7 +15,7 @@ export interface TakenIn {
 export const takeInClients = (table: string, unit: Unit): Promise<TakenIn> =>
   sendFile(`/api/clients/measures.csv?unit=${unit}`, new Blob([table], { type: 'text/csv' }));
 
-export const useClients = () => useSWR<TicketClient[], Error>('/api/clients');
+export const useClients = () => useSWR<KnownClient[], Error>('/api/clients');
 
 /** All sets of a client's measures, the newest first. */
 export const useClientSets = (clientId: string) =>

@@ -107,6 +107,7 @@ export const openFromOrder = (ticket: {
   readonly title: string;
   readonly dueOn: string;
   readonly order: unknown;
+  readonly client?: { readonly id: string } | 'new';
 }): Promise<Ticket> => send<Ticket>('POST', `${LIST}/order`, ticket);
 
 /** Another ticket like this one: its measures, style, choices, rules and cloths, for the day it is due. */

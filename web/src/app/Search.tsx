@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useTickets, type TicketSummary } from '../api/tickets.ts';
 import { nextStep } from '../features/ticket/next-step.ts';
@@ -16,19 +16,28 @@ function Find({ onClose }: { readonly onClose: () => void }) {
   const [at, setAt] = useState(0);
   const q = useSettled(sought, 120);
   // The best match first: by number, by the whole of what is sought, then those at work.
-  const { data, error } = useTickets({ state: q === '' ? 'open' : 'all', q, limit: MOST_SHOWN });
+  const { data, error, isLoading } = useTickets({ state: q === '' ? 'open' : 'all', q, limit: MOST_SHOWN });
   const found = data?.tickets ?? [];
+  /** Whether what is listed is what was typed. */
+  const isFound = q === sought && !isLoading && data !== undefined;
+  const [pressed, setPressed] = useState(false);
   const go = (ticket: TicketSummary | undefined) => {
     if (!ticket) return;
     onClose();
     void navigate(paths.station(ticket.id, nextStep(ticket.progress).station));
   };
+  // Enter that comes before the list is of what was typed: it goes on as soon as it is, and never to what stood there before.
+  const goOn = useEffectEvent(() => go(found[at]));
+  useEffect(() => {
+    if (pressed && isFound) goOn();
+  }, [pressed, isFound]);
   const move = (by: 1 | -1) => setAt(Math.max(0, Math.min(found.length - 1, at + by)));
   return (
     <form
       onSubmit={(event) => {
         event.preventDefault();
-        go(found[at]);
+        if (isFound) go(found[at]);
+        else setPressed(true);
       }}
     >
       <input
@@ -40,6 +49,7 @@ function Find({ onClose }: { readonly onClose: () => void }) {
         onChange={(event) => {
           setSought(event.target.value);
           setAt(0);
+          setPressed(false);
         }}
         onKeyDown={(event) => {
           if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;

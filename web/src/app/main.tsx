@@ -43,6 +43,10 @@ const lines = outgoing({
 });
 await lines.resume();
 
+// Pages of the workroom alone: a private link leaves nothing on the device of whoever opens it.
+if ('serviceWorker' in navigator && !heading().startsWith('/home/'))
+  void navigator.serviceWorker.register('/sw.js', { type: 'module' }).catch(() => undefined);
+
 const root = document.getElementById('root');
 if (!root) throw new Error('the page has no #root');
 createRoot(root).render(

@@ -4,7 +4,7 @@ import { idOf } from '../../http/id-of.ts';
 import { notFound } from '../../http/problem.ts';
 import { listSets } from '../tickets/ticket-repository.ts';
 import { clientsCsv, takeInClients } from './client-table.ts';
-import { createClient, findClient, listClients } from './client-repository.ts';
+import { createClient, findClient, knownClients } from './client-repository.ts';
 import { clientSchema, type NewClient } from './client-schema.ts';
 
 /** A thousand clients with the whole tape. */
@@ -15,7 +15,7 @@ const newClient = validator<NewClient>(clientSchema);
 export function clientRoutes(): Router {
   const router = Router();
   router.get('/', async (_request, response) => {
-    response.json(await listClients());
+    response.json(await knownClients());
   });
   router.post('/', async (request, response) => {
     const { name, kind } = newClient(request.body);

@@ -28,7 +28,14 @@ export interface TakenIn {
 }
 
 async function ownerOf({ name, kind }: ClientRow): Promise<[ClientModel, boolean]> {
-  const known = await ClientModel.findOne({ where: { name }, order: [['createdAt', 'ASC']] });
+  const [known, another] = await ClientModel.findAll({ where: { name } });
+  if (another)
+    throw new Problem(
+      422,
+      'two-of-one-name',
+      `Two clients are called ${name}, and a table does not say which of them is meant. Leave the row out, and open a ticket for her.`,
+      { field: 'client' },
+    );
   return known ? [known, false] : [await ClientModel.create({ name, kind }), true];
 }
 

@@ -5,11 +5,12 @@ import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import type { Order } from '@ample-bolt/core/shop/order';
 import { findingKey, openStops, type SignOffs } from '@ample-bolt/core/shop/sign-off';
 import { readParts } from '@ample-bolt/core/formats/order/read-parts';
+import { namesakesOf } from '@ample-bolt/core/shop/known-client';
 import { readOrder } from '@ample-bolt/core/formats/order/read-order';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { inTransaction } from '../../db/in-transaction.ts';
-import { badInput } from '../../http/problem.ts';
-import { listClients } from '../clients/client-repository.ts';
+import { badInput, Problem } from '../../http/problem.ts';
+import { knownClients } from '../clients/client-repository.ts';
 import {
   draftTicket,
   openTicket,
@@ -21,7 +22,7 @@ import {
   setSignOffs,
 } from './ticket-service.ts';
 import { TicketModel } from './ticket-model.ts';
-import type { OrderedTicket } from './ticket-schemas.ts';
+import type { NewTicket, OrderedTicket } from './ticket-schemas.ts';
 
 type Texts = { [id: string]: string };
 
@@ -46,16 +47,26 @@ const heelOf = ({ measured }: OrderFile): Texts =>
   measured?.heelHeight ? texts({ heelHeight: measured.heelHeight }) : {};
 
 /** Opens a ticket from an order file, through the same steps and checks as by hand; a bad file opens none. */
-export async function openFromOrder({ title, dueOn, order }: OrderedTicket): Promise<Ticket> {
+export async function openFromOrder({ title, dueOn, order, client: said }: OrderedTicket): Promise<Ticket> {
   const checked = readOrder(order);
   if (!checked.ok) throw badInput(checked.fault);
   const { client, style, unit } = checked.value;
   const name = client.name.trim() || 'Unnamed';
-  const known = (await listClients()).find((each) => each.name === name);
-  const owner = known ? { id: known.id } : { name, kind: client.kind };
+  const owner =
+    said === 'new' ? { name, kind: client.kind } : (said ?? (await unknownSoFar(name, client.kind)));
   return inTransaction(TicketModel.sequelize, async () => {
     const ticket = await openTicket({ title, dueOn, unit, styleId: style.id, client: owner });
     return enter(ticket, order as OrderFile, checked.value);
+  });
+}
+
+/** A new client, unless the name is known: a file names her, and does not say whether she is the one of that name. */
+async function unknownSoFar(name: string, kind: Order['client']['kind']): Promise<NewTicket['client']> {
+  const namesakes = namesakesOf(await knownClients(), name);
+  if (namesakes.length === 0) return { name, kind };
+  throw new Problem(409, 'known-name', `${name} is known here. Say whether it is her.`, {
+    field: 'client',
+    extra: { namesakes },
   });
 }
 

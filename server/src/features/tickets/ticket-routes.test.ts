@@ -245,7 +245,15 @@ describe('tickets over HTTP', () => {
       expect(body.figures['skirt-front/length']?.mm).toBeCloseTo(635, 6);
       const out = (await app.agent.get(`/api/tickets/${body.id}/order.json`)).body as typeof order;
       expect(out.measured).toMatchObject({ from: 'midShoulder', heelHeight: '2 in' });
-      const again = await fromOrder(out);
+      // The file does not say whether she is the one of that name: somebody has to.
+      const asked = await fromOrder(out);
+      expect([asked.status, asked.body.code]).toEqual([409, 'known-name']);
+      const { namesakes } = asked.body as unknown as { namesakes: { id: string; tickets: number }[] };
+      expect(namesakes).toMatchObject([{ id: body.client.id, tickets: 1 }]);
+      const namesake = await fromOrder(out, { client: 'new' });
+      expect(namesake.body.client).toMatchObject({ name: body.client.name });
+      expect(namesake.body.client.id).not.toBe(body.client.id);
+      const again = await fromOrder(out, { client: { id: body.client.id } });
       expect(again.body.measures.values).toEqual(body.measures.values);
       expect(again.body.client.id).toBe(body.client.id);
     });
@@ -259,7 +267,7 @@ describe('tickets over HTTP', () => {
         ],
         corrections: [{ figure: 'bodice-front/neck-width', by: '-1/4', from: 'The fitting of May' }],
       };
-      const held = await fromOrder(spoilt);
+      const held = await fromOrder(spoilt, { client: 'new' });
       expect([held.status, held.body.detail]).toEqual([201, undefined]);
       expect(held.body.figures['bodice-front/neck-width']).toMatchObject({ why: 'The fitting of May' });
       expect(held.body.stops).toBeGreaterThan(0);
@@ -267,7 +275,7 @@ describe('tickets over HTTP', () => {
       if (!asked) throw new Error('not measured');
       const keys = openStops(draftOrder(asked).findings, {}).map(findingKey);
       const signedOff = Object.fromEntries(keys.map((key) => [key, 'Worn open at the side']));
-      const { body } = await fromOrder({ ...spoilt, signedOff });
+      const { body } = await fromOrder({ ...spoilt, signedOff }, { client: 'new' });
       expect(body.stops).toBe(0);
       const out = (await app.agent.get(`/api/tickets/${body.id}/order.json`)).body as object;
       expect(out).toMatchObject({ signedOff });
@@ -288,7 +296,7 @@ describe('tickets over HTTP', () => {
     ])('a bad one opens nothing (%#)', async (file, change, field) => {
       const count = async () => ((await app.agent.get('/api/tickets')).body as TicketList).inAll;
       const before = await count();
-      const { status, body } = await fromOrder(file, change);
+      const { status, body } = await fromOrder(file, { client: 'new', ...change });
       expect(status).toBe(422);
       if (field) expect(body.field).toBe(field);
       expect(await count()).toBe(before);

@@ -61,13 +61,29 @@ export interface OrderedTicket {
   readonly title: string;
   readonly dueOn: string;
   readonly order: unknown;
+  /** Whose it is, where the name is known: one of those, or somebody new. */
+  readonly client?: { readonly id: string } | 'new';
 }
 
 export const orderedTicketSchema = {
   type: 'object',
   required: ['title', 'dueOn', 'order'],
   additionalProperties: false,
-  properties: { title, dueOn: day, order: { type: 'object' } },
+  properties: {
+    title,
+    dueOn: day,
+    order: { type: 'object' },
+    client: {
+      if: { type: 'object' },
+      then: {
+        type: 'object',
+        required: ['id'],
+        additionalProperties: false,
+        properties: { id: { type: 'string', format: 'uuid' } },
+      },
+      else: { enum: ['new'] },
+    },
+  },
 } as const;
 
 /** Whose change it is, as the device was told. */

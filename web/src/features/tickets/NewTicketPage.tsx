@@ -1,9 +1,11 @@
+import { namesakesOf, type KnownClient } from '@ample-bolt/core/shop/known-client';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { useEffect, useState, type ReactNode } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
+import { ApiProblem } from '../../api/fetcher.ts';
 import { useClients } from '../../api/clients.ts';
 import { isTicketList, openFromOrder, openTicket } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
@@ -13,6 +15,7 @@ import { FileButton } from '../../ui/FileButton.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Segmented } from '../../ui/Segmented.tsx';
 import { useKept } from '../../ui/use-kept.ts';
+import { WhichClient } from './WhichClient.tsx';
 import { StyleBook } from '../ticket/StyleBook.tsx';
 
 interface Fields {
@@ -22,6 +25,13 @@ interface Fields {
   styleId: string;
   dueOn: string;
   unit: Unit;
+}
+
+/** An order file that waits for somebody to say whose it is. */
+interface FiledOrder {
+  readonly title: string;
+  readonly content: unknown;
+  readonly namesakes: readonly KnownClient[];
 }
 
 const fresh = (): Fields => ({
@@ -44,7 +54,13 @@ export function NewTicketPage() {
   });
   const fields = useWatch({ control });
   const [failure, setFailure] = useState<string>();
-  const known = clients.find(({ name }) => name.toLowerCase() === fields.client?.trim().toLowerCase());
+  const namesakes = namesakesOf(clients, fields.client ?? '');
+  const [said, setSaid] = useState<{ readonly name: string; readonly which: string }>();
+  // One who is known by that name is meant unless somebody says otherwise; of two, somebody has to.
+  const which =
+    said?.name === fields.client ? said?.which : namesakes.length === 1 ? namesakes[0]?.id : undefined;
+  const known = namesakes.find(({ id }) => id === which);
+  const [filed, setFiled] = useState<FiledOrder>();
   useEffect(() => {
     if (formState.isDirty) keep(() => fields as Fields);
   }, [fields, formState.isDirty, keep]);
@@ -55,6 +71,10 @@ export function NewTicketPage() {
   const isAsked = isPast && asked === fields.dueOn;
   const submit = handleSubmit(async ({ client, kind, ...ticket }) => {
     setFailure(undefined);
+    if (namesakes.length > 0 && which === undefined) {
+      setFailure('Say which of them it is, or somebody else.');
+      return;
+    }
     if (isPast && !isAsked) {
       setAsked(ticket.dueOn);
       return;
@@ -73,18 +93,29 @@ export function NewTicketPage() {
     }
   });
 
-  const fromFile = async (file: File) => {
+  const openFiled = async (order: FiledOrder, client?: { readonly id: string } | 'new') => {
     setFailure(undefined);
     try {
-      const order = parsedOrder(await file.text());
-      const title = fields.title?.trim() || file.name.replace(/\.json$/i, '');
-      const opened = await openFromOrder({ title, dueOn: fields.dueOn ?? fresh().dueOn, order });
+      const { title, content } = order;
+      const dueOn = fields.dueOn ?? fresh().dueOn;
+      const opened = await openFromOrder({ title, dueOn, order: content, ...(client && { client }) });
       keep(() => undefined);
       void mutate(isTicketList);
       void mutate('/api/clients');
       await navigate(paths.station(opened.id, 'measure'));
     } catch (error) {
-      setFailure(error instanceof Error ? error.message : 'The ticket was not opened; try again.');
+      if (error instanceof ApiProblem && error.code === 'known-name')
+        setFiled({ ...order, namesakes: error.body['namesakes'] as KnownClient[] });
+      else setFailure(error instanceof Error ? error.message : 'The ticket was not opened; try again.');
+    }
+  };
+  const fromFile = async (file: File) => {
+    try {
+      const content = parsedOrder(await file.text());
+      const title = fields.title?.trim() || file.name.replace(/\.json$/i, '');
+      await openFiled({ title, content, namesakes: [] });
+    } catch (error) {
+      setFailure(error instanceof Error ? error.message : 'The file cannot be read.');
     }
   };
 
@@ -96,6 +127,15 @@ export function NewTicketPage() {
           From an order file
         </FileButton>
       </header>
+      {filed && (
+        <section className="mt-4">
+          <WhichClient
+            namesakes={filed.namesakes}
+            value={undefined}
+            onChoose={(id) => void openFiled(filed, id === 'new' ? 'new' : { id })}
+          />
+        </section>
+      )}
       <form onSubmit={(event) => void submit(event)} className="mt-6 flex flex-col gap-5" noValidate>
         <div className="grid gap-5 md:grid-cols-2">
           <Field
@@ -103,8 +143,10 @@ export function NewTicketPage() {
             error={formState.errors.client?.message}
             hint={
               known
-                ? `Known here; this is another ticket for ${known.name}.`
-                : 'A new name opens a new client.'
+                ? `Another ticket for ${known.name}.`
+                : namesakes.length > 0
+                  ? 'Somebody else of this name: a new client.'
+                  : 'A new name opens a new client.'
             }
           >
             <input
@@ -117,8 +159,8 @@ export function NewTicketPage() {
               })}
             />
             <datalist id="clients">
-              {clients.map(({ id, name }) => (
-                <option key={id} value={name} />
+              {[...new Set(clients.map(({ name }) => name))].map((name) => (
+                <option key={name} value={name} />
               ))}
             </datalist>
           </Field>
@@ -131,6 +173,13 @@ export function NewTicketPage() {
             />
           </Field>
         </div>
+        {namesakes.length > 0 && (
+          <WhichClient
+            namesakes={namesakes}
+            value={which}
+            onChoose={(chosen) => setSaid({ name: fields.client ?? '', which: chosen })}
+          />
+        )}
         <div className="flex flex-wrap items-end gap-x-8 gap-y-4">
           <Field label="Due" error={formState.errors.dueOn?.message}>
             <input
