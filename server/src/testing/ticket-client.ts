@@ -48,7 +48,7 @@ export function ticketClient(app: TestApp) {
   const open = async (change: object = {}) => {
     const response = await app.agent.post('/api/tickets').send({
       title: 'Test dress',
-      client: { name: 'Nobody', kind: 'adult' },
+      client: { name: 'Nobody', kind: 'adult', another: true },
       dueOn: '2026-12-11',
       unit: 'in',
       styleId: 'fitted-dress',

@@ -96,7 +96,9 @@ export const useFrozen = ({ id, frozen }: Pick<Ticket, 'id' | 'frozen'>) =>
 
 export interface NewTicket {
   readonly title: string;
-  readonly client: { readonly id: string } | { readonly name: string; readonly kind: 'adult' | 'child' };
+  readonly client:
+    | { readonly id: string }
+    | { readonly name: string; readonly kind: 'adult' | 'child'; readonly another: boolean };
   readonly dueOn: string;
   readonly unit: Ticket['unit'];
   readonly styleId: string;

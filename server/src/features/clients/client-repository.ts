@@ -1,7 +1,9 @@
-import type { KnownClient } from '@ample-bolt/core/shop/known-client';
+import { namesakesOf, type KnownClient } from '@ample-bolt/core/shop/known-client';
 import type { TicketClient } from '@ample-bolt/core/shop/ticket';
 import { QueryTypes } from 'sequelize';
+import { Problem } from '../../http/problem.ts';
 import { ClientModel } from './client-model.ts';
+import type { NewClient } from './client-schema.ts';
 
 const toClient = ({ id, name, kind }: ClientModel): TicketClient => ({ id, name, kind });
 
@@ -28,4 +30,15 @@ export async function findClient(id: string): Promise<TicketClient | undefined> 
 
 export async function createClient(client: Omit<TicketClient, 'id'>): Promise<TicketClient> {
   return toClient(await ClientModel.create(client));
+}
+
+/** A new client, unless the name is known and nobody said that it is somebody else. */
+export async function newClient({ name, kind, another = false }: NewClient): Promise<TicketClient> {
+  const namesakes = another ? [] : namesakesOf(await knownClients(), name);
+  if (namesakes.length > 0)
+    throw new Problem(409, 'known-name', `${name.trim()} is known here. Say whether it is her.`, {
+      field: 'client',
+      extra: { namesakes },
+    });
+  return createClient({ name: name.trim(), kind });
 }

@@ -5,12 +5,10 @@ import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import type { Order } from '@ample-bolt/core/shop/order';
 import { findingKey, openStops, type SignOffs } from '@ample-bolt/core/shop/sign-off';
 import { readParts } from '@ample-bolt/core/formats/order/read-parts';
-import { namesakesOf } from '@ample-bolt/core/shop/known-client';
 import { readOrder } from '@ample-bolt/core/formats/order/read-order';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { inTransaction } from '../../db/in-transaction.ts';
-import { badInput, Problem } from '../../http/problem.ts';
-import { knownClients } from '../clients/client-repository.ts';
+import { badInput } from '../../http/problem.ts';
 import {
   draftTicket,
   openTicket,
@@ -22,7 +20,7 @@ import {
   setSignOffs,
 } from './ticket-service.ts';
 import { TicketModel } from './ticket-model.ts';
-import type { NewTicket, OrderedTicket } from './ticket-schemas.ts';
+import type { OrderedTicket } from './ticket-schemas.ts';
 
 type Texts = { [id: string]: string };
 
@@ -53,20 +51,10 @@ export async function openFromOrder({ title, dueOn, order, client: said }: Order
   const { client, style, unit } = checked.value;
   const name = client.name.trim() || 'Unnamed';
   const owner =
-    said === 'new' ? { name, kind: client.kind } : (said ?? (await unknownSoFar(name, client.kind)));
+    said === undefined || said === 'new' ? { name, kind: client.kind, another: said === 'new' } : said;
   return inTransaction(TicketModel.sequelize, async () => {
     const ticket = await openTicket({ title, dueOn, unit, styleId: style.id, client: owner });
     return enter(ticket, order as OrderFile, checked.value);
-  });
-}
-
-/** A new client, unless the name is known: a file names her, and does not say whether she is the one of that name. */
-async function unknownSoFar(name: string, kind: Order['client']['kind']): Promise<NewTicket['client']> {
-  const namesakes = namesakesOf(await knownClients(), name);
-  if (namesakes.length === 0) return { name, kind };
-  throw new Problem(409, 'known-name', `${name} is known here. Say whether it is her.`, {
-    field: 'client',
-    extra: { namesakes },
   });
 }
 

@@ -20,7 +20,7 @@ import { randomUUID } from 'node:crypto';
 import { addDays, format } from 'date-fns';
 import { notFound, Problem } from '../../http/problem.ts';
 import { inTransaction } from '../../db/in-transaction.ts';
-import { createClient, findClient } from '../clients/client-repository.ts';
+import { findClient, newClient } from '../clients/client-repository.ts';
 import { houseRules } from '../house/house-service.ts';
 import { keptChoices, onAnotherBodice } from '@ample-bolt/core/shop/kept-choices';
 import {
@@ -65,10 +65,7 @@ export const openTicket = (ticket: NewTicket): Promise<Ticket> =>
   inTransaction(TicketModel.sequelize, () => open(ticket));
 
 async function ownerOf(client: NewTicket['client']): Promise<TicketClient> {
-  const owner =
-    'id' in client
-      ? await findClient(client.id)
-      : await createClient({ name: client.name.trim(), kind: client.kind });
+  const owner = 'id' in client ? await findClient(client.id) : await newClient(client);
   if (!owner)
     throw new Problem(
       422,

@@ -35,14 +35,14 @@ export function ChalkHeader({
   const cloth = ticket.cloths.find(({ role }) => role === piece.role);
   return (
     <>
-      <header className="flex items-center gap-3">
+      <header className="flex flex-wrap items-center gap-3 max-lg:justify-between max-lg:gap-y-1">
         <Link
           to={paths.station(ticket.id, 'lay')}
           className="grid min-h-11 place-items-center rounded-soft border border-chalk-soft px-3 whitespace-nowrap text-chalk-line"
         >
           ← Nº {ticket.number}
         </Link>
-        <p className="min-w-0 grow leading-snug">
+        <p className="min-w-0 grow leading-snug max-lg:order-last max-lg:basis-full">
           {cutting ? (
             <span className="block text-lg">{ticket.title}</span>
           ) : (
@@ -60,7 +60,7 @@ export function ChalkHeader({
               ))}
             </select>
           )}
-          <span className="block truncate text-[15px] text-chalk-soft">
+          <span className="block truncate text-[15px] text-chalk-soft max-md:hidden">
             {cutting
               ? ticket.client.name
               : `${cutName(piece.cut.layers, piece.cut.copies)} · ${cloth?.name ?? piece.role}`}

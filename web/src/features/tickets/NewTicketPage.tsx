@@ -47,7 +47,7 @@ const fresh = (): Fields => ({
 export function NewTicketPage() {
   const navigate = useNavigate();
   const { mutate } = useSWRConfig();
-  const { data: clients = [] } = useClients();
+  const { data: clients = [], isLoading } = useClients();
   const [kept, keep] = useKept<Fields>('new-ticket');
   const { register, handleSubmit, control, setValue, formState } = useForm<Fields>({
     defaultValues: { ...fresh(), ...kept },
@@ -82,13 +82,15 @@ export function NewTicketPage() {
     try {
       const opened = await openTicket({
         ...ticket,
-        client: known ? { id: known.id } : { name: client.trim(), kind },
+        client: known ? { id: known.id } : { name: client.trim(), kind, another: which === 'new' },
       });
       keep(() => undefined);
       void mutate(isTicketList);
       void mutate('/api/clients');
       await navigate(paths.station(opened.id, 'measure'));
     } catch (error) {
+      // Known since the list was read, or before it was here.
+      if (error instanceof ApiProblem && error.code === 'known-name') void mutate('/api/clients');
       setFailure(error instanceof Error ? error.message : 'The ticket was not opened; try again.');
     }
   });
@@ -230,7 +232,7 @@ export function NewTicketPage() {
           </Notice>
         )}
         <div className="flex gap-3">
-          <Button type="submit" disabled={formState.isSubmitting}>
+          <Button type="submit" disabled={formState.isSubmitting || isLoading}>
             {isAsked ? 'Open it all the same' : 'Open ticket and measure'}
           </Button>
           <Button look="quiet" onClick={() => void navigate(-1)}>
