@@ -132,7 +132,7 @@ test('clients come in from a table, and a ticket opens from an order file', asyn
     .getByRole('group', { name: /whose ticket/ })
     .getByRole('radio')
     .first()
-    .check();
+    .click();
   await expect(page.getByRole('heading', { name: 'Bandstand again' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Bust 36/ })).toBeVisible();
 });
