@@ -184,7 +184,7 @@ test('a new ticket begins from the last set, and a child’s page says how old i
   await page.goto('/tickets/new');
   await page.getByLabel('Client').fill('Pip Marrow');
   await page.getByLabel('What is made').fill('Second frock');
-  await page.getByLabel('Due').fill('2027-06-01');
+  await page.getByLabel('Due', { exact: true }).fill('2027-06-01');
   await page.getByRole('button', { name: 'Open ticket and measure' }).click();
   await expect(page.getByText(/measures were taken on/)).toBeVisible();
   await page.getByRole('button', { name: 'Use these measures' }).click();

@@ -16,7 +16,7 @@ test('a ticket is renamed, put off, given to another client, copied, put aside, 
   await page.getByRole('menuitem', { name: 'Title, day and client' }).click();
   const sheet = page.getByRole('dialog', { name: 'This ticket' });
   await sheet.getByLabel('Title').fill('Riding skirt, divided');
-  await sheet.getByLabel('Due').fill('2020-02-03');
+  await sheet.getByLabel('Due', { exact: true }).fill('2020-02-03');
   await sheet.getByLabel('Client').selectOption({ label: 'Rosalind Pike' });
   await sheet.getByRole('button', { name: 'Store' }).click();
   await expect(sheet).toContainText('That day is over already');
@@ -101,7 +101,7 @@ test('people are found by name, and a day that is over is asked about before a t
   await page.goto('/tickets/new');
   await page.getByLabel('Client').fill('Tansy Brook');
   await page.getByLabel('What is made').fill('Late mourning');
-  await page.getByLabel('Due').fill('2020-02-03');
+  await page.getByLabel('Due', { exact: true }).fill('2020-02-03');
   await page.getByRole('button', { name: 'Open ticket and measure' }).click();
   await expect(page.getByText('The day that it is due is over already.')).toBeVisible();
   await page.getByRole('button', { name: 'Open it all the same' }).click();
