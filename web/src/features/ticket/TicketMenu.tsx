@@ -30,7 +30,7 @@ export function TicketMenu({ ticket, actions, attempt }: TicketMenuProps) {
   const go = (state: TicketState) => attempt(actions.put('ticket', { state }), 'The ticket was not changed.');
   return (
     <>
-      <DropdownMenu.Root>
+      <DropdownMenu.Root modal={false}>
         <DropdownMenu.Trigger
           aria-label="This ticket"
           title="This ticket"
