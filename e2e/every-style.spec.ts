@@ -27,7 +27,7 @@ async function openTicket(request: APIRequestContext, styleId: string, body: num
   const opened = await request.post('/api/tickets', {
     data: {
       title: `${styleBook[styleId]?.name ?? styleId} ${body + 1}`,
-      client: { name: `Walker ${body + 1}`, kind: 'adult' },
+      client: { name: `Walker ${body + 1}`, kind: 'adult', another: true },
       dueOn: '2027-04-01',
       unit: 'in',
       styleId,

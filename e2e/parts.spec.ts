@@ -103,7 +103,13 @@ test('a princess bodice with set-in sleeves and a half-circle skirt is composed,
 /** A ticket of a style on that body. */
 async function measured(request: APIRequestContext, title: string, styleId: string): Promise<string> {
   const opened = await request.post('/api/tickets', {
-    data: { title, client: { name: 'Corin Tarn', kind: 'adult' }, dueOn: '2027-05-01', unit: 'in', styleId },
+    data: {
+      title,
+      client: { name: 'Corin Tarn', kind: 'adult', another: true },
+      dueOn: '2027-05-01',
+      unit: 'in',
+      styleId,
+    },
   });
   const { id } = (await opened.json()) as { id: string };
   await putPart(request, id, 'measures', {

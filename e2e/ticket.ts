@@ -140,7 +140,7 @@ export async function openMeasured(
   const opened = await request.post('/api/tickets', {
     data: {
       title,
-      client: { name: `${title} wearer`, kind: 'adult' },
+      client: { name: `${title} wearer`, kind: 'adult', another: true },
       dueOn: '2027-03-01',
       unit: 'in',
       styleId,
