@@ -5,7 +5,6 @@ import { isAsked } from '@ample-bolt/core/garment/choice';
 import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { useState } from 'react';
 import type { TicketActions } from '../../writes/use-ticket-actions.ts';
-import { wasLeftOut } from '../../writes/ticket-line.ts';
 import { withUnit } from '@ample-bolt/core/units/with-unit';
 import { useKeptLengths } from '../../ui/use-kept-lengths.ts';
 
@@ -103,7 +102,6 @@ export function useChoiceEntry(
         setFailure(undefined);
         return true;
       } catch (error) {
-        if (wasLeftOut(error)) forget(kept);
         setFailure(error instanceof Error ? error.message : 'Not stored yet.');
         return false;
       }

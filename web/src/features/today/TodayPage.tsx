@@ -92,9 +92,16 @@ function TicketRow({
       <GarmentThumb ticket={ticket} />
       <div className="min-w-0">
         <p className="truncate font-semibold max-md:line-clamp-2 max-md:whitespace-normal">
-          <Link to={paths.station(ticket.id, step.station)} className="hover:underline">
-            {ticket.title}
-          </Link>
+          {step.done ? (
+            <Link
+              to={paths.station(ticket.id, step.station)}
+              className="hover:underline max-md:block max-md:min-h-11 max-md:content-center"
+            >
+              {ticket.title}
+            </Link>
+          ) : (
+            ticket.title
+          )}
         </p>
         <p className="text-sm text-walnut-2">
           {ticket.client.name} · {dayText(ticket.dueOn)},{' '}
