@@ -21,7 +21,7 @@ for (const slip of plantedSlips.filter(({ id }) => !notOnTheDraft.includes(id)))
     const found = draftOrder(order.value).findings.find(({ code }) => code === slip.says);
     if (!found) throw new Error(`${slip.id} is not told`);
     const opened = await request.post('/api/tickets/order', {
-      data: { title: slip.slip.slice(0, 60), dueOn: '2027-03-01', order: file },
+      data: { client: 'new', title: slip.slip.slice(0, 60), dueOn: '2027-03-01', order: file },
     });
     // What no hand can set by itself is refused as it is typed, with the figure's name: there is no draft to tell it on.
     const isRefused = slip.says === 'figure-not-a-point';
