@@ -107,7 +107,9 @@ export async function bringTable(
   const at = new Date().toISOString();
   const stamp = () => ({ id: randomUUID(), at, by: '' });
   const events = eventsTowards(ticket.lays, ticket, { ...ticket, ...work }, stamp);
-  expect((await request.post(`/api/tickets/${id}/table`, { data: { events } })).status()).toBe(200);
+  expect((await request.post(`/api/tickets/${id}/table`, { data: { events, sentAt: at } })).status()).toBe(
+    200,
+  );
 }
 
 /** Names the cloth that the Lay station asks for, and waits until it is being planned. */

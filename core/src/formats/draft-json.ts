@@ -19,7 +19,7 @@ export const findingJson = (finding: Finding, unit: Unit) => {
   const { message, remedy } = findingWords(finding, unit);
   return {
     code: finding.code,
-    /** What a file signs it off by. */
+    /** The key that a file signs it off by. */
     key: findingKey(finding),
     severity: finding.severity,
     message: plainLengths(message),

@@ -11,7 +11,7 @@ export interface DraftInput {
   readonly choices: ChoiceValues;
   readonly allowances: Partial<Allowances>;
   readonly rules: RuleSet;
-  /** What fittings found, kept for this garment. */
+  /** Findings of fittings, kept for this garment. */
   readonly corrections?: readonly Correction[];
   /** Figures set by hand, by id. */
   readonly figures: HandFigures;

@@ -18,7 +18,7 @@ export interface TableEvent {
   readonly by: string;
 }
 
-/** How far the table is. */
+/** Marks that are chalked, by piece, and what is cut. */
 export type TableWork = Pick<TicketContent, 'chalked' | 'cut'>;
 
 const fieldOf = ({ kind, on, mark }: TableEvent): string => `${kind} ${on} ${mark}`;
@@ -55,9 +55,29 @@ const asEvents = ({ chalked, cut }: TableWork): TableEvent[] => {
   ];
 };
 
-/** How far the table is with events that are not counted in it yet. */
+/** The work at a table together with events that are not counted in it yet. */
 export const withEvents = (work: TableWork, events: readonly TableEvent[]): TableWork =>
   events.length === 0 ? work : workOf([...asEvents(work), ...events]);
+
+/** The table of a ticket as it is stored, without the rest of the ticket. */
+export interface TableState extends TableWork {
+  /** Ids of the stored lays, by their cloth. */
+  readonly lays: { readonly [role: string]: string };
+  /** Rises with everything that is done at the table. */
+  readonly tableVersion: number;
+  /** Since when pieces are frozen; ISO 8601. */
+  readonly frozenAt: string | null;
+}
+
+/** The table after events were sent to it. */
+export interface TableAnswer extends TableState {
+  /** Ids of events on a lay that is no longer: they were not counted. */
+  readonly refused: readonly string[];
+}
+
+/** Whether two tables are of the same lays, by their ids in any order. */
+export const areSameLays = (a: readonly string[], b: readonly string[]): boolean =>
+  a.length === b.length && a.every((id) => b.includes(id));
 
 /** Ids of the stored lays. */
 export const layIdsOf = (lays: Lays): string[] =>

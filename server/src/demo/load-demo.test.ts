@@ -3,7 +3,7 @@ import { stationsOf } from '@ample-bolt/core/shop/stations';
 import type { HomeLink } from '@ample-bolt/core/shop/home-set';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { inches } from '@ample-bolt/core/units/length';
-import type { TicketList } from '../features/tickets/ticket-list.ts';
+import type { TicketList } from '@ample-bolt/core/shop/ticket-list';
 import { testApp, type TestApp } from '../testing/test-app.ts';
 import { demoExpiredLink, demoFromHome } from './demo-data.ts';
 import { loadDemo } from './load-demo.ts';

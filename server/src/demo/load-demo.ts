@@ -138,7 +138,7 @@ async function enter(demo: DemoTicket, today: Date): Promise<void> {
     cut: cut === undefined ? [] : cutSoFar(ticket, cut),
   };
   const events = eventsTowards(ticket.lays, ticket, work, stamp(demo.takenBy ?? ''));
-  if (events.length > 0) await noteAtTable(id, events);
+  if (events.length > 0) await noteAtTable(id, { events, sentAt: new Date().toISOString() });
 }
 
 /** The older book as the table that a shop would bring. */

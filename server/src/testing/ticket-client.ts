@@ -81,7 +81,7 @@ export function ticketClient(app: TestApp) {
   const table = async (id: string, work: Partial<TableWork>) => {
     const ticket = await get(id);
     const events = eventsTowards(ticket.lays, ticket, { ...ticket, ...work }, stamp(''));
-    await app.agent.post(`/api/tickets/${id}/table`).send({ events });
+    await app.agent.post(`/api/tickets/${id}/table`).send({ events, sentAt: new Date().toISOString() });
     return get(id);
   };
   return { open, put, edit, measured, get, table };

@@ -1,36 +1,12 @@
+import type { TicketList } from '@ample-bolt/core/shop/ticket-list';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import type { Purchase } from '@ample-bolt/core/lay/model/lay';
-import type { TicketProgress } from '@ample-bolt/core/shop/stations';
-import type { ClothRole } from '@ample-bolt/core/pieces/piece';
-import type { TableEvent } from '@ample-bolt/core/shop/table-event';
+import type { TableAnswer, TableEvent, TableState } from '@ample-bolt/core/shop/table-event';
 import type { Ticket, TicketContent, TicketState } from '@ample-bolt/core/shop/ticket';
 import useSWR from 'swr';
-import type { StoredTable } from '../writes/table-line.ts';
 import { send } from './fetcher.ts';
 
 const LIST = '/api/tickets';
 export const ticketKey = (id: string): string => `/api/tickets/${id}`;
-
-export interface TicketSummary extends Pick<
-  Ticket,
-  'id' | 'number' | 'title' | 'client' | 'dueOn' | 'styleId' | 'version' | 'state'
-> {
-  /** Name and colour of the cloth that shows, once it is named. */
-  readonly cloth: string | null;
-  readonly colour: string | null;
-  readonly toBuy: readonly {
-    readonly role: ClothRole;
-    readonly bolt: string;
-    readonly name: string;
-    readonly colour: string;
-    readonly buy: Purchase;
-    /** Numbers of the tickets that it is bought for as well. */
-    readonly with: readonly number[];
-  }[];
-  readonly progress: TicketProgress;
-  /** Measures came from home and wait to be looked at. */
-  readonly fromHome: boolean;
-}
 
 /** Address of a ticket's garment made up: a small picture of its front, or both views on the client. */
 export const garmentPictureOf = (
@@ -48,13 +24,6 @@ export interface TicketQuery {
   readonly q?: string;
   readonly client?: string;
   readonly limit?: number;
-}
-
-export interface TicketList {
-  readonly tickets: readonly TicketSummary[];
-  /** How many there are of what was asked for. */
-  readonly inAll: number;
-  readonly counts: { readonly [state in TicketState]?: number };
 }
 
 /** Tickets as they are asked for; none are while the query is undefined. */
@@ -82,6 +51,8 @@ export interface TicketStep {
   readonly place: number;
   readonly what: string;
   readonly madeAt: string;
+  /** Whose it is; empty where nobody said. */
+  readonly by: string;
 }
 
 /** The history as it stands at a version of the ticket. */
@@ -122,10 +93,10 @@ export const openTicket = (ticket: NewTicket): Promise<Ticket> => send<Ticket>('
 
 /** The table of a ticket; looked at again every few seconds, as others may chalk at it too. */
 export const useTable = (id: string) =>
-  useSWR<StoredTable, Error>(`${ticketKey(id)}/table`, { refreshInterval: 4000 });
+  useSWR<TableState, Error>(`${ticketKey(id)}/table`, { refreshInterval: 4000 });
 
 export const sendEvents = (id: string, events: readonly TableEvent[]) =>
-  send<StoredTable & { readonly refused: readonly string[] }>('POST', `${ticketKey(id)}/table`, { events });
+  send<TableAnswer>('POST', `${ticketKey(id)}/table`, { events, sentAt: new Date().toISOString() });
 
 /** Where a ticket of a list goes: given out, put aside, and back. */
 export const setTicketState = ({ id, version }: Pick<Ticket, 'id' | 'version'>, state: TicketState) =>

@@ -1,6 +1,7 @@
 import { useEffect, useEffectEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useTickets, type TicketSummary } from '../api/tickets.ts';
+import type { TicketSummary } from '@ample-bolt/core/shop/ticket-list';
+import { useTickets } from '../api/tickets.ts';
 import { nextStep } from '../features/ticket/next-step.ts';
 import { useSettled } from '../ui/use-settled.ts';
 import { Dialog } from '../ui/Dialog.tsx';

@@ -5,6 +5,7 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { mutate, SWRConfig } from 'swr';
 import { fetcher } from '../api/fetcher.ts';
+import type {} from '@ample-bolt/core/shop/ticket-list';
 import { isTicketList, sendEvents, ticketKey } from '../api/tickets.ts';
 import { HeadingContext } from '../ui/heading-context.ts';
 import { KeptContext } from '../ui/kept-context.ts';

@@ -19,6 +19,9 @@ export interface KeptStore {
 
 const PREFIX = 'kept ';
 
+/** What a device was told of itself is not forgotten. */
+const OWN = `${PREFIX}own-`;
+
 /** What nobody came back to for so long is thrown away, ms. */
 const FORGOTTEN = 60 * 86_400_000;
 
@@ -36,7 +39,9 @@ export async function openKeptStore(now: number): Promise<KeptStore> {
     return [];
   });
   const kept = found.filter(([key]) => key.startsWith(PREFIX));
-  const old = kept.filter(([, { at }]) => now - at > FORGOTTEN).map(([key]) => key);
+  const old = kept
+    .filter(([key, { at }]) => now - at > FORGOTTEN && !key.startsWith(OWN))
+    .map(([key]) => key);
   if (old.length > 0) delMany(old).catch(fail);
   const held = new Map(
     kept.filter(([key]) => !old.includes(key)).map(([key, { value }]) => [key.slice(PREFIX.length), value]),

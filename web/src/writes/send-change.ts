@@ -3,7 +3,8 @@ import { send } from '../api/fetcher.ts';
 import type { LineDependencies } from './ticket-line.ts';
 
 /** Sends one change of a ticket to the shop computer. */
-export const sendChange: LineDependencies['send'] = (ticketId, { part, change }, on) => {
+export const sendChange: LineDependencies['send'] = (ticketId, { part, change, by }, version) => {
+  const on = { ...version, by };
   const address = `/api/tickets/${ticketId}`;
   switch (part) {
     case 'ticket':

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { workOf, type TableEvent } from '@ample-bolt/core/shop/table-event';
+import { workOf, type TableEvent, type TableState } from '@ample-bolt/core/shop/table-event';
 import { ApiProblem } from '../api/fetcher.ts';
-import { tableHere, tableLine, type StoredTable, type TableLine } from './table-line.ts';
+import { tableHere, tableLine, type TableLine } from './table-line.ts';
 
 /** A shop computer's table in memory; a lay that it does not have is refused. */
 function shopTable() {
@@ -9,7 +9,7 @@ function shopTable() {
   const sent: number[] = [];
   let reached = true;
   let lay = 'a';
-  const stored = (): StoredTable => ({
+  const stored = (): TableState => ({
     ...workOf(events.filter((event) => event.lay === lay)),
     lays: { outer: lay },
     tableVersion: events.length,

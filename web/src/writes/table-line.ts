@@ -1,13 +1,11 @@
-import { withEvents, type TableEvent, type TableWork } from '@ample-bolt/core/shop/table-event';
+import {
+  withEvents,
+  type TableAnswer,
+  type TableEvent,
+  type TableState,
+  type TableWork,
+} from '@ample-bolt/core/shop/table-event';
 import { isOutOfReach } from '../api/fetcher.ts';
-
-/** The table as the shop computer has it. */
-export interface StoredTable extends TableWork {
-  /** Ids of the stored lays, by their cloth. */
-  readonly lays: { readonly [role: string]: string };
-  readonly tableVersion: number;
-  readonly frozenAt: string | null;
-}
 
 /** What was done at one table here, and is not counted yet. */
 export interface TableLineState {
@@ -19,13 +17,10 @@ export interface TableLineState {
 }
 
 export interface TableLineDependencies {
-  readonly send: (
-    ticketId: string,
-    events: readonly TableEvent[],
-  ) => Promise<StoredTable & { readonly refused: readonly string[] }>;
+  readonly send: (ticketId: string, events: readonly TableEvent[]) => Promise<TableAnswer>;
   readonly onState: (state: TableLineState) => void;
   /** The table as it was stored. */
-  readonly onStored: (ticketId: string, table: StoredTable) => void;
+  readonly onStored: (ticketId: string, table: TableState) => void;
 }
 
 export interface TableLine {

@@ -47,4 +47,7 @@ export type ChangePart = keyof TicketChanges;
 /** One change of a ticket, as data: it can wait, and is made on the newest ticket whenever it goes out. */
 export type TicketChange = {
   readonly [Part in ChangePart]: { readonly part: Part; readonly change: TicketChanges[Part] };
-}[ChangePart];
+}[ChangePart] & {
+  /** Whose it is, as the device was told. */
+  readonly by: string;
+};

@@ -1,41 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
 import { seededRandom } from '@ample-bolt/core/lay/plan/seeded-random';
-import { noMeasures, type Ticket } from '@ample-bolt/core/shop/ticket';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { sampleTicket } from '@ample-bolt/core/testing/sample-ticket';
 import { parseLength } from '@ample-bolt/core/units/parse-length';
 import { ApiProblem } from '../api/fetcher.ts';
 import { ticketLine, wasLeftOut, type LineState, type TicketLine } from './ticket-line.ts';
 import type { TicketChange } from './ticket-changes.ts';
 
-const opened: Ticket = {
-  id: '7f0d3a52-2f5e-4c8e-9d39-0d6a7c1b1a11',
-  number: 7,
-  client: { id: 'c', name: 'Nobody', kind: 'adult' },
-  title: 'Test dress',
-  styleId: 'fitted-dress',
-  dueOn: '2027-01-08',
-  unit: 'in',
-  remarks: '',
-  measures: noMeasures,
-  choices: null,
-  rules: {},
-  figures: {},
-  signedOff: {},
-  cloths: [],
-  lays: {},
-  chalked: {},
-  marksInAll: 0,
-  cut: [],
-  version: 1,
-  tableVersion: 0,
-  state: 'open',
-  stops: 0,
-  frozen: null,
-  history: { place: 0, undo: null, redo: null },
-};
+const opened = sampleTicket();
 
 const take = (values: { readonly [id: string]: string }): TicketChange => ({
   part: 'measures',
   change: { values },
+  by: '',
 });
 
 /** A shop computer that stores measures, in memory: a stale version is refused, and so is what cannot be read. */
@@ -143,7 +120,7 @@ describe('the line of a ticket’s changes', () => {
     await Promise.all(all);
     expect(typedOf(shop, 'waist')).toBe('29');
     shop.reach(false);
-    await expect(line.add({ part: 'place', change: { place: 0 } })).rejects.toThrow('No answer');
+    await expect(line.add({ part: 'place', change: { place: 0 }, by: '' })).rejects.toThrow('No answer');
   });
 
   test('what is refused is left out and told, and the next goes on; refused without a listener, it is kept to be read', async () => {

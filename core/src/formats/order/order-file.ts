@@ -21,7 +21,7 @@ export interface OrderFile {
   readonly garments: readonly GarmentFile[];
   readonly rules?: { readonly [id: string]: WrittenLength };
   readonly cloths?: readonly ClothFile[];
-  /** What fittings found, for this garment. */
+  /** Findings of fittings, for this garment. */
   readonly corrections?: readonly CorrectionFile[];
   /** Why a stop is taken on, by the key that `check` gives it. */
   readonly signedOff?: { readonly [key: string]: string };

@@ -39,7 +39,7 @@ interface BandOpening {
   /** Depth of the band as it was asked, and as it is drawn. */
   readonly asked: number;
   readonly drawn: number;
-  /** What the top edge leaves of the armholes. */
+  /** The part of the armholes that the top edge leaves. */
   readonly left: readonly [front: number, back: number];
 }
 

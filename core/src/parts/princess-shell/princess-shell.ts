@@ -171,7 +171,7 @@ function split(
 const roundAt = (shell: PrincessShell, level: LevelName): number =>
   2 * panelsOf(shell).reduce((sum, piece) => sum + drawnHalfWidth(piece, level), 0);
 
-/** Whether every panel has a level: one under the bust needs room, one along a top edge an end on the side. */
+/** True where every panel has a level: one under the bust needs room, one along a top edge an end on the side. */
 const hasLevel = (shell: Pick<PrincessShell, 'front' | 'back'>, level: LevelName): boolean =>
   panelsOf(shell).every(({ levels }) => levels.some(({ name }) => name === level));
 

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { GuestPage, HomeLink } from '@ample-bolt/core/shop/home-set';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
-import type { TicketList } from '../tickets/ticket-list.ts';
+import type { TicketList } from '@ample-bolt/core/shop/ticket-list';
 import type { SentMessage } from '../../outbox/outbox.ts';
 import { measures, ticketClient, type ProblemBody } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';

@@ -6,6 +6,7 @@ import { idIn } from '../../http/id-of.ts';
 import { validator } from '../../http/validator.ts';
 import { ticketById } from '../tickets/ticket-changes.ts';
 import type { Versioned } from '../tickets/ticket-changes.ts';
+import { by } from '../tickets/ticket-schemas.ts';
 import * as links from './home-links.ts';
 import { newHomeLinkSchema, type NewHomeLink } from './home-schemas.ts';
 
@@ -14,7 +15,7 @@ const readAccept = validator<Versioned>({
   type: 'object',
   required: ['version'],
   additionalProperties: false,
-  properties: { version: { type: 'integer', minimum: 1 }, release: { type: 'boolean' } },
+  properties: { version: { type: 'integer', minimum: 1 }, by, release: { type: 'boolean' } },
 });
 
 export interface HomeRoutesDependencies {

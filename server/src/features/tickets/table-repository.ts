@@ -1,4 +1,4 @@
-import { workOf, type TableEvent, type TableWork } from '@ample-bolt/core/shop/table-event';
+import { workOf, type TableEvent, type TableState, type TableWork } from '@ample-bolt/core/shop/table-event';
 import { QueryTypes } from 'sequelize';
 import { TableEventModel } from './table-model.ts';
 import { TicketModel } from './ticket-model.ts';
@@ -14,19 +14,10 @@ const toEvent = ({ id, lay, kind, on, mark, done, at, by }: TableEventModel): Ta
   by,
 });
 
-/** How far the table is on these lays. */
+/** What is chalked and cut on these lays. */
 export async function workOn(ticketId: string, lays: readonly string[]): Promise<TableWork> {
   if (lays.length === 0) return { chalked: {}, cut: [] };
   return workOf((await TableEventModel.findAll({ where: { ticketId, lay: [...lays] } })).map(toEvent));
-}
-
-/** What of a ticket the table has to do with. */
-export interface TableState extends TableWork {
-  readonly lays: { readonly [role: string]: string };
-  /** Rises with everything that is done at the table. */
-  readonly tableVersion: number;
-  /** Since when pieces are frozen. */
-  readonly frozenAt: string | null;
 }
 
 /** Keeps the table of a ticket to this transaction: what is read after it is as the one before left it. */

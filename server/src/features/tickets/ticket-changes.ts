@@ -6,6 +6,7 @@ import { changedPieces } from '@ample-bolt/core/shop/changed-pieces';
 import { compareContents } from '@ample-bolt/core/shop/compare-contents';
 import { openStops } from '@ample-bolt/core/shop/sign-off';
 import {
+  areSameLays,
   eventsTowards,
   layIdsOf,
   type Stamp,
@@ -176,8 +177,7 @@ const isOtherwise = <Part extends keyof TicketContent>(
 /** A content with what is chalked and cut on its lays. */
 async function withWork(ticket: Ticket, next: TicketContent): Promise<TicketContent> {
   const [own, lays] = [layIdsOf(ticket.lays), layIdsOf(next.lays)];
-  const same = own.length === lays.length && own.every((id) => lays.includes(id));
-  const { chalked, cut } = same ? ticket : await workOn(ticket.id, lays);
+  const { chalked, cut } = areSameLays(own, lays) ? ticket : await workOn(ticket.id, lays);
   return { ...next, chalked, cut };
 }
 

@@ -7,7 +7,7 @@ import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { outerLay, ticketClient } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
 import type { ClothSharer, KnownCloth } from './ticket-lays.ts';
-import type { TicketList } from './ticket-list.ts';
+import type { TicketList } from '@ample-bolt/core/shop/ticket-list';
 
 let app: TestApp;
 beforeAll(async () => {

@@ -3,8 +3,8 @@ import type { TableEvent } from '@ample-bolt/core/shop/table-event';
 import type { TicketState } from '@ample-bolt/core/shop/ticket';
 import { measures, outerLay, ticketClient } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
-import type { TableAnswer } from './ticket-table.ts';
-import type { TicketList } from './ticket-list.ts';
+import type { TableAnswer } from '@ample-bolt/core/shop/table-event';
+import type { TicketList } from '@ample-bolt/core/shop/ticket-list';
 
 describe('the life of tickets', () => {
   let app: TestApp;
@@ -118,8 +118,10 @@ describe('the life of tickets', () => {
       by: 'Odile',
       ...change,
     });
-    const send = async (id: string, events: object[]) => {
-      const { status, body } = (await app.agent.post(`/api/tickets/${id}/table`).send({ events })) as {
+    const send = async (id: string, events: object[], sentAt = new Date().toISOString()) => {
+      const { status, body } = (await app.agent
+        .post(`/api/tickets/${id}/table`)
+        .send({ events, sentAt })) as {
         status: number;
         body: unknown;
       };
@@ -142,6 +144,16 @@ describe('the life of tickets', () => {
       expect((await client.get(ticket.id)).version).toBe(ticket.version);
       expect((await client.edit(ticket, { title: 'While it was chalked' })).status).toBe(200);
       expect((await client.get(ticket.id)).chalked).toEqual({ 'skirt-front': 4, 'skirt-back': 4 });
+    });
+
+    test('a device whose clock is behind marks again what another rubbed out before', async () => {
+      const ticket = await laid();
+      const lay = ticket.lays.outer?.id;
+      const at = (minutes: number) => new Date(Date.UTC(2026, 11, 1, 9, minutes)).toISOString();
+      await send(ticket.id, [event(lay, 'skirt-front', 1, { done: false, at: at(30) })], at(30));
+      // By its own clock it is a quarter of an hour earlier.
+      const { body } = await send(ticket.id, [event(lay, 'skirt-front', 1, { at: at(15) })], at(15));
+      expect(body.chalked).toEqual({ 'skirt-front': 1 });
     });
 
     test('marks while changes are stored are all there', async () => {

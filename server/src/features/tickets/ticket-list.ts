@@ -1,39 +1,12 @@
 import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
-import type { Lay } from '@ample-bolt/core/lay/model/lay';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
-import type { TicketProgress } from '@ample-bolt/core/shop/stations';
+import type { ClothToBuy, TicketList, TicketSummary } from '@ample-bolt/core/shop/ticket-list';
 import { ticketStates, type Ticket, type TicketState } from '@ample-bolt/core/shop/ticket';
 import { gistOf, progressBy, type LayGist, type TicketGist } from '@ample-bolt/core/shop/ticket-gist';
 import { coreVersion } from '@ample-bolt/core/version';
 import { QueryTypes } from 'sequelize';
 import { TicketModel } from './ticket-model.ts';
 import { ticketsById } from './ticket-repository.ts';
-
-/** Cloth that a chosen lay asks for. */
-export interface ClothToBuy {
-  readonly role: ClothRole;
-  /** The same for tickets that share it. */
-  readonly bolt: string;
-  readonly name: string;
-  readonly colour: string;
-  readonly buy: Lay['buy'];
-  /** Numbers of the tickets that it is bought for as well. */
-  readonly with: readonly number[];
-}
-
-/** What lists show of a ticket. */
-export interface TicketSummary extends Pick<
-  Ticket,
-  'id' | 'number' | 'title' | 'client' | 'dueOn' | 'styleId' | 'version' | 'state'
-> {
-  /** Name and colour of the cloth that shows, once there is one. */
-  readonly cloth: string | null;
-  readonly colour: string | null;
-  readonly toBuy: readonly ClothToBuy[];
-  readonly progress: TicketProgress;
-  /** Measures came from home and wait to be looked at. */
-  readonly fromHome: boolean;
-}
 
 /** Which tickets are asked for. */
 export interface TicketQuery {
@@ -44,13 +17,6 @@ export interface TicketQuery {
   readonly client?: string | undefined;
   readonly limit: number;
   readonly offset: number;
-}
-
-export interface TicketList {
-  readonly tickets: readonly TicketSummary[];
-  /** How many there are of what was asked for. */
-  readonly inAll: number;
-  readonly counts: { readonly [state in TicketState]: number };
 }
 
 interface Row {

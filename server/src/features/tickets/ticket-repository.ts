@@ -276,6 +276,7 @@ async function writeOne({ id, version, tableVersion, by, write }: VersionedWrite
       place,
       gist: gistOf(write.content),
       version: version + 1,
+      ...(write.rubbed.length > 0 && { tableVersion: tableVersion + 1 }),
     },
     { where: { id } },
   );

@@ -4,7 +4,7 @@ import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import { findingKey, openStops } from '@ample-bolt/core/shop/sign-off';
 import { orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
-import type { TicketList } from './ticket-list.ts';
+import type { TicketList } from '@ample-bolt/core/shop/ticket-list';
 import { measures, outerLay, ticketClient, type ProblemBody } from '../../testing/ticket-client.ts';
 
 describe('tickets over HTTP', () => {

@@ -14,6 +14,7 @@ import { notFound, Problem } from '../../http/problem.ts';
 import { validator } from '../../http/validator.ts';
 import { garmentPicture } from './garment-picture.ts';
 import { openFromOrder } from './open-from-order.ts';
+import { tableEditSchema, type TableEdit } from './table-schema.ts';
 import { listTickets, type TicketQuery } from './ticket-list.ts';
 import * as schemas from './ticket-schemas.ts';
 import * as lays from './ticket-lays.ts';
@@ -43,7 +44,7 @@ function edit<Edit>(schema: object, change: (id: string, body: Edit) => Promise<
 const readNew = validator<schemas.NewTicket>(schemas.newTicketSchema);
 const readOrdered = validator<schemas.OrderedTicket>(schemas.orderedTicketSchema);
 const readCopy = validator<schemas.TicketCopy>(schemas.ticketCopySchema);
-const readTable = validator<schemas.TableEdit>(schemas.tableEditSchema);
+const readTable = validator<TableEdit>(tableEditSchema);
 const readEdit = validator<schemas.TicketEdit>(schemas.ticketEditSchema);
 
 /** The ticket's id from the address. */
@@ -107,7 +108,7 @@ function changeRoutes(router: Router): void {
     response.status(201).json(await service.copyTicket(idOf(request), readCopy(request.body)));
   });
   router.post('/:id/table', async (request, response) => {
-    response.json(await table.noteAtTable(idOf(request), readTable(request.body).events));
+    response.json(await table.noteAtTable(idOf(request), readTable(request.body)));
   });
   for (const [part, change] of Object.entries(parts)) {
     router.patch(`/:id/${part}`, async (request, response) => {

@@ -3,7 +3,6 @@ import { orderSchema } from '@ample-bolt/core/formats/order/order-schema';
 import { layWays, rotations, type Lay } from '@ample-bolt/core/lay/model/lay';
 import { PLEATS_MOST } from '@ample-bolt/core/worked-out/sample-garment';
 import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
-import type { TableEvent } from '@ample-bolt/core/shop/table-event';
 import { ticketStates, type MeasureSet, type Ticket } from '@ample-bolt/core/shop/ticket';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { clientSchema, type NewClient } from '../clients/client-schema.ts';
@@ -87,7 +86,7 @@ export const orderedTicketSchema = {
 } as const;
 
 /** Whose change it is, as the device was told. */
-const by = { type: 'string', maxLength: 60 } as const;
+export const by = { type: 'string', maxLength: 60 } as const;
 
 /** Taken with every change: the version it is made on, whose it is, and whether pieces under the chalk may be drawn anew. */
 const on = { version, by, release: { type: 'boolean' } } as const;
@@ -265,37 +264,6 @@ export const layEditSchema = {
               section: { type: 'integer', minimum: 0 },
             },
           },
-        },
-      },
-    },
-  },
-} as const;
-
-export interface TableEdit {
-  readonly events: readonly TableEvent[];
-}
-export const tableEditSchema = {
-  type: 'object',
-  required: ['events'],
-  additionalProperties: false,
-  properties: {
-    events: {
-      type: 'array',
-      minItems: 1,
-      maxItems: 1000,
-      items: {
-        type: 'object',
-        required: ['id', 'kind', 'on', 'mark', 'done', 'lay', 'at', 'by'],
-        additionalProperties: false,
-        properties: {
-          id: { type: 'string', format: 'uuid' },
-          kind: { enum: ['mark', 'cut'] },
-          on: { type: 'string', minLength: 1, maxLength: 80 },
-          mark: { type: 'integer', minimum: 0, maximum: 1000 },
-          done: { type: 'boolean' },
-          lay: { type: 'string', maxLength: 40 },
-          at: { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d\\.\\d{3}Z$' },
-          by,
         },
       },
     },

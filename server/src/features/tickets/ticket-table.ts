@@ -1,17 +1,12 @@
-import type { TableEvent, TableWork } from '@ample-bolt/core/shop/table-event';
+import type { TableAnswer, TableEvent, TableState, TableWork } from '@ample-bolt/core/shop/table-event';
 import { coreVersion } from '@ample-bolt/core/version';
 import { inTransaction } from '../../db/in-transaction.ts';
 import { notFound } from '../../http/problem.ts';
-import { lockTable, noteEvents, tableOf, workOn, writeWork, type TableState } from './table-repository.ts';
+import { lockTable, noteEvents, tableOf, workOn, writeWork } from './table-repository.ts';
 import { draftOf, hasChalk, ticketById } from './ticket-changes.ts';
 import { TicketModel } from './ticket-model.ts';
+import type { TableEdit } from './table-schema.ts';
 import { freeze, thaw } from './ticket-repository.ts';
-
-/** The table after it was written. */
-export interface TableAnswer extends TableState {
-  /** Events of a lay that is no longer: they were not counted. */
-  readonly refused: readonly string[];
-}
 
 async function known(id: string): Promise<TableState> {
   const table = await tableOf(id);
@@ -21,11 +16,18 @@ async function known(id: string): Promise<TableState> {
 
 export const tableAt = (id: string): Promise<TableState> => known(id);
 
+/** Events by the shop computer's clock: a device's may be minutes off, and of two on one mark the later holds. */
+function byOurClock({ events, sentAt }: TableEdit): TableEvent[] {
+  const off = Date.now() - Date.parse(sentAt);
+  return events.map((event) => ({ ...event, at: new Date(Date.parse(event.at) + off).toISOString() }));
+}
+
 /**
  * Counts what devices did at the table, whichever order it arrives in. The pieces freeze with the first mark, and thaw when the
  * last is rubbed out. An event on a lay that was replaced meanwhile is refused; the others count.
  */
-export function noteAtTable(id: string, events: readonly TableEvent[]): Promise<TableAnswer> {
+export function noteAtTable(id: string, edit: TableEdit): Promise<TableAnswer> {
+  const events = byOurClock(edit);
   return inTransaction(TicketModel.sequelize, async () => {
     await lockTable(id);
     const before = await known(id);

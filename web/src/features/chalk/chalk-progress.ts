@@ -25,7 +25,7 @@ export const withMark = (chalked: Chalked, { piece, order }: Pick<Mark, 'piece' 
   [piece]: order,
 });
 
-/** The piece whose last mark a step back rubs out: the one in hand, or the last before it that has any. */
+/** The piece that a step back rubs a mark out of: the one in hand, or the last before it that has any. */
 export function pieceBehind(marks: readonly Mark[], chalked: Chalked, index: number): string | undefined {
   const inHand = marks[index]?.piece;
   if (inHand !== undefined && countOf(chalked, inHand) > 0) return inHand;

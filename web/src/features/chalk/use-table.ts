@@ -2,8 +2,9 @@ import { eventsTowards, layIdsOf, type TableWork } from '@ample-bolt/core/shop/t
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { useEffect } from 'react';
 import { useSWRConfig } from 'swr';
+import { v4 as uuid } from 'uuid';
 import { ticketKey, useTable as useStoredTable } from '../../api/tickets.ts';
-import { useKept } from '../../ui/use-kept.ts';
+import { useHand } from '../../ui/use-hand.ts';
 import { useOutgoing, useTableLine } from '../../writes/outgoing-context.ts';
 import { tableHere } from '../../writes/table-line.ts';
 import { isLaidAnew, withTable } from '../../writes/with-table.ts';
@@ -17,23 +18,12 @@ export interface Table {
   readonly dismiss: () => void;
 }
 
-/** An id for an event; pages on a plain address have no other source of them. */
-const newId = (): string => {
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  const hex = Array.from(bytes, (byte, index) =>
-    (index === 6 ? (byte & 0x0f) | 0x40 : index === 8 ? (byte & 0x3f) | 0x80 : byte)
-      .toString(16)
-      .padStart(2, '0'),
-  ).join('');
-  return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
-};
-
 /** The cutting table: what is done here counts at once, and goes to the shop computer mark by mark. */
 export function useTable(ticket: Ticket): Table {
   const { mutate } = useSWRConfig();
   const lines = useOutgoing();
   const here = useTableLine(ticket.id);
-  const [by = ''] = useKept<string>('hand');
+  const [by] = useHand();
   const { data: stored } = useStoredTable(ticket.id);
   const isOther = stored !== undefined && isLaidAnew(ticket, stored);
   useEffect(() => {
@@ -46,7 +36,7 @@ export function useTable(ticket: Ticket): Table {
     bringTo: (wanted) => {
       const at = new Date().toISOString();
       const events = eventsTowards(ticket.lays, work, { ...work, ...wanted }, () => ({
-        id: newId(),
+        id: uuid(),
         at,
         by,
       }));

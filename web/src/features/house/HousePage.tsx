@@ -4,6 +4,7 @@ import { useHouseRules } from '../../api/house.ts';
 import { Card } from '../../ui/Card.tsx';
 import { SearchField } from '../../ui/SearchField.tsx';
 import { UnitSwitch } from '../../ui/UnitSwitch.tsx';
+import { useHand } from '../../ui/use-hand.ts';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useKept } from '../../ui/use-kept.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
@@ -14,6 +15,7 @@ export function HousePage() {
   const { today, error, again, set } = useHouseRules();
   const [unit = 'in', keepUnit] = useKept<'in' | 'cm'>('house-unit');
   const [sought, setSought] = useState('');
+  const [hand, setHand] = useHand();
   const switchUnit = () => keepUnit((held) => (held === 'cm' ? 'in' : 'cm'));
   useHotkeys({ u: { does: 'inches or centimetres', act: switchUnit } });
   const defaults = ruleSet();
@@ -35,6 +37,17 @@ export function HousePage() {
         <UnitSwitch unit={unit} onChange={(next) => keepUnit(() => next)} />
         <SearchField label="Find a rule" value={sought} onChange={setSought} />
       </header>
+      <label className="flex flex-wrap items-center gap-3">
+        <span className="font-semibold">Who works at this device</span>
+        <input
+          value={hand}
+          maxLength={60}
+          autoComplete="off"
+          placeholder="a name, for the versions of tickets"
+          onChange={({ target }) => setHand(target.value)}
+          className="min-h-9 w-72 rounded-soft border border-linen-3 bg-white px-3 max-md:min-h-11"
+        />
+      </label>
       {error && !today && <Failed error={error} again={again} />}
       {!today && !error && <Waiting what="the house rules" />}
       {today && (

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { garmentPictureOf, type TicketSummary } from '../../api/tickets.ts';
+import type { TicketSummary } from '@ample-bolt/core/shop/ticket-list';
+import { garmentPictureOf } from '../../api/tickets.ts';
 
 /** A ticket's garment, small, in its cloth: by it a row is found before its words are read. Its room stays where it cannot be drawn. */
 export function GarmentThumb({ ticket }: { readonly ticket: Pick<TicketSummary, 'id' | 'version'> }) {

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
 import { useClients } from '../../api/clients.ts';
+import type {} from '@ample-bolt/core/shop/ticket-list';
 import { copyTicket, isTicketList } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { Button } from '../../ui/Button.tsx';

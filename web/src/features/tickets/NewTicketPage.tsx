@@ -7,6 +7,7 @@ import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
 import { ApiProblem } from '../../api/fetcher.ts';
 import { useClients } from '../../api/clients.ts';
+import type {} from '@ample-bolt/core/shop/ticket-list';
 import { isTicketList, openFromOrder, openTicket } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { Button } from '../../ui/Button.tsx';

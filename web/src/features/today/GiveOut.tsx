@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useSWRConfig } from 'swr';
-import { isTicketList, setTicketState, type TicketSummary } from '../../api/tickets.ts';
+import type { TicketSummary } from '@ample-bolt/core/shop/ticket-list';
+import { isTicketList, setTicketState } from '../../api/tickets.ts';
 import { Button } from '../../ui/Button.tsx';
 
 /** The last thing to do with a ticket that is cut and sewn: it leaves the table with the garment. */

@@ -1,4 +1,4 @@
-import type { TicketSummary } from '../../api/tickets.ts';
+import type { TicketSummary } from '@ample-bolt/core/shop/ticket-list';
 
 type Wanted = TicketSummary['toBuy'][number];
 

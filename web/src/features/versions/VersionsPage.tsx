@@ -69,6 +69,7 @@ const StepRow = ({
     >
       <span className="w-28 shrink-0 text-sm text-walnut-2">{momentText(step.madeAt)}</span>
       <span className="min-w-0 grow truncate">{step.what}</span>
+      {step.by && <span className="shrink-0 text-sm text-walnut-2">by {step.by}</span>}
       {now && <strong className="text-sm text-woad">on the table</strong>}
     </button>
   </li>
