@@ -1,17 +1,23 @@
+import { fileURLToPath } from 'node:url';
+
+/** A file of this folder, from that of a project. */
+const here = (name) => fileURLToPath(new URL(name, import.meta.url));
+
+const transform = (jsc) => [
+  here('scripts/jest-transform.mjs'),
+  { swcrc: false, jsc: { target: 'es2023', ...jsc }, module: { type: 'es6' }, sourceMaps: 'inline' },
+];
+
 /** @type {import('jest').Config} */
 const common = {
   testEnvironment: 'node',
-  extensionsToTreatAsEsm: ['.ts'],
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {
-    '^.+\\.ts$': [
-      '<rootDir>/../scripts/jest-transform.mjs',
-      {
-        swcrc: false,
-        jsc: { target: 'es2023', parser: { syntax: 'typescript' } },
-        module: { type: 'es6' },
-        sourceMaps: 'inline',
-      },
-    ],
+    '^.+\\.ts$': transform({ parser: { syntax: 'typescript' } }),
+    '^.+\\.tsx$': transform({
+      parser: { syntax: 'typescript', tsx: true },
+      transform: { react: { runtime: 'automatic' } },
+    }),
   },
   modulePathIgnorePatterns: ['/dist/'],
 };
@@ -28,8 +34,8 @@ export default {
       ...common,
       displayName: 'server',
       rootDir: 'server',
-      globalSetup: '<rootDir>/../scripts/jest-database-up.mjs',
-      globalTeardown: '<rootDir>/../scripts/jest-database-down.mjs',
+      globalSetup: here('scripts/jest-database-up.mjs'),
+      globalTeardown: here('scripts/jest-database-down.mjs'),
     },
   ],
 };

@@ -1,3 +1,5 @@
+import type { TableState } from '@ample-bolt/core/shop/table-event';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { expect, test } from '@playwright/test';
 import { goToStation, openSlot, openTicket, readings, saveCloth, takeMeasures } from './ticket.ts';
 
@@ -115,13 +117,14 @@ test('from a new ticket to the last mark, with one slip on the way', async ({ pa
     await page.keyboard.press('Space');
   await expect(page.getByRole('heading', { name: 'All chalked' })).toBeVisible();
   await expect(page.getByText('Cut away from the hand')).toBeVisible();
-  await expect
-    .poll(
-      async () => page.evaluate(() => Object.keys(localStorage).some((key) => key.startsWith('chalk-'))),
-      // Some two hundred marks are sent one after the other.
-      { timeout: 60_000 },
-    )
-    .toBe(false);
+  const address = `/api${new URL(page.url()).pathname.replace(/\/chalk$/, '')}`;
+  const { marksInAll } = (await (await page.request.get(address)).json()) as Ticket;
+  const counted = async () => {
+    const { chalked } = (await (await page.request.get(`${address}/table`)).json()) as TableState;
+    return Object.values(chalked).reduce((sum, count) => sum + count, 0);
+  };
+  // Some two hundred marks are sent one after the other.
+  await expect.poll(counted, { timeout: 60_000 }).toBe(marksInAll);
 
   // The pieces are ticked off as they are cut; the ticket is then ready to sew.
   for (const box of await page.getByRole('checkbox').all()) await box.click();

@@ -4,6 +4,9 @@ import { root, runShown } from './run.mjs';
 
 const SKIPPED = new Set(['dist', 'node_modules']);
 
+/** What runs by itself: the server, a search for lays, and the thread that drafts. */
+const PROGRAMS = ['main', 'worker', 'drafting/drafting-work'];
+
 const newest = (target) => {
   if (!existsSync(target)) return 0;
   const status = statSync(target);
@@ -33,7 +36,7 @@ export async function build() {
     );
   }
   if (
-    ['main', 'worker'].some((name) =>
+    PROGRAMS.some((name) =>
       isStale(`server/dist/${name}.js`, ['server/src', 'core/src', 'package-lock.json']),
     )
   ) {
@@ -48,8 +51,7 @@ export async function build() {
     ];
     jobs.push(
       runShown(path.join(root, 'node_modules/.bin/esbuild'), [
-        'server/src/main.ts',
-        'server/src/worker.ts',
+        ...PROGRAMS.map((name) => `server/src/${name}.ts`),
         ...flags,
         '--alias:@ample-bolt/core=./core/src',
         '--log-level=error',

@@ -1,4 +1,4 @@
-// npm test: installs what is missing, then types, lint, Jest and Playwright, and one closing line over all of it.
+// npm test: installs what is missing, then types, formatting, dead code, lint, Jest and Playwright, and one closing line over all of it.
 import { existsSync, mkdtempSync, readFileSync, rmSync, chmodSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
@@ -64,6 +64,8 @@ const folder = mkdtempSync(path.join(os.tmpdir(), 'ample-bolt-test-'));
 chmodSync(folder, 0o755);
 try {
   await check('Types', bin('tsc'), ['-b']);
+  await check('Formatting', bin('prettier'), ['--check', '--log-level', 'warn', '--cache', '.']);
+  await check('Dead code', bin('knip'), ['--no-progress']);
   await check('Lint', process.execPath, [
     bin('eslint'),
     '--cache',

@@ -24,7 +24,7 @@ export class BadInput extends Error {
   }
 }
 
-export const options = {
+const options = {
   json: { type: 'boolean', default: false },
   help: { type: 'boolean', short: 'h', default: false },
   out: { type: 'string' },

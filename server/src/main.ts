@@ -5,6 +5,7 @@ import { readConfig } from './config/config.ts';
 import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
 import { loadDemo } from './demo/load-demo.ts';
+import { draftInThreads } from './drafting/drafting.ts';
 import { bell } from './jobs/bell.ts';
 import { layQueue } from './jobs/lay-queue.ts';
 import { folderOutbox } from './outbox/outbox.ts';
@@ -16,6 +17,8 @@ const sequelize = connect(config.databaseUrl);
 const applied = await migrate(sequelize);
 if (applied.length > 0) log.info({ applied }, 'database migrated');
 if (config.loadDemo && (await loadDemo(new Date()))) log.info('demo data loaded into the empty database');
+
+const endThreads = draftInThreads(new URL('./drafting/drafting-work.js', import.meta.url));
 
 const LOOPBACK = ['127.0.0.1', '::1', 'localhost'];
 const { databaseUrl, webDir, publicUrl } = config;
@@ -64,6 +67,7 @@ async function stop(): Promise<void> {
   guests?.closeAllConnections();
   await dependencies.queue.close();
   await dependencies.bell.close();
+  await endThreads();
   await sequelize.close();
   process.exit(0);
 }

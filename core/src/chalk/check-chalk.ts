@@ -10,10 +10,7 @@ const chords = (points: readonly Point[]): number =>
  * How much longer or shorter each chalked edge gets, mm, when every mark is rounded to what the tape shows
  * (⅛ in or 0.5 cm by the shop's unit): the proof that the rounded marks still true.
  */
-export function chalkDrift(
-  marks: readonly Mark[],
-  unit: Unit,
-): { piece: string; edge: string; mm: number }[] {
+function chalkDrift(marks: readonly Mark[], unit: Unit): { piece: string; edge: string; mm: number }[] {
   const rounded = (mm: number) =>
     unit === 'in' ? roundLength(mm, 'in', { denominator: 8 }) : Math.round(mm / 5) * 5;
   return marks.flatMap((mark) => {

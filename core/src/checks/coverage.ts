@@ -13,7 +13,7 @@ export interface Coverage {
 }
 
 /** A strapless edge nearer to the bust line than this shows more than most clients expect, mm. Common practice. */
-export const STRAPLESS_LEAST = inches(3.5);
+const STRAPLESS_LEAST = inches(3.5);
 
 /** Measured on the pieces that have both an upper edge and a bust line, at the centre. */
 export const coverageOf = (pieces: readonly Piece[]): Coverage[] =>

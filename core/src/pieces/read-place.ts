@@ -24,7 +24,7 @@ const ON_CENTRE = 1e-6;
 const held: ReadonlySet<EdgeRole> = new Set(['fold', 'centre']);
 
 /** The end of an edge that a hand moves along it: away from a fold or centre, of two free ends the upper. */
-export function endMoved({ edges }: Piece, edge: Edge): Moves {
+function endMoved({ edges }: Piece, edge: Edge): Moves {
   const start = { at: startOf(edge.path), way: scale(startDirection(edge.path), -1) };
   const end = { at: endOf(edge.path), way: endDirection(edge.path) };
   if (held.has(edgeBefore(edges, edge).role)) return end;

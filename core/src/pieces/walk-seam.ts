@@ -40,7 +40,7 @@ export interface WalkedSeam {
 }
 
 /** The edge that a seam names; one that is not drafted is a broken invariant, and throws. */
-export function edgeAt(pieces: readonly Piece[], reference: string): NamedEdge {
+function edgeAt(pieces: readonly Piece[], reference: string): NamedEdge {
   const ids = idsIn(reference);
   const piece = pieces.find(({ id }) => id === ids.piece);
   if (!piece) throw new Error(`a seam names ${reference}, which is not drafted`);
@@ -60,7 +60,7 @@ function cornersOf(pieces: readonly Piece[], reference: string): { before: Corne
 }
 
 /** The stretch of an edge that is sewn, mm along it from where its loop enters it; kept within the edge. */
-export function sewnStretch({ from = 0, to }: SeamRun, edge: Edge): { from: number; to: number } {
+function sewnStretch({ from = 0, to }: SeamRun, edge: Edge): { from: number; to: number } {
   const length = edgeLength(edge);
   const end = Math.min(length, to ?? length);
   return { from: Math.min(Math.max(0, from), end), to: end };

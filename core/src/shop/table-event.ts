@@ -84,7 +84,7 @@ export const layIdsOf = (lays: Lays): string[] =>
   Object.values(lays).flatMap(({ id }) => (id === undefined ? [] : [id]));
 
 /** The stored lay that a piece lies on. */
-export const layOfPiece = (lays: Lays, piece: string): string | undefined =>
+const layOfPiece = (lays: Lays, piece: string): string | undefined =>
   Object.values(lays).find(({ placements }) => placements.some((each) => each.piece === piece))?.id;
 
 /** What an event is known by: its id, its moment, and whose it is. */

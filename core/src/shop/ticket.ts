@@ -44,7 +44,7 @@ export interface SampleGarment {
   readonly pleats: number;
 }
 
-export const noGarment: SampleGarment = { values: {}, pleats: 0 };
+const noGarment: SampleGarment = { values: {}, pleats: 0 };
 
 /** The measures of one person as taken for one ticket. */
 export interface MeasureSet {

@@ -15,7 +15,7 @@ const channels = (colour: string): number[] =>
   [1, 3, 5].map((from) => parseInt(colour.slice(from, from + 2), 16));
 
 /** A colour part of the way to another. */
-export const blend = (from: string, to: string, part: number): string =>
+const blend = (from: string, to: string, part: number): string =>
   `#${channels(from)
     .map((value, index) => {
       const other = channels(to)[index] ?? value;

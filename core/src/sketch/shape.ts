@@ -29,12 +29,6 @@ export const line = (points: readonly Point[], pen: Pen): Shape => ({ kind: 'lin
 
 export const mirrored = (points: readonly Point[]): Point[] => points.map(({ x, y }) => point(-x, y));
 
-/** Both hands of what is drawn for one. */
-export const both = (of: (hand: (points: readonly Point[]) => readonly Point[]) => Shape[]): Shape[] => [
-  ...of(mirrored),
-  ...of((points) => points),
-];
-
 /** Cloth with a contour behind it. */
 export const filled = (ring: Ring, cloth: ClothRole, tone: Tone = 'right'): Shape[] => [
   { kind: 'contour', ring },

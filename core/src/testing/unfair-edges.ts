@@ -27,7 +27,7 @@ export const tightestBend = (curve: Curve): number =>
   );
 
 /** How often a curve changes the side that it bends to. */
-export function changesOfBend(curve: Curve): number {
+function changesOfBend(curve: Curve): number {
   const bent = fairRuns(curve)
     .flatMap(turnsAlong)
     .filter((turn) => Math.abs(turn) >= SPAN / STRAIGHT)

@@ -49,12 +49,12 @@ const dayAfter = (today: Date, days: number): string =>
 /** Enough search for a good demo lay without holding up the first start. */
 const LAY_WORK = 250;
 
-function layOf(ticket: Ticket, role: ClothRole, fold: Fold): Lay {
+async function layOf(ticket: Ticket, role: ClothRole, fold: Fold): Promise<Lay> {
   const cloth = ticket.cloths.find((each) => each.role === role);
   if (!cloth) throw new Error(`demo ticket ${ticket.title} has a ${role} lay but no ${role} cloth`);
   return planForWork(
     {
-      pieces: layPiecesOn(cloth, draftTicket(ticket).pieces, ticket),
+      pieces: layPiecesOn(cloth, (await draftTicket(ticket)).pieces, ticket),
       cloth,
       fold,
       seed: 1,
@@ -66,16 +66,16 @@ function layOf(ticket: Ticket, role: ClothRole, fold: Fold): Lay {
 }
 
 /** The first part of all marks, piece by piece in chalking order. */
-function chalkedSoFar(ticket: Ticket, part: number): Ticket['chalked'] {
-  const marks = marksOf(ticket, draftTicket(ticket), ticket.lays);
+async function chalkedSoFar(ticket: Ticket, part: number): Promise<Ticket['chalked']> {
+  const marks = marksOf(ticket, await draftTicket(ticket), ticket.lays);
   const chalked: Record<string, number> = {};
   for (const { piece } of marks.slice(0, Math.round(marks.length * part)))
     chalked[piece] = (chalked[piece] ?? 0) + 1;
   return chalked;
 }
 
-function cutSoFar(ticket: Ticket, part: number): string[] {
-  const pieces = cuttingOrder(draftTicket(ticket).pieces)
+async function cutSoFar(ticket: Ticket, part: number): Promise<string[]> {
+  const pieces = cuttingOrder((await draftTicket(ticket)).pieces)
     .map(({ piece }) => piece)
     .filter(({ role }) => ticket.lays[role]);
   return pieces.slice(0, Math.round(pieces.length * part)).map(({ id }) => id);
@@ -117,7 +117,7 @@ async function agree(ticket: Ticket, demo: DemoTicket): Promise<Ticket> {
   if (demo.cloths) current = await setCloths(id, { ...on(), cloths: demo.cloths.map(onItsBolt) });
   if (demo.signedOff !== undefined) {
     const why = demo.signedOff;
-    const stops = openStops(draftTicket(current).findings, {});
+    const stops = openStops((await draftTicket(current)).findings, {});
     const signedOff = Object.fromEntries(
       stops.map((stop) => [findingKey(stop), { why, found: stop.found ?? null }]),
     );
@@ -131,11 +131,11 @@ async function enter(demo: DemoTicket, today: Date): Promise<void> {
   let ticket = await agree(await open(demo, today), demo);
   const { id } = ticket;
   for (const [role, fold] of Object.entries(demo.lays ?? {}) as [ClothRole, Fold][])
-    ticket = await setLay(id, { version: ticket.version, role, lay: layOf(ticket, role, fold) });
+    ticket = await setLay(id, { version: ticket.version, role, lay: await layOf(ticket, role, fold) });
   const { chalked, cut } = demo;
   const work = {
-    chalked: chalked === undefined ? {} : chalkedSoFar(ticket, chalked),
-    cut: cut === undefined ? [] : cutSoFar(ticket, cut),
+    chalked: chalked === undefined ? {} : await chalkedSoFar(ticket, chalked),
+    cut: cut === undefined ? [] : await cutSoFar(ticket, cut),
   };
   const events = eventsTowards(ticket.lays, ticket, work, stamp(demo.takenBy ?? ''));
   if (events.length > 0) await noteAtTable(id, { events, sentAt: new Date().toISOString() });

@@ -4,7 +4,7 @@ import type { Duplex } from 'node:stream';
 import { isTapeReading } from '@ample-bolt/core/measures/tape-reading';
 import { WebSocketServer, type WebSocket } from 'ws';
 
-export const TAPE_PATH = '/api/tape';
+const TAPE_PATH = '/api/tape';
 
 /** A reading is a few dozen bytes. */
 const MESSAGE_MOST = 256;

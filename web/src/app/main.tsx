@@ -1,11 +1,9 @@
-import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { setNonce } from 'get-nonce';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { mutate, SWRConfig } from 'swr';
 import { fetcher } from '../api/fetcher.ts';
-import type {} from '@ample-bolt/core/shop/ticket-list';
 import { isTicketList, sendEvents, ticketKey } from '../api/tickets.ts';
 import { HeadingContext } from '../ui/heading-context.ts';
 import { KeptContext } from '../ui/kept-context.ts';
@@ -13,8 +11,8 @@ import { openKeptStore } from '../ui/kept-store.ts';
 import { lineStore, tableStore } from '../writes/line-store.ts';
 import { OutgoingContext } from '../writes/outgoing-context.ts';
 import { outgoing } from '../writes/outgoing.ts';
-import { withTable } from '../writes/with-table.ts';
 import { sendChange } from '../writes/send-change.ts';
+import { showTable } from '../writes/show-table.ts';
 import { router } from './routes.tsx';
 import './theme.css';
 
@@ -29,12 +27,7 @@ const lines = outgoing({
   tables: {
     send: sendEvents,
     store: tableStore(kept.fail),
-    onStored: (id, table) => {
-      void mutate(`${ticketKey(id)}/table`, table, { revalidate: false });
-      void mutate<Ticket>(ticketKey(id), (ticket) => ticket && withTable(ticket, table), {
-        revalidate: false,
-      });
-    },
+    onStored: (id, table) => showTable(mutate, id, table),
   },
   store: lineStore(kept.fail),
   show: (ticket) => {

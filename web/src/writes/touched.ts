@@ -14,7 +14,7 @@ export interface Touched {
 }
 
 /** Name of the field that a difference is in: an option and a length of one choice are one field. */
-export function keyOf(change: ContentChange): string {
+function keyOf(change: ContentChange): string {
   const part = change.part === 'option' ? 'choice' : change.part;
   if ('id' in change) return `${part} ${change.id}`;
   return 'role' in change ? `${part} ${change.role}` : part;

@@ -299,7 +299,7 @@ function bustLineSum(body: Body, rules: RuleSet, size: number, start: Point): Wo
   return changed(tape, 'slant', straight - slant);
 }
 
-export const neckDepthSums = (choices: BodiceChoices): FrameSums['neckDepth'] => ({
+const neckDepthSums = (choices: BodiceChoices): FrameSums['neckDepth'] => ({
   front: chosen('neck depth, front', choices.neckDepthFront, 'neckDepthFront'),
   back: chosen('neck depth, back', choices.neckDepthBack, 'neckDepthBack'),
 });

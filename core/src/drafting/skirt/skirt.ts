@@ -52,7 +52,7 @@ export interface Skirt {
 /** A hem that lacks no more than this of a stride, mm, is not worth a word. */
 const LEAST_LACKING = inches(0.25);
 /** A skirt reaches at least this far below the hip, mm; above it there is no hem to draw. */
-export const LEAST_BELOW_HIP = inches(2);
+const LEAST_BELOW_HIP = inches(2);
 /** A difference of hip and waist under which there is no front share: the figure is as round behind as before. */
 const STRAIGHT_FIGURE = 0.92;
 

@@ -7,7 +7,7 @@ import { readLength } from '../../input/read-length.ts';
 import type { GarmentFile, WrittenLength } from './order-file.ts';
 
 /** An allowance wider than this is a slip, mm. */
-export const ALLOWANCE_BOUNDS = { least: 0, most: inches(4) };
+const ALLOWANCE_BOUNDS = { least: 0, most: inches(4) };
 
 function readAllowances(written: unknown, unit: Unit, field: string): Read<Partial<Allowances>> {
   if (typeof written !== 'object' || written === null)

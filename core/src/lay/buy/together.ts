@@ -11,7 +11,7 @@ export interface Sharer {
 }
 
 /** A piece of a ticket where pieces of several lie together: `5:bodice-front`. */
-export const numberedId = (number: number, id: string): string => `${number}:${id}`;
+const numberedId = (number: number, id: string): string => `${number}:${id}`;
 
 export const numberedPieces = (number: number, pieces: readonly LayPiece[]): LayPiece[] =>
   pieces.map((piece) => ({ ...piece, id: numberedId(number, piece.id) }));

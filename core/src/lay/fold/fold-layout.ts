@@ -111,7 +111,7 @@ const copiesAtOnce = ({ creases, double }: FoldLayout, { cut }: LayPiece): numbe
 };
 
 /** Whether folded cloth can cut a piece: a single copy, or an odd one, would leave one too many, and one that has a hand is cut in both. */
-export const canLieDouble = (layout: FoldLayout, piece: LayPiece): boolean => {
+const canLieDouble = (layout: FoldLayout, piece: LayPiece): boolean => {
   const needsFace = piece.cut.layers === 'single' && !piece.eitherFace;
   if (needsFace || piece.border || layout.double.length === 0) return false;
   // The layer that a cross fold turns under points the other way.

@@ -5,7 +5,7 @@ import { neighbours } from './neighbours.ts';
 import { inPhase, type Positions, type Strip } from './strip.ts';
 
 /** Shapes may reach this deep into each other, mm, and count as apart: both are grown by more. */
-export const TOUCHING = 0.04;
+const TOUCHING = 0.04;
 
 /** How many of the low places that are measured are followed down. */
 const FOLLOWED = 3;

@@ -69,7 +69,7 @@ const LONGEST_STRIDE = 40;
 const MOST_REDRAFTS = 40;
 
 /** The foot of the centre, on the fold or at the zip. */
-export function centreFoot({ id, edges }: Piece): Point {
+function centreFoot({ id, edges }: Piece): Point {
   const centre = edges.find(({ role }) => role === 'fold' || role === 'centre');
   if (!centre) throw new Error(`${id} has no centre`);
   return endOf(pathDown(centre));

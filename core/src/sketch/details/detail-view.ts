@@ -11,7 +11,7 @@ export interface DetailView {
   readonly pieces: readonly Piece[];
 }
 
-export const isDown = (points: readonly Point[]): boolean => (points[0]?.y ?? 0) <= (points.at(-1)?.y ?? 0);
+const isDown = (points: readonly Point[]): boolean => (points[0]?.y ?? 0) <= (points.at(-1)?.y ?? 0);
 
 /** Points from the top down. */
 export const downwards = (points: readonly Point[]): Point[] =>

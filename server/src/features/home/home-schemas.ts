@@ -4,7 +4,7 @@ import { sequenceIds, type SequenceId } from '@ample-bolt/core/measures/sequence
 import type { Unit } from '@ample-bolt/core/units/length';
 
 /** Days that a private link may hold. */
-export const DAYS_MOST = 30;
+const DAYS_MOST = 30;
 
 export interface NewHomeLink {
   readonly sequence: SequenceId;

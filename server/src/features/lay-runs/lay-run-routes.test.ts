@@ -69,7 +69,7 @@ describe('long searches', () => {
     const found = await plans(done);
     const [cloth] = ticket.cloths;
     if (!cloth) throw new Error('no cloth');
-    const { pieces } = layTaskOf(ticket, draftTicket(ticket).pieces, cloth, 'open', 1);
+    const { pieces } = layTaskOf(ticket, (await draftTicket(ticket)).pieces, cloth, 'open', 1);
     for (const fold of ['open', 'half'] as const) {
       const lay = found[fold];
       if (!lay) throw new Error(`no plan for ${fold}`);

@@ -1,12 +1,12 @@
 import { seamRoles } from '@ample-bolt/core/pieces/allowances';
 import type { OrderFile } from '@ample-bolt/core/formats/order/order-file';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import type { Order } from '@ample-bolt/core/shop/order';
 import { findingKey, openStops, type SignOffs } from '@ample-bolt/core/shop/sign-off';
 import { readParts } from '@ample-bolt/core/formats/order/read-parts';
 import { readOrder } from '@ample-bolt/core/formats/order/read-order';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
+import { drafted } from '../../drafting/drafting.ts';
 import { inTransaction } from '../../db/in-transaction.ts';
 import { badInput } from '../../http/problem.ts';
 import {
@@ -84,18 +84,18 @@ async function enter(opened: Ticket, file: OrderFile, order: Order): Promise<Tic
     }));
     ticket = await setCloths(id, { ...on(), cloths });
   }
-  const figures = { ...correctedFigures(order), ...figuresOf(garment?.figures ?? {}) };
+  const figures = { ...(await correctedFigures(order)), ...figuresOf(garment?.figures ?? {}) };
   if (Object.keys(figures).length > 0) ticket = await setFigures(id, { ...on(), figures });
-  const signedOff = signOffsOf(draftTicket(ticket), order);
+  const signedOff = signOffsOf(await draftTicket(ticket), order);
   if (Object.keys(signedOff).length > 0) ticket = await setSignOffs(id, { ...on(), signedOff });
   return ticket;
 }
 
 /** Corrections of the file as figures of the ticket, each with the fitting that it came from. */
-const correctedFigures = (order: Order) =>
+const correctedFigures = async (order: Order) =>
   Object.fromEntries(
-    draftOrder(order)
-      .figures.filter(({ id, by }) => by === 'hand' && order.corrections.some(({ figure }) => figure === id))
+    (await drafted(order)).figures
+      .filter(({ id, by }) => by === 'hand' && order.corrections.some(({ figure }) => figure === id))
       .map(({ id, mm, why }) => [id, { value: `${mm}mm`, why: why ?? 'a correction' }]),
   );
 

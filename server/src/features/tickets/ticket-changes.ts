@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { pieceOfCut } from '@ample-bolt/core/shop/cut-id';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import { changedPieces } from '@ample-bolt/core/shop/changed-pieces';
 import { compareContents } from '@ample-bolt/core/shop/compare-contents';
 import { openStops } from '@ample-bolt/core/shop/sign-off';
@@ -17,6 +16,7 @@ import { orderOfTicket, type Ticket, type TicketContent } from '@ample-bolt/core
 import { coreVersion } from '@ample-bolt/core/version';
 import { stepWords } from '@ample-bolt/core/words/change-words';
 import { pieceName } from '@ample-bolt/core/words/names';
+import { drafted } from '../../drafting/drafting.ts';
 import { notFound, Problem } from '../../http/problem.ts';
 import { workOn } from './table-repository.ts';
 import {
@@ -102,13 +102,13 @@ const withoutPieces = ({ chalked, cut }: TableWork, pieces: readonly string[]): 
 export const hasChalk = ({ chalked, cut }: TableWork): boolean =>
   cut.length > 0 || Object.values(chalked).some((count) => count > 0);
 
-export function draftOf(ticket: Ticket, content: TicketContent): Draft | undefined {
+export async function draftOf(ticket: Ticket, content: TicketContent): Promise<Draft | undefined> {
   const order = orderOfTicket({ ...ticket, ...content });
-  return order && draftOrder(order);
+  return order && drafted(order);
 }
 
-const stopsOf = (ticket: Ticket, content: TicketContent): number =>
-  openStops(draftOf(ticket, content)?.findings ?? [], content.signedOff).length;
+const stopsOf = async (ticket: Ticket, content: TicketContent): Promise<number> =>
+  openStops((await draftOf(ticket, content))?.findings ?? [], content.signedOff).length;
 
 /**
  * Holds a change against the pieces that are being chalked. One that redraws a piece under the chalk is refused with
@@ -122,11 +122,11 @@ async function heldToFrozen(
   const as = (freezing: Freezing) => ({ content: next, freezing, rubbed: [] });
   const frozen = ticket.frozen ? await frozenDraftOf(ticket.id) : undefined;
   if (!frozen) {
-    const draft = hasChalk(next) ? draftOf(ticket, next) : undefined;
+    const draft = hasChalk(next) ? await draftOf(ticket, next) : undefined;
     return as(draft ? { core: coreVersion, draft } : 'as-is');
   }
   if (!redraws(ticket, next)) return as(hasChalk(next) ? 'as-is' : 'thaw');
-  const draft = draftOf(ticket, next);
+  const draft = await draftOf(ticket, next);
   const changed = changedPieces(frozen.pieces, draft?.pieces ?? []);
   const touched = touchedPieces(ticket, next, changed);
   if (touched.length > 0 && !release)
@@ -193,7 +193,7 @@ async function writeOf(
   const { content, freezing, rubbed } = await heldToFrozen(ticket, next, release);
   const step = stepFor(content);
   if (!step) return [];
-  const stops = isOtherwise(ticket, content, findingInputs) ? stopsOf(ticket, content) : undefined;
+  const stops = isOtherwise(ticket, content, findingInputs) ? await stopsOf(ticket, content) : undefined;
   const { id, tableVersion } = ticket;
   return [{ id, version, tableVersion, by, write: { content, stops, step, freezing, rubbed } }];
 }

@@ -12,7 +12,7 @@ import { Router, type Request } from 'express';
 import { idIn, idOf as idFrom } from '../../http/id-of.ts';
 import { notFound, Problem } from '../../http/problem.ts';
 import { validator } from '../../http/validator.ts';
-import { garmentPicture } from './garment-picture.ts';
+import { garmentPicture } from '../../drafting/garment-picture.ts';
 import { openFromOrder } from './open-from-order.ts';
 import { tableEditSchema, type TableEdit } from './table-schema.ts';
 import { listTickets, type TicketQuery } from './ticket-list.ts';
@@ -173,10 +173,14 @@ function paperRoutes(router: Router): void {
   router.get('/:id/garment.svg', async (request, response) => {
     const ticket = await service.ticketById(idOf(request));
     const { size, version } = request.query;
+    const isAwaited = () => !response.closed;
+    const picture = await garmentPicture(ticket, size === 'card' ? 'card' : 'page', isAwaited);
+    if (!isAwaited()) return;
+    if (picture === undefined) throw notFound('style');
     response
       .type('image/svg+xml')
       .set('Cache-Control', version === String(ticket.version) ? FOR_EVER : 'no-cache')
-      .send(await garmentPicture(ticket, size === 'card' ? 'card' : 'page'));
+      .send(picture);
   });
   router.get('/:id/marks.pdf', async (request, response) => {
     const ticket = await service.ticketById(idOf(request));

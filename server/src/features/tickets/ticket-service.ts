@@ -1,6 +1,5 @@
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Mark } from '@ample-bolt/core/chalk/mark';
-import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import {
@@ -18,6 +17,7 @@ import { clothFileOf } from '@ample-bolt/core/formats/order/write-order';
 import { clothRoles } from '@ample-bolt/core/pieces/piece';
 import { randomUUID } from 'node:crypto';
 import { addDays, format } from 'date-fns';
+import { drafted } from '../../drafting/drafting.ts';
 import { notFound, Problem } from '../../http/problem.ts';
 import { inTransaction } from '../../db/in-transaction.ts';
 import { findClient, newClient } from '../clients/client-repository.ts';
@@ -201,7 +201,8 @@ const cannotBeSet: readonly FindingCode[] = ['figure-unreachable', 'figure-not-a
 export async function setFigures(id: string, { figures, ...on }: FiguresEdit): Promise<Ticket> {
   const ticket = await ticketById(id);
   const next = readFigureEntries(ticket.figures, figures, ticket.unit, ticket.rules);
-  const refused = draftTicket({ ...ticket, figures: next }).findings.find(
+  const { findings } = await draftTicket({ ...ticket, figures: next });
+  const refused = findings.find(
     ({ code, where }) =>
       cannotBeSet.includes(code) && where.figure !== undefined && figures[where.figure] != null,
   );
@@ -256,13 +257,13 @@ export async function setCloths(
 }
 
 /** The draft of a ticket, or 422 with the first thing that keeps it from being drafted. */
-export function draftTicket(ticket: Ticket): Draft {
+export async function draftTicket(ticket: Ticket): Promise<Draft> {
   const order = orderOfTicket(ticket);
   if (!order)
     throw new Problem(422, 'not-measured', 'Required measures are missing; take them first.', {
       field: 'measures',
     });
-  return draftOrder(order);
+  return drafted(order);
 }
 
 /** What a ticket is cut from: the pieces that are under the chalk, or today's where none is. */

@@ -46,6 +46,6 @@ async function holdPieces(id: string, { frozenAt }: TableState, work: TableWork)
   if (hasChalk(work) === (frozenAt !== null)) return;
   if (frozenAt !== null) return thaw(id);
   const ticket = await ticketById(id);
-  const draft = draftOf(ticket, ticket);
+  const draft = await draftOf(ticket, ticket);
   if (draft) await freeze(id, { core: coreVersion, draft });
 }

@@ -1,6 +1,7 @@
 import type { MeasureId } from '@ample-bolt/core/measures/catalogue';
 import { readMeasure } from '@ample-bolt/core/measures/read-measure';
 import type { GuestPage, HomeEntries } from '@ample-bolt/core/shop/home-set';
+import { withUnit } from '@ample-bolt/core/units/with-unit';
 import { useRef, useState } from 'react';
 import { guestActions, useGuest } from '../../api/home.ts';
 import { useTypedValues, type TypedValues } from '../../ui/use-typed-values.ts';
@@ -68,7 +69,3 @@ export function useGuestEntry(token: string, page: GuestPage): GuestEntry {
     failure,
   };
 }
-
-/** A bare figure means the unit it was typed in, also when the unit changes with it. */
-const withUnit = (text: string, unit: string): string =>
-  /\d\s*$/.test(text) ? `${text.trim()} ${unit}` : text;
