@@ -29,7 +29,7 @@ export default {
   testTimeout: 90_000,
   projects: [
     { ...common, displayName: 'core', rootDir: 'core' },
-    { ...common, displayName: 'web', rootDir: 'web' },
+    { ...common, displayName: 'web', rootDir: 'web', setupFiles: [here('scripts/jest-dom.mjs')] },
     {
       ...common,
       displayName: 'server',

@@ -3,7 +3,7 @@ import { KeptContext } from '../ui/kept-context.ts';
 import type { KeptStore } from '../ui/kept-store.ts';
 
 /** What a device keeps, for as long as a test. */
-export function keptInMemory(): KeptStore {
+function keptInMemory(): KeptStore {
   const held = new Map<string, unknown>();
   return {
     get: (key) => held.get(key),

@@ -14,15 +14,15 @@ function sending(ready: Typed) {
 
 /** A sending that is answered when the test says so. */
 function later() {
-  let [stored, refused] = [() => undefined as void, (_: unknown) => undefined as void];
-  const put = jest.fn(
-    (_: Typed) =>
-      new Promise<void>((resolve, reject) => {
-        stored = resolve;
-        refused = reject;
-      }),
+  const answers: { stored: () => void; refused: (error: unknown) => void }[] = [];
+  const put = jest.fn<(lengths: Typed) => Promise<void>>(
+    () => new Promise((stored, refused) => answers.push({ stored, refused })),
   );
-  return { put, stored: () => stored(), refused: (error: unknown) => refused(error) };
+  return {
+    put,
+    stored: () => answers[0]?.stored(),
+    refused: (error: unknown) => answers[0]?.refused(error),
+  };
 }
 
 test('what is on its way is not sent again, and each length goes with its unit', async () => {
