@@ -22,10 +22,7 @@ test('two rings lie apart by the point of either that is furthest from the other
 test('what is broken off early is what every point against every side gives', () => {
   fc.assert(
     fc.property(ring, ring, fc.integer({ min: 0, max: 100 }), (a, b, mm) => {
-      const plain = Math.max(
-        ...a.map((p) => distanceToRing(p, b)),
-        ...b.map((p) => distanceToRing(p, a)),
-      );
+      const plain = Math.max(...a.map((p) => distanceToRing(p, b)), ...b.map((p) => distanceToRing(p, a)));
       expect(ringGap(a, b)).toBeCloseTo(plain, 9);
       // Beside the limit itself, where the last bit decides.
       if (Math.abs(plain - mm) > 1e-6) expect(areWithin(a, b, mm)).toBe(plain < mm);
