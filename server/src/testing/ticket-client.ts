@@ -1,6 +1,7 @@
 import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import { layPiecesOn } from '@ample-bolt/core/lay/model/layable';
-import type { Fold, Lay } from '@ample-bolt/core/lay/model/lay';
+import { laidOut, type LaidOut } from '@ample-bolt/core/lay/model/laid-out';
+import type { Fold } from '@ample-bolt/core/lay/model/lay';
 import { planForWork } from '@ample-bolt/core/lay/plan/plan-lay';
 import { eventsTowards, type TableWork } from '@ample-bolt/core/shop/table-event';
 import { orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
@@ -35,12 +36,12 @@ export const measures = {
 } as const;
 
 /** A lay of the outer cloth, as the page would send it. */
-export function outerLay(ticket: Ticket, fold: Fold = 'half'): Lay {
+export function outerLay(ticket: Ticket, fold: Fold = 'half'): LaidOut {
   const order = orderOfTicket(ticket);
   const [cloth] = ticket.cloths;
   if (!order || !cloth) throw new Error('not ready to lay');
   const pieces = layPiecesOn(cloth, draftOrder(order).pieces);
-  return planForWork({ pieces, cloth, fold, seed: 1, shrinkPercent: 0, buyIn: 'yd' }, 3);
+  return laidOut(planForWork({ pieces, cloth, fold, seed: 1, shrinkPercent: 0, buyIn: 'yd' }, 3));
 }
 
 /** Calls the API as the page does: every change on the version that the last answer gave. */

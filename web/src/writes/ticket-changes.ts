@@ -1,5 +1,5 @@
 import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
-import type { Lay } from '@ample-bolt/core/lay/model/lay';
+import type { LaidOut } from '@ample-bolt/core/lay/model/laid-out';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { SignOff } from '@ample-bolt/core/shop/sign-off';
 import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
@@ -33,7 +33,7 @@ export interface TicketChanges {
   readonly 'sign-offs': { readonly signedOff: { readonly [key: string]: SignOff | null } };
   readonly lay: {
     readonly role: ClothRole;
-    readonly lay: Lay | null;
+    readonly lay: LaidOut | null;
     /** Tickets whose pieces are in it too. */
     readonly others?: readonly Pick<Ticket, 'id' | 'version'>[];
   };

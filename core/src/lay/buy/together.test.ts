@@ -8,7 +8,8 @@ import { checkLay } from '../proof/check-lay.ts';
 import type { Lay } from '../model/lay.ts';
 import type { LayPiece } from '../model/layable.ts';
 import { planForWork } from '../plan/plan-lay.ts';
-import { dealtOut, isSharedWith, leftBy, numberedPieces, wholeLay } from './together.ts';
+import { leftBy } from './left-by.ts';
+import { dealtOut, isSharedWith, numberedPieces, wholeLay } from './together.ts';
 
 const cloth = sampleCloth();
 const pieces = [samplePanel('front', 'fold', 9, 20), samplePanel('back', 'pair', 12, 20)];

@@ -1,7 +1,4 @@
-import { boxOf, signedArea } from '../../geometry/ring.ts';
-import { amountOfCloth } from './buying.ts';
-import { creasesOf, type Beside, type Lay, type Placement } from '../model/lay.ts';
-import type { LayTask } from '../model/lay-task.ts';
+import type { Beside, Lay, Placement } from '../model/lay.ts';
 import type { LayPiece } from '../model/layable.ts';
 
 /** A ticket that shares a stretch of cloth with others. */
@@ -64,35 +61,3 @@ export function dealtOut(
 /** Whether a lay is shared with just these tickets. */
 export const isSharedWith = ({ beside = [] }: Pick<Lay, 'beside'>, tickets: readonly string[]): boolean =>
   beside.length === tickets.length && beside.every(({ ticket }) => tickets.includes(ticket));
-
-/**
- * A ticket's lay once others no longer lie beside it: its own pieces stay where they are, and the cloth ends behind the last that is left. Of
- * those that are left the one that was opened first buys it. On cloth that is folded across, the fold keeps its length.
- */
-export function leftBy(
-  lay: Lay,
-  own: Sharer,
-  gone: readonly string[],
-  { cloth, shrinkPercent, buyIn }: Pick<LayTask, 'cloth' | 'shrinkPercent' | 'buyIn'>,
-): Lay {
-  const beside = (lay.beside ?? []).filter(({ ticket }) => !gone.includes(ticket));
-  const isCross = lay.sections.some((section) => creasesOf(section).some(({ axis }) => axis === 'y'));
-  const left = [...lay.placements, ...beside.flatMap(({ placements }) => placements)];
-  const length = isCross ? lay.length : Math.max(...left.map(({ polygon }) => boxOf(polygon).maxY));
-  const area = left.reduce((sum, { polygon }) => sum + Math.abs(signedArea(polygon)), 0);
-  const [from, to] = lay.usable;
-  const first = Math.min(own.number, ...beside.map(({ number }) => number));
-  const buyer = beside.some(({ number }) => number === lay.boughtBy) ? lay.boughtBy : first;
-  const sections = lay.sections.filter((section) => section.from < length - 1e-6 || isCross);
-  return {
-    ...lay,
-    length,
-    buy: amountOfCloth(length, cloth, shrinkPercent, buyIn),
-    utilisation: area / ((to - from) * length),
-    sections: sections.map((section, index) =>
-      index === sections.length - 1 ? { ...section, to: length } : section,
-    ),
-    beside: beside.length > 0 ? beside : undefined,
-    boughtBy: buyer === own.number || beside.length === 0 ? undefined : buyer,
-  };
-}

@@ -1,5 +1,5 @@
 import { boxOf, mirrorRing, moveRing, type Ring } from '../../geometry/ring.ts';
-import { amountOfCloth } from '../buy/buying.ts';
+import { reckoned, type Measuring } from '../buy/reckoned.ts';
 import { creasesOf, type Lay, type Placement } from '../model/lay.ts';
 import { claimed } from '../proof/lay-fault.ts';
 import { centrePastFigure, figuresAcross } from '../fold/on-figures.ts';
@@ -51,24 +51,6 @@ function layersOf(lay: Lay, index: number): Layer[] {
   return layers;
 }
 
-/** What a lay is measured by again once outlines were moved. */
-export type Measuring = Pick<LayTask, 'cloth' | 'shrinkPercent' | 'buyIn'>;
-
-/** A lay with other placements: its length, what to buy and how much is used follow from them. */
-function withPlacements(lay: Lay, placements: readonly Placement[], measuring: Measuring): Lay {
-  const length = Math.max(...placements.map(({ polygon }) => boxOf(polygon).maxY));
-  return {
-    ...lay,
-    placements,
-    length,
-    buy: amountOfCloth(length, measuring.cloth, measuring.shrinkPercent, measuring.buyIn),
-    utilisation: (lay.utilisation * lay.length) / length,
-    sections: lay.sections.map((section, index) =>
-      index === lay.sections.length - 1 ? { ...section, to: length } : section,
-    ),
-  };
-}
-
 function changed(
   lay: Lay,
   index: number,
@@ -80,7 +62,7 @@ function changed(
     const layer = layers.get(at);
     return layer ? change(placement, layer) : placement;
   });
-  return withPlacements(lay, placements, measuring);
+  return reckoned({ ...lay, placements }, measuring);
 }
 
 /** The lay with an outline moved, mm across and along; what is cut with it goes along, and one on the fold stays on it. */

@@ -1,5 +1,5 @@
-import { boxOf, crossingsAt, type Ring } from '../../geometry/ring.ts';
-import { totalArea, wholeOutline, type LayPiece } from '../model/layable.ts';
+import { boxOf, crossingsAt, signedArea, type Ring } from '../../geometry/ring.ts';
+import { wholeOutline, type LayPiece } from '../model/layable.ts';
 
 /** Away from a corner's own level, where it would count once or twice, mm. */
 const OFF = 1e-6;
@@ -29,13 +29,18 @@ export function wideStretch(outline: Ring, usable: number): number {
 
 /**
  * No lay is shorter than its longest piece, than its area spread over the usable width, or than all stretches together that are too wide to
- * lie beside each other. mm.
+ * lie beside each other. Outlines are those that are cut, as they lie along the cloth. mm.
  */
-export function lengthBound(pieces: readonly LayPiece[], usable: number): number {
-  const longest = Math.max(...pieces.map(({ outline }) => boxOf(outline).maxY - boxOf(outline).minY));
-  const wide = pieces.reduce(
-    (sum, piece) => sum + piece.cut.copies * wideStretch(wholeOutline(piece), usable),
-    0,
-  );
-  return Math.max(longest, totalArea(pieces) / usable, wide);
+export function boundOf(outlines: readonly Ring[], usable: number): number {
+  const boxes = outlines.map(boxOf);
+  const longest = Math.max(0, ...boxes.map(({ minY, maxY }) => maxY - minY));
+  const area = outlines.reduce((sum, outline) => sum + Math.abs(signedArea(outline)), 0);
+  const wide = outlines.reduce((sum, outline) => sum + wideStretch(outline, usable), 0);
+  return Math.max(longest, area / usable, wide);
 }
+
+export const lengthBound = (pieces: readonly LayPiece[], usable: number): number =>
+  boundOf(
+    pieces.flatMap((piece) => Array.from({ length: piece.cut.copies }, () => wholeOutline(piece))),
+    usable,
+  );

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Lay } from '@ample-bolt/core/lay/model/lay';
+import { laidOut } from '@ample-bolt/core/lay/model/laid-out';
 import type { LayPiece } from '@ample-bolt/core/lay/model/layable';
 import { planForWork } from '@ample-bolt/core/lay/plan/plan-lay';
 import { wholeLay } from '@ample-bolt/core/lay/buy/together';
@@ -42,8 +43,23 @@ describe('tickets of one cloth', () => {
       chalked: false,
     });
     const lay = await together(first, second);
-    const stored = await client.put(first, 'lay', { role: 'outer', lay, others: [versionOf(second)] });
+    const stored = await client.put(first, 'lay', {
+      role: 'outer',
+      lay: laidOut(lay),
+      others: [versionOf(second)],
+    });
     expect(stored.status).toBe(200);
+    // Reckoned by the shop computer from where everything lies, it is what the plan came to.
+    const { width, usable, length, buy, sections } = lay;
+    expect(stored.body.lays.outer).toMatchObject({
+      width,
+      usable,
+      length: expect.closeTo(length, 6) as unknown,
+      buy,
+      sections,
+      utilisation: expect.closeTo(lay.utilisation, 9) as unknown,
+      bound: expect.closeTo(lay.bound, 6) as unknown,
+    });
     const other = await client.get(second.id);
     const [own, theirs] = [stored.body.lays.outer, other.lays.outer];
     if (!own || !theirs) throw new Error('not laid');
@@ -65,7 +81,9 @@ describe('tickets of one cloth', () => {
     const client = ticketClient(app);
     const [first, second] = [await client.measured(), await client.measured()];
     const lay = await together(first, second);
-    const shared = (await client.put(first, 'lay', { role: 'outer', lay, others: [versionOf(second)] })).body;
+    const shared = (
+      await client.put(first, 'lay', { role: 'outer', lay: laidOut(lay), others: [versionOf(second)] })
+    ).body;
     const before = (await client.get(second.id)).lays.outer;
     const alone = await client.put(shared, 'lay', { role: 'outer', lay: outerLay(first) });
     expect(alone.body.lays.outer?.beside).toBeUndefined();
@@ -78,7 +96,8 @@ describe('tickets of one cloth', () => {
       expect(list.find((each) => each.id === id)?.toBuy).toMatchObject([{ with: [] }]);
     // The lay that is left proves, and can be chalked.
     const left = await client.get(second.id);
-    const chalked = await client.put(left, 'lay', { role: 'outer', lay: left.lays.outer });
+    const { outer } = left.lays;
+    const chalked = await client.put(left, 'lay', { role: 'outer', lay: outer ? laidOut(outer) : null });
     expect(chalked.status).toBe(200);
   });
 
@@ -86,12 +105,12 @@ describe('tickets of one cloth', () => {
     const client = ticketClient(app);
     const [first, second] = [await client.measured(), await client.measured()];
     const lay = await together(first, second);
-    const send = (others: readonly object[], sent: object = lay) =>
+    const send = (others: readonly object[], sent: object = laidOut(lay)) =>
       client.put(first, 'lay', { role: 'outer', lay: sent, others });
     const stale = await send([{ id: second.id, version: second.version - 1 }]);
     expect([stale.status, stale.body.code, stale.body.field]).toEqual([422, 'share-changed', 'others']);
     // Its pieces on the other's: each would have its own, and neither could be cut.
-    const onEachOther = { ...lay, placements: lay.placements.map((each) => ({ ...each, polygon: lay.placements[0]?.polygon })) }; // prettier-ignore
+    const onEachOther = { ...laidOut(lay), placements: lay.placements.map((each) => ({ ...each, polygon: lay.placements[0]?.polygon })) }; // prettier-ignore
     expect((await send([versionOf(second)], onEachOther)).body.code).toBe('lay-not-proved');
     expect((await send([{ id: first.id.replace(/^./, 'f').replace(/.$/, '0'), version: 1 }])).status).toBe(
       404,

@@ -4,7 +4,12 @@ import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { layPiecesOn, type LayPiece } from '@ample-bolt/core/lay/model/layable';
 import type { Lay } from '@ample-bolt/core/lay/model/lay';
-import { dealtOut, leftBy, numberedPieces, type Sharer } from '@ample-bolt/core/lay/buy/together';
+import { leftBy } from '@ample-bolt/core/lay/buy/left-by';
+import { reckoned, type Measuring } from '@ample-bolt/core/lay/buy/reckoned';
+import { dealtOut, numberedPieces, type Sharer } from '@ample-bolt/core/lay/buy/together';
+import type { LaidOut } from '@ample-bolt/core/lay/model/laid-out';
+import { usableWidth } from '@ample-bolt/core/lay/model/cloth';
+import { boundOf } from '@ample-bolt/core/lay/plan/length-bound';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { layFaultWords } from '@ample-bolt/core/words/lay-fault-words';
@@ -23,6 +28,34 @@ import { boltsInUse, ticketsBeside, ticketsOnBolt } from './ticket-list.ts';
 import { ticketsById } from './ticket-repository.ts';
 import type { LayEdit } from './ticket-schemas.ts';
 import { draftToCut, marksOf } from './ticket-service.ts';
+
+/** By what a lay on a ticket's cloth is reckoned. */
+const measuringOn = (cloth: Cloth, { rules, unit }: Ticket): Measuring => ({
+  cloth,
+  shrinkPercent: ruleSet(rules)['cloth.shrinkage'],
+  buyIn: purchaseUnit(unit),
+});
+
+function clothOf(ticket: Ticket, role: ClothRole): Cloth {
+  const cloth = ticket.cloths.find((each) => each.role === role);
+  if (!cloth)
+    throw new Problem(422, 'no-cloth', `The ticket has no ${role} cloth; add it first.`, { field: 'cloths' });
+  return cloth;
+}
+
+/** A lay that a page tells: what it comes to is not taken from the page, since cloth is bought by it. */
+function readLay(told: LaidOut, role: ClothRole, ticket: Ticket): Lay {
+  const cloth = clothOf(ticket, role);
+  if (told.role !== role)
+    throw new Problem(
+      422,
+      'lay-of-another-cloth',
+      `This is a lay of the ${told.role} cloth; plan the ${role} cloth.`,
+      { field: 'lay.role' },
+    );
+  const polygons = told.placements.map(({ polygon }) => polygon);
+  return { ...reckoned(told, measuringOn(cloth, ticket)), bound: boundOf(polygons, usableWidth(cloth)) };
+}
 
 const isChalked = (ticket: Ticket): boolean => progressOf(ticket).marksDone > 0;
 
@@ -44,23 +77,17 @@ async function leftBehind(role: ClothRole, going: readonly Ticket[]): Promise<Ti
     const [lay, cloth] = [ticket.lays[role], ticket.cloths.find((each) => each.role === role)];
     if (!lay || !cloth || gone.includes(ticket.id)) return [];
     if (!lay.beside?.some((each) => gone.includes(each.ticket))) return [];
-    const measuring = {
-      cloth,
-      shrinkPercent: ruleSet(ticket.rules)['cloth.shrinkage'],
-      buyIn: purchaseUnit(ticket.unit),
-    };
-    const lays = { ...ticket.lays, [role]: leftBy(lay, ticket, gone, measuring) };
+    const lays = { ...ticket.lays, [role]: leftBy(lay, ticket, gone, measuringOn(cloth, ticket)) };
     return [{ ticket, on: { version: ticket.version }, change: { lays } }];
   });
 }
 
 /** Stores a lay; one that other tickets share is dealt out to all of them, or to none. */
-export async function setLay(id: string, { role, lay, others = [], ...on }: LayEdit): Promise<Ticket> {
+export async function setLay(id: string, { role, lay: told, others = [], ...on }: LayEdit): Promise<Ticket> {
   const ticket = await ticketById(id);
+  const lay = told && readLay(told, role, ticket);
   if (!lay || others.length === 0) {
-    // Who shares a lay is known by whom it is dealt out to, and by nothing else.
-    const own = lay && { ...lay, beside: undefined, boughtBy: undefined };
-    const change = await withLay(ticket, role, own);
+    const change = await withLay(ticket, role, lay);
     const left = await leftBehind(role, [ticket]);
     if (left.length === 0) return changeTicket(ticket, on, change);
     await changeTickets([{ ticket, on, change }, ...left]);
@@ -166,11 +193,7 @@ export async function sharedPieces(id: string, role: ClothRole): Promise<LayPiec
 }
 
 function proveLay(ticket: Ticket, draft: Draft, lay: Lay): void {
-  const cloth = ticket.cloths.find(({ role }) => role === lay.role);
-  if (!cloth)
-    throw new Problem(422, 'no-cloth', `The ticket has no ${lay.role} cloth; add it first.`, {
-      field: 'cloths',
-    });
+  const cloth = clothOf(ticket, lay.role);
   const faults = checkLay(lay, layPiecesOn(cloth, draft.pieces, ticket), cloth);
   if (faults.length === 0) return;
   const first = faults.slice(0, 3).map((fault) => layFaultWords(fault, ticket.unit));

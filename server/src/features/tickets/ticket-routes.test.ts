@@ -177,6 +177,16 @@ describe('tickets over HTTP', () => {
       status: 422,
       body: { code: 'lay-not-proved', field: 'lay' },
     });
+    // What it comes to is reckoned here: a page cannot say that less is to be bought.
+    for (const said of [{ buy: { amount: 0.25, unit: 'yd' } }, { utilisation: 1 }, { beside: [] }])
+      expect(await put('lay', { role: 'outer', lay: { ...lay, ...said } })).toMatchObject({
+        status: 422,
+        body: { code: 'wrong-shape' },
+      });
+    const padded = await put('lay', { role: 'outer', lay: { ...lay, length: 2 * lay.length } });
+    expect(padded.body.lays.outer?.length).toBeCloseTo(lay.length, 6);
+    expect((await put('lay', { role: 'lining', lay }, padded.body)).body.code).toBe('no-cloth');
+    ticket = await client.get(ticket.id);
     const stored = await put('lay', { role: 'outer', lay });
     expect([stored.status, stored.body.detail]).toEqual([200, undefined]);
     expect(stored.body.marksInAll).toBeGreaterThan(50);

@@ -1,6 +1,7 @@
 import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import { orderSchema } from '@ample-bolt/core/formats/order/order-schema';
-import { layWays, rotations, type Lay } from '@ample-bolt/core/lay/model/lay';
+import { folds, layWays, rotations } from '@ample-bolt/core/lay/model/lay';
+import type { LaidOut } from '@ample-bolt/core/lay/model/laid-out';
 import { PLEATS_MOST } from '@ample-bolt/core/worked-out/sample-garment';
 import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
 import { ticketStates, type MeasureSet, type Ticket } from '@ample-bolt/core/shop/ticket';
@@ -192,7 +193,7 @@ const role = cloths.items.properties.role;
 /** A lay of the ticket, or of it and of others that share the cloth: their pieces are then numbered with their tickets. */
 export type LayEdit = Versioned & {
   readonly role: ClothRole;
-  readonly lay: Lay | null;
+  readonly lay: LaidOut | null;
   readonly others?: readonly { readonly id: string; readonly version: number }[];
 };
 export const layEditSchema = {
@@ -214,37 +215,26 @@ export const layEditSchema = {
     },
     lay: {
       type: ['object', 'null'],
-      required: [
-        'role',
-        'width',
-        'usable',
-        'length',
-        'buy',
-        'utilisation',
-        'fold',
-        'sections',
-        'placements',
-        'bound',
-      ],
+      required: ['role', 'fold', 'length', 'sections', 'placements'],
+      additionalProperties: false,
       properties: {
         role: { enum: clothRoles },
         fold: { enum: layWays },
         length: { type: 'number', exclusiveMinimum: 0 },
-        usable: span,
-        buy: {
-          type: 'object',
-          required: ['amount', 'unit'],
-          properties: { amount: { type: 'number' }, unit: { enum: ['yd', 'm'] } },
-        },
         sections: {
           type: 'array',
+          minItems: 1,
           maxItems: 20,
           items: {
             type: 'object',
             required: ['fold', 'from', 'to', 'foldLines', 'doubled'],
+            additionalProperties: false,
             properties: {
-              foldLines: { type: 'array', items: { type: 'number' } },
-              doubled: { type: 'array', items: span },
+              fold: { enum: folds },
+              from: { type: 'number' },
+              to: { type: 'number' },
+              foldLines: { type: 'array', maxItems: 2, items: { type: 'number' } },
+              doubled: { type: 'array', maxItems: 2, items: span },
             },
           },
         },
@@ -254,6 +244,7 @@ export const layEditSchema = {
           items: {
             type: 'object',
             required: ['piece', 'copy', 'polygon', 'rotation', 'mirrored', 'onFold', 'section'],
+            additionalProperties: false,
             properties: {
               piece: { type: 'string' },
               copy: { type: 'integer', minimum: 0 },

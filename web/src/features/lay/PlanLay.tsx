@@ -1,3 +1,4 @@
+import { laidOut } from '@ample-bolt/core/lay/model/laid-out';
 import { boxOf } from '@ample-bolt/core/geometry/ring';
 import { matchedRepeat, type Cloth } from '@ample-bolt/core/lay/model/cloth';
 import { layMinutes } from '@ample-bolt/core/lay/plan/effort';
@@ -158,7 +159,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
     try {
       await actions.put('lay', {
         role,
-        lay,
+        lay: laidOut(lay),
         ...(others.length > 0 ? { others: together.with.map(({ id, version }) => ({ id, version })) } : {}),
       });
       setFailure(undefined);
