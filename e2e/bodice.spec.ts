@@ -7,7 +7,7 @@ test('a plain bodice is opened, shaped, cut without darts, and drafted with ever
 }) => {
   test.setTimeout(120_000);
   await page.goto('/tickets/new');
-  await page.getByLabel('Client').fill('Maud Tilley');
+  await page.getByRole('combobox', { name: 'Client' }).fill('Maud Tilley');
   await page.getByLabel('What is made').fill('Rehearsal bodice');
   await page.getByRole('radio', { name: 'Plain bodice' }).click();
   await expect(page.getByText('To the waist or below, with or without darts')).toBeVisible();

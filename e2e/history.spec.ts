@@ -1,3 +1,4 @@
+import type { ClientList } from '@ample-bolt/core/shop/known-client';
 import { expect, test } from '@playwright/test';
 import { expectNoViolation } from './axe.ts';
 import { chooseMeasure, ticketId } from './ticket.ts';
@@ -57,7 +58,7 @@ test('a client who was never measured, and one who does not exist, are said to b
   page,
   request,
 }) => {
-  const clients = (await (await request.get('/api/clients')).json()) as { id: string; name: string }[];
+  const clients = ((await (await request.get('/api/clients')).json()) as ClientList).clients;
   await page.goto('/people/00000000-0000-4000-8000-000000000000');
   await expect(page.getByRole('alert')).toContainText('no such client');
   const created = (await (
@@ -182,7 +183,7 @@ test('a new ticket begins from the last set, and a child’s page says how old i
   page,
 }) => {
   await page.goto('/tickets/new');
-  await page.getByLabel('Client').fill('Pip Marrow');
+  await page.getByRole('combobox', { name: 'Client' }).fill('Pip Marrow');
   await page.getByLabel('What is made').fill('Second frock');
   await page.getByLabel('Due', { exact: true }).fill('2027-06-01');
   await page.getByRole('button', { name: 'Open ticket and measure' }).click();

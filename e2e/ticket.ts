@@ -33,7 +33,7 @@ export async function ticketId(request: APIRequestContext, title: string, base =
 export async function openTicket(page: Page, client: string, title: string, unit = 'inches'): Promise<void> {
   await page.goto('/');
   await page.getByRole('link', { name: 'New ticket' }).click();
-  await page.getByLabel('Client').fill(client);
+  await page.getByRole('combobox', { name: 'Client' }).fill(client);
   await page.getByLabel('What is made').fill(title);
   await page.getByRole('radio', { name: unit }).click();
   await page.getByRole('button', { name: 'Open ticket and measure' }).click();

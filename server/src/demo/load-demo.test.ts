@@ -1,3 +1,4 @@
+import type { ClientList } from '@ample-bolt/core/shop/known-client';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { stationsOf } from '@ample-bolt/core/shop/stations';
 import type { HomeLink } from '@ample-bolt/core/shop/home-set';
@@ -19,7 +20,7 @@ describe('demo data', () => {
   afterAll(() => app.close());
 
   test('has a dozen clients, a child among them', async () => {
-    const clients = (await app.agent.get('/api/clients')).body as { kind: string }[];
+    const clients = ((await app.agent.get('/api/clients')).body as ClientList).clients;
     expect(clients.length).toBeGreaterThanOrEqual(12);
     expect(clients.some(({ kind }) => kind === 'child')).toBe(true);
   });
@@ -48,7 +49,7 @@ describe('demo data', () => {
   });
 
   test('has a client whose sets go back further than her tickets, and a child who grows', async () => {
-    const clients = (await app.agent.get('/api/clients')).body as { id: string; name: string }[];
+    const clients = ((await app.agent.get('/api/clients')).body as ClientList).clients;
     for (const [name, count] of [
       ['Ottoline Farrow', 4],
       ['Pip Marrow', 3],

@@ -39,6 +39,10 @@ const addressOf = (query: TicketQuery): string =>
     ),
   ).toString();
 
+/** Whether a key is of what was fetched of tickets, one of them or several together. */
+export const isOfTickets = (key: unknown): boolean =>
+  Array.isArray(key) ? key.some(isOfTickets) : typeof key === 'string' && key.startsWith(LIST);
+
 /** Whether a key of what was fetched is a list of tickets. */
 export const isTicketList = (key: unknown): boolean => typeof key === 'string' && key.startsWith(`${LIST}?`);
 

@@ -1,5 +1,7 @@
 import type { ClientKind } from '@ample-bolt/core/measures/measure-set';
+import type { ClientState } from '@ample-bolt/core/shop/known-client';
 import {
+  DataTypes,
   Model,
   type CreationOptional,
   type InferAttributes,
@@ -8,10 +10,22 @@ import {
 } from 'sequelize';
 import { id, stamps, text } from '../../db/columns.ts';
 
+/** What went over to another client when two turned out to be one. */
+export interface Merged {
+  readonly into: string;
+  readonly tickets: readonly string[];
+  readonly sets: readonly string[];
+}
+
 export class ClientModel extends Model<InferAttributes<ClientModel>, InferCreationAttributes<ClientModel>> {
   declare id: CreationOptional<string>;
   declare name: string;
   declare kind: ClientKind;
+  declare state: CreationOptional<ClientState>;
+  declare contact: CreationOptional<string>;
+  declare remarks: CreationOptional<string>;
+  declare version: CreationOptional<number>;
+  declare merged: CreationOptional<Merged | null>;
   declare createdAt: CreationOptional<Date>;
   declare updatedAt: CreationOptional<Date>;
 }
@@ -22,6 +36,11 @@ export function initClientModel(sequelize: Sequelize): void {
       id: id(),
       name: text(),
       kind: text(),
+      state: { ...text(), defaultValue: 'here' },
+      contact: { ...text(), defaultValue: '' },
+      remarks: { ...text(), defaultValue: '' },
+      version: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 1 },
+      merged: { type: DataTypes.JSONB },
       ...stamps(),
     },
     { sequelize, tableName: 'clients' },

@@ -1,6 +1,7 @@
+import type { ClientList, KnownClient } from '@ample-bolt/core/shop/known-client';
+import { QueryTypes } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { ClientSet } from '@ample-bolt/core/shop/client-set';
-import type { TicketClient } from '@ample-bolt/core/shop/ticket';
 import { measures, ticketClient } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
 
@@ -15,7 +16,7 @@ describe('clients over HTTP', () => {
   test('are kept and listed by name, whatever letters it has', async () => {
     for (const name of ['Tansy Brook', '  Ægir Łoś ', 'Marisol Tern'])
       expect((await add({ name, kind: 'adult' })).status).toBe(201);
-    const list = (await app.agent.get('/api/clients')).body as TicketClient[];
+    const list = ((await app.agent.get('/api/clients')).body as ClientList).clients;
     expect(list.map(({ name }) => name).sort()).toEqual(['Marisol Tern', 'Tansy Brook', 'Ægir Łoś']);
   });
 
@@ -34,7 +35,7 @@ describe('clients over HTTP', () => {
     const name = "'; DROP TABLE clients; --";
     await add({ name, kind: 'adult' });
     expect(
-      ((await app.agent.get('/api/clients')).body as TicketClient[]).map((client) => client.name),
+      ((await app.agent.get('/api/clients')).body as ClientList).clients.map((client) => client.name),
     ).toContain(name);
   });
 
@@ -84,7 +85,7 @@ describe('clients over HTTP', () => {
         'client,takenOn,bust,hip\nLinnet Vale,2026-02-01,36 1/2,98 cm\nLinnet Vale,2026-05-01,37,\n';
       expect((await takeIn(table)).body).toEqual({ clients: 1, sets: 2, known: 0 });
       expect((await takeIn(table)).body).toEqual({ clients: 0, sets: 0, known: 2 });
-      const clients = (await app.agent.get('/api/clients')).body as TicketClient[];
+      const clients = ((await app.agent.get('/api/clients')).body as ClientList).clients;
       const id = clients.find(({ name }) => name === 'Linnet Vale')?.id;
       const sets = (await app.agent.get(`/api/clients/${id}/sets`)).body as ClientSet[];
       expect(sets.map(({ takenOn, source, ticket }) => [takenOn, source, ticket])).toEqual([
@@ -100,7 +101,9 @@ describe('clients over HTTP', () => {
     test('a table with one bad row takes nothing in, and names the row', async () => {
       const response = await takeIn('client,bust\nGood Row,36\nBad Row,wide\n');
       expect([response.status, (response.body as { field: string }).field]).toEqual([422, 'row 3, bust']);
-      const names = ((await app.agent.get('/api/clients')).body as TicketClient[]).map(({ name }) => name);
+      const names = ((await app.agent.get('/api/clients')).body as ClientList).clients.map(
+        ({ name }) => name,
+      );
       expect(names).not.toContain('Good Row');
       expect((await takeIn('{}', 'application/json')).status).toBe(415);
     });
@@ -112,5 +115,125 @@ describe('clients over HTTP', () => {
       expect([out.status, out.type]).toEqual([200, 'text/csv']);
       expect(out.text).toContain('hip,Hip,38 9/16,in,98 cm');
     });
+  });
+});
+
+describe('the life of a client', () => {
+  let app: TestApp;
+  beforeAll(async () => {
+    app = await testApp('client_life');
+  });
+  afterAll(() => app.close());
+  const add = async (name: string, kind = 'adult') =>
+    (await app.agent.post('/api/clients').send({ name, kind })).body as KnownClient;
+  const get = async (id: string) => (await app.agent.get(`/api/clients/${id}`)).body as KnownClient;
+  const change = (id: string, body: object) => app.agent.patch(`/api/clients/${id}`).send(body);
+  const list = async (query = '') =>
+    ((await app.agent.get(`/api/clients?${query}`)).body as ClientList).clients.map(({ name }) => name);
+  const setsOf = async (id: string) => (await app.agent.get(`/api/clients/${id}/sets`)).body as ClientSet[];
+  const ticketFor = async (id: string) => {
+    const tickets = ticketClient(app);
+    const opened = (await tickets.open({ client: { id } })).body;
+    return (await tickets.put(opened, 'measures', measures)).body;
+  };
+
+  test('name, contact and remarks are changed on the newest version; another hand’s change is shown, not written over', async () => {
+    const { id } = await add('Isolde Marsh');
+    const changed = await change(id, { version: 1, contact: 'by the ferry', remarks: 'left shoulder low' });
+    expect(changed.body).toMatchObject({ version: 2, contact: 'by the ferry', remarks: 'left shoulder low' });
+    const late = await change(id, { version: 1, contact: 'by the mill' });
+    expect([late.status, late.body]).toMatchObject([
+      409,
+      { code: 'stale', current: { contact: 'by the ferry' } },
+    ]);
+    expect((await change(id, { version: 2, name: ' Isolde  Fenn ' })).body).toMatchObject({ version: 3 });
+    expect((await get(id)).contact).toBe('by the ferry');
+    expect((await change(id, { version: 3, name: '  ' })).body).toMatchObject({ field: 'name' });
+    expect((await change(id, { version: 3, mood: 'good' })).status).toBe(422);
+  });
+
+  test('a name that is known is taken only when somebody says that it is another’s', async () => {
+    await add('Runa Thorn');
+    const { id } = await add('Runa Torn');
+    const asked = await change(id, { version: 1, name: 'runa thorn' });
+    expect([asked.status, asked.body]).toMatchObject([409, { code: 'known-name' }]);
+    expect((await change(id, { version: 1, name: 'Runa Thorn', another: true })).status).toBe(200);
+    // Another spelling of her own name is no other’s.
+    const { id: own } = await add('Odile Vance');
+    expect((await change(own, { version: 1, name: 'odile vance' })).status).toBe(200);
+  });
+
+  test('put away she is not listed among those who are here, and is had back', async () => {
+    const { id } = await add('Wilma Quay');
+    await change(id, { version: 1, state: 'archived' });
+    expect([await list('state=here&q=quay'), await list('state=archived&q=wil qu')]).toEqual([
+      [],
+      ['Wilma Quay'],
+    ]);
+    await change(id, { version: 2, state: 'here' });
+    expect(await list('state=here&q=quay')).toEqual(['Wilma Quay']);
+  });
+
+  test('two who are one: tickets and sets go over, and come back when they are taken apart', async () => {
+    const [first, second] = [await add('Dora Hest'), await add('Dora  Hesst')];
+    const [own, theirs] = [await ticketFor(first.id), await ticketFor(second.id)];
+    const merged = await app.agent
+      .post(`/api/clients/${first.id}/merge`)
+      .send({ version: 1, into: second.id });
+    expect(merged.body).toMatchObject({ id: second.id, tickets: 2 });
+    expect((await setsOf(second.id)).map(({ ticket }) => ticket?.number).sort()).toEqual(
+      [own.number, theirs.number].sort(),
+    );
+    expect(await get(first.id)).toMatchObject({ state: 'merged', mergedInto: second.id, tickets: 0 });
+    expect(await list('q=dora')).toEqual(['Dora  Hesst']);
+    const onMerged = await app.agent
+      .post('/api/tickets')
+      .send({
+        title: 'x',
+        client: { id: first.id },
+        dueOn: '2026-12-11',
+        unit: 'in',
+        styleId: 'fitted-dress',
+      });
+    expect([onMerged.status, (onMerged.body as { code: string }).code]).toEqual([422, 'unknown-client']);
+
+    expect((await change(first.id, { version: 2, state: 'here' })).body).toMatchObject({
+      state: 'here',
+      tickets: 1,
+    });
+    expect((await setsOf(second.id)).map(({ ticket }) => ticket?.number)).toEqual([theirs.number]);
+    expect((await ticketClient(app).get(own.id)).client.id).toBe(first.id);
+  });
+
+  test('with herself, with nobody, with a child or twice she is not made one', async () => {
+    const [one, child] = [await add('Petra Oak'), await add('Petra Oak the younger', 'child')];
+    const merge = async (into: string) =>
+      (await app.agent.post(`/api/clients/${one.id}/merge`).send({ version: 1, into })).body as object;
+    expect(await merge(one.id)).toMatchObject({ code: 'not-two', field: 'into' });
+    expect(await merge('00000000-0000-4000-8000-000000000000')).toMatchObject({ code: 'unknown-client' });
+    expect(await merge(child.id)).toMatchObject({ code: 'kinds-differ' });
+    expect(await merge('petra')).toMatchObject({ field: 'into' });
+  });
+
+  test('erased by her name and with nothing at work, nothing is left of her', async () => {
+    const { id } = await add('Nell Hart');
+    const ticket = await ticketFor(id);
+    const erase = (name: string) => app.agent.delete(`/api/clients/${id}`).send({ name });
+    expect((await erase('Nell')).body).toMatchObject({ code: 'not-her-name', field: 'name' });
+    const atWork = await erase('Nell Hart');
+    expect([atWork.status, (atWork.body as { detail: string }).detail]).toEqual([
+      422,
+      `Nº ${ticket.number} is still at work. Deliver or throw away what is hers first.`,
+    ]);
+    await ticketClient(app).edit(ticket, { state: 'delivered' });
+    expect((await erase('nell hart')).status).toBe(200);
+    for (const address of [`/api/clients/${id}`, `/api/clients/${id}/sets`, `/api/tickets/${ticket.id}`])
+      expect((await app.agent.get(address)).status).toBe(404);
+    const left = await app.sequelize.query<{ count: number }>(
+      `SELECT (SELECT count(*) FROM measure_sets WHERE client_id = :id)::int
+            + (SELECT count(*) FROM ticket_states WHERE ticket_id = :ticket)::int AS count`,
+      { type: QueryTypes.SELECT, replacements: { id, ticket: ticket.id } },
+    );
+    expect(left).toEqual([{ count: 0 }]);
   });
 });

@@ -28,7 +28,7 @@ export interface TakenIn {
 }
 
 async function ownerOf({ name, kind }: ClientRow): Promise<[ClientModel, boolean]> {
-  const [known, another] = await ClientModel.findAll({ where: { name } });
+  const [known, another] = await ClientModel.findAll({ where: { name, merged: null } });
   if (another)
     throw new Problem(
       422,

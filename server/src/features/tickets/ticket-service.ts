@@ -20,7 +20,8 @@ import { addDays, format } from 'date-fns';
 import { drafted } from '../../drafting/drafting.ts';
 import { notFound, Problem } from '../../http/problem.ts';
 import { inTransaction } from '../../db/in-transaction.ts';
-import { findClient, newClient } from '../clients/client-repository.ts';
+import { findClient } from '../clients/client-repository.ts';
+import { newClient } from '../clients/client-service.ts';
 import { houseRules } from '../house/house-service.ts';
 import { keptChoices, onAnotherBodice } from '@ample-bolt/core/shop/kept-choices';
 import {

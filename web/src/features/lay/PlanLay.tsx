@@ -1,3 +1,4 @@
+import { isOfTickets } from '../../api/tickets.ts';
 import { laidOut } from '@ample-bolt/core/lay/model/laid-out';
 import { boxOf } from '@ample-bolt/core/geometry/ring';
 import { matchedRepeat, type Cloth } from '@ample-bolt/core/lay/model/cloth';
@@ -52,9 +53,6 @@ export interface PlanLayProps {
   readonly next: ClothRole | undefined;
   readonly onNext: (role: ClothRole) => void;
 }
-
-/** Whatever is known of tickets: those that share a lay were changed with this one. */
-const isOfTickets = (key: unknown): boolean => JSON.stringify(key).includes('/api/tickets');
 
 /** One cloth being planned: its plans, the one on screen, and what a hand makes of it. */
 export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, next, onNext }: PlanLayProps) {
@@ -165,6 +163,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
       setFailure(undefined);
       byHand.leave();
       if (stillHere()) goOn();
+      // Those that share a lay were changed with this one.
       if (others.length > 0 || stored?.beside) await mutate(isOfTickets);
     } catch (error) {
       setFailure(error instanceof Error ? error.message : 'The lay was not stored; try again.');

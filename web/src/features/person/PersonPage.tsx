@@ -1,13 +1,15 @@
 import type { ClientKind } from '@ample-bolt/core/measures/measure-set';
 import type { ClientSet } from '@ample-bolt/core/shop/client-set';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { useClients, useClientSets } from '../../api/clients.ts';
+import { useSWRConfig } from 'swr';
+import { changeClient, isOfClients, useClient, useClientSets } from '../../api/clients.ts';
 import type { TicketSummary } from '@ample-bolt/core/shop/ticket-list';
 import { useTickets } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { Card } from '../../ui/Card.tsx';
+import { Notice } from '../../ui/Notice.tsx';
 import { dayFrom, dayText } from '../../ui/day.ts';
 import { UnitSwitch } from '../../ui/UnitSwitch.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
@@ -16,6 +18,8 @@ import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { GarmentThumb } from '../ticket/GarmentThumb.tsx';
 import { nextStep } from '../ticket/next-step.ts';
 import { GrowthNote, type DueTicket } from './GrowthNote.tsx';
+import { PersonMenu } from './PersonMenu.tsx';
+import { PersonNotes } from './PersonNotes.tsx';
 import { SetTable } from './SetTable.tsx';
 
 /** The chart comes after the figures, which are what one looks for. */
@@ -24,20 +28,28 @@ const RoundsChart = lazy(() => import('./RoundsChart.tsx'));
 /** One client: the tickets, and the measures as they were taken, set beside set. */
 export function PersonPage() {
   const { id = '' } = useParams();
-  const { data: clients, error, mutate } = useClients();
+  const { data: client, error, mutate } = useClient(id);
   const { data: sets, error: setsError, mutate: again } = useClientSets(id);
   const [unit = 'in', keepUnit] = useKept<Unit>('people-unit');
+  const { mutate: mutateAll } = useSWRConfig();
+  const [failure, setFailure] = useState<string>();
+  const attempt = (act: () => Promise<unknown>) => {
+    act()
+      .then(() => setFailure(undefined))
+      .catch((problem: unknown) => {
+        setFailure(problem instanceof Error ? problem.message : 'Nothing was changed; try again.');
+        void mutateAll(isOfClients);
+      });
+  };
   useHotkeys({
     u: { does: 'inches or centimetres', act: () => keepUnit(() => (unit === 'in' ? 'cm' : 'in')) },
   });
   const { data: list } = useTickets({ state: 'all', client: id, limit: 200 });
-  const client = clients?.find((each) => each.id === id);
   const own = list?.tickets ?? [];
   const due = own.filter(({ state, dueOn }) => state === 'open' && dueOn >= dayFrom(new Date(), 0));
-  if (error && !clients) return <Failed error={error} again={() => void mutate()} />;
+  if (error && !client) return <Failed error={error} again={() => void mutate()} />;
   if (setsError && !sets) return <Failed error={setsError} again={() => void again()} />;
-  if (!clients || !sets) return <Waiting what="the measures" />;
-  if (!client) return <Failed error={new Error('There is no such client.')} again={() => void mutate()} />;
+  if (!client || !sets) return <Waiting what="the measures" />;
   return (
     <main className="flex flex-col gap-4 p-6 max-md:p-4">
       <header className="flex flex-wrap items-center gap-4">
@@ -49,7 +61,18 @@ export function PersonPage() {
           {client.kind === 'child' ? ', child' : ''}
         </h1>
         <UnitSwitch unit={unit} onChange={(next) => keepUnit(() => next)} />
+        <PersonMenu
+          client={client}
+          onState={(state) =>
+            attempt(async () => {
+              await changeClient(client, { state });
+              await mutateAll(isOfClients);
+            })
+          }
+        />
       </header>
+      {failure && <Notice tone="stop">{failure}</Notice>}
+      <PersonNotes client={client} attempt={attempt} />
       <Tickets own={own} />
       {client.kind === 'child' && <GrowthNote sets={sets} due={due} unit={unit} />}
       <History sets={sets} unit={unit} kind={client.kind} due={due} />

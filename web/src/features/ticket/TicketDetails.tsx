@@ -2,14 +2,14 @@ import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
-import { useClients } from '../../api/clients.ts';
-import type {} from '@ample-bolt/core/shop/ticket-list';
 import { copyTicket, isTicketList } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { Button } from '../../ui/Button.tsx';
 import { dayFrom } from '../../ui/day.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { controlClass, Field } from '../../ui/Field.tsx';
+import { ClientPicker } from '../clients/ClientPicker.tsx';
 import type { TicketActions } from '../../writes/use-ticket-actions.ts';
 
 interface TicketDetailsProps {
@@ -20,17 +20,15 @@ interface TicketDetailsProps {
   readonly onClose: () => void;
 }
 
-const fieldClass =
-  'mt-1 block min-h-11 w-full rounded-soft border border-linen-3 bg-white px-3 text-lg font-normal';
-
 /** Title, day and client of a ticket, or title and day of another like it. */
 export function TicketDetails({ ticket, as, actions, onClose }: TicketDetailsProps) {
   const navigate = useNavigate();
   const { mutate } = useSWRConfig();
-  const { data: clients = [] } = useClients();
   const [title, setTitle] = useState(ticket.title);
   const [dueOn, setDueOn] = useState(as === 'copy' ? dayFrom(new Date(), 21) : ticket.dueOn);
-  const [clientId, setClientId] = useState(ticket.client.id);
+  const [client, setClient] = useState<{ readonly id: string | undefined; readonly name: string }>(
+    ticket.client,
+  );
   const [problem, setProblem] = useState<string>();
   const [asked, setAsked] = useState<string>();
   const isPast = dueOn < dayFrom(new Date(), 0) && dueOn !== ticket.dueOn;
@@ -46,11 +44,14 @@ export function TicketDetails({ ticket, as, actions, onClose }: TicketDetailsPro
       ...(dueOn !== ticket.dueOn && { dueOn }),
     };
     if (Object.keys(changed).length > 0) await actions.put('ticket', changed);
-    if (clientId !== ticket.client.id) await actions.put('client', { client: { id: clientId } });
+    if (client.id !== undefined && client.id !== ticket.client.id)
+      await actions.put('client', { client: { id: client.id } });
   };
   const submit = () => {
     if (title.trim() === '') return setProblem('Give it a title, such as “Navy dress”.');
     if (dueOn === '') return setProblem('Choose the day it must be ready.');
+    if (client.id === undefined)
+      return setProblem(`Pick the client from the list, or write ${ticket.client.name} again.`);
     setProblem(undefined);
     if (isPast && asked !== dueOn) return setAsked(dueOn);
     store()
@@ -74,45 +75,38 @@ export function TicketDetails({ ticket, as, actions, onClose }: TicketDetailsPro
             chalked by itself.
           </p>
         )}
-        <label className="font-semibold">
-          Title
+        <Field label="Title">
           <input
-            className={fieldClass}
+            className={controlClass}
             value={title}
             maxLength={160}
             onChange={({ target }) => setTitle(target.value)}
           />
-        </label>
-        <label className="font-semibold">
-          Due
+        </Field>
+        <Field label="Due">
           <input
             type="date"
-            className={fieldClass}
+            className={controlClass}
             value={dueOn}
             onChange={({ target }) => setDueOn(target.value)}
           />
-        </label>
+        </Field>
         {as === 'details' && (
-          <label className="font-semibold">
-            Client
-            <select
-              className={fieldClass}
-              value={clientId}
-              onChange={({ target }) => setClientId(target.value)}
-            >
-              {clients.map(({ id, name, kind }) => (
-                <option key={id} value={id}>
-                  {name}
-                  {kind === 'child' ? ', child' : ''}
-                </option>
-              ))}
-            </select>
-            {clientId !== ticket.client.id && (
-              <span className="block pt-1 text-sm font-normal text-walnut-2">
-                The measures that were taken for this ticket go along.
-              </span>
-            )}
-          </label>
+          <ClientPicker
+            label="Client"
+            value={client.name}
+            onType={(name) =>
+              setClient({ id: name === ticket.client.name ? ticket.client.id : undefined, name })
+            }
+            onPick={({ id, name }) => setClient({ id, name })}
+            hint={
+              client.id === undefined
+                ? 'Pick her from the list; a new client is opened with a ticket of her own.'
+                : client.id === ticket.client.id
+                  ? undefined
+                  : 'The measures that were taken for this ticket go along.'
+            }
+          />
         )}
         {problem && <Notice tone="stop">{problem}</Notice>}
         {isPast && asked === dueOn && (

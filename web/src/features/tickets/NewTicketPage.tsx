@@ -1,22 +1,23 @@
 import { namesakesOf, type KnownClient } from '@ample-bolt/core/shop/known-client';
 import { styleOf } from '@ample-bolt/core/styles/style-book';
 import type { Unit } from '@ample-bolt/core/units/length';
-import { useEffect, useState, type ReactNode } from 'react';
-import { useForm, useWatch } from 'react-hook-form';
+import { useEffect, useState } from 'react';
+import { useController, useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
 import { ApiProblem } from '../../api/fetcher.ts';
-import { useClients } from '../../api/clients.ts';
-import type {} from '@ample-bolt/core/shop/ticket-list';
+import { isOfClients, useClients } from '../../api/clients.ts';
 import { isTicketList, openFromOrder, openTicket } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
 import { Button } from '../../ui/Button.tsx';
 import { dayFrom } from '../../ui/day.ts';
+import { controlClass, Field } from '../../ui/Field.tsx';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { Segmented } from '../../ui/Segmented.tsx';
 import { useKept } from '../../ui/use-kept.ts';
-import { WhichClient } from './WhichClient.tsx';
+import { ClientPicker } from '../clients/ClientPicker.tsx';
+import { WhichClient } from '../clients/WhichClient.tsx';
 import { StyleBook } from '../ticket/StyleBook.tsx';
 
 interface Fields {
@@ -48,14 +49,19 @@ const fresh = (): Fields => ({
 export function NewTicketPage() {
   const navigate = useNavigate();
   const { mutate } = useSWRConfig();
-  const { data: clients = [], isLoading } = useClients();
   const [kept, keep] = useKept<Fields>('new-ticket');
   const { register, handleSubmit, control, setValue, formState } = useForm<Fields>({
     defaultValues: { ...fresh(), ...kept },
   });
   const fields = useWatch({ control });
+  const { field: client } = useController({
+    control,
+    name: 'client',
+    rules: { validate: (name) => name.trim() !== '' || 'Write the client’s name.' },
+  });
   const [failure, setFailure] = useState<string>();
-  const namesakes = namesakesOf(clients, fields.client ?? '');
+  const { data: listed, isLoading } = useClients({ q: client.value, limit: 40 });
+  const namesakes = namesakesOf(listed?.clients ?? [], client.value);
   const [said, setSaid] = useState<{ readonly name: string; readonly which: string }>();
   // One who is known by that name is meant unless somebody says otherwise; of two, somebody has to.
   const which =
@@ -87,11 +93,11 @@ export function NewTicketPage() {
       });
       keep(() => undefined);
       void mutate(isTicketList);
-      void mutate('/api/clients');
+      void mutate(isOfClients);
       await navigate(paths.station(opened.id, 'measure'));
     } catch (error) {
       // Known since the list was read, or before it was here.
-      if (error instanceof ApiProblem && error.code === 'known-name') void mutate('/api/clients');
+      if (error instanceof ApiProblem && error.code === 'known-name') void mutate(isOfClients);
       setFailure(error instanceof Error ? error.message : 'The ticket was not opened; try again.');
     }
   });
@@ -104,7 +110,7 @@ export function NewTicketPage() {
       const opened = await openFromOrder({ title, dueOn, order: content, ...(client && { client }) });
       keep(() => undefined);
       void mutate(isTicketList);
-      void mutate('/api/clients');
+      void mutate(isOfClients);
       await navigate(paths.station(opened.id, 'measure'));
     } catch (error) {
       if (error instanceof ApiProblem && error.code === 'known-name')
@@ -141,8 +147,15 @@ export function NewTicketPage() {
       )}
       <form onSubmit={(event) => void submit(event)} className="mt-6 flex flex-col gap-5" noValidate>
         <div className="grid gap-5 md:grid-cols-2">
-          <Field
+          <ClientPicker
             label="Client"
+            autoFocus
+            value={client.value}
+            onType={client.onChange}
+            onPick={({ id, name }) => {
+              client.onChange(name);
+              setSaid({ name, which: id });
+            }}
             error={formState.errors.client?.message}
             hint={
               known
@@ -151,25 +164,10 @@ export function NewTicketPage() {
                   ? 'Somebody else of this name: a new client.'
                   : 'A new name opens a new client.'
             }
-          >
-            <input
-              autoFocus
-              list="clients"
-              autoComplete="off"
-              className={inputClass}
-              {...register('client', {
-                validate: (name) => name.trim() !== '' || 'Write the client’s name.',
-              })}
-            />
-            <datalist id="clients">
-              {[...new Set(clients.map(({ name }) => name))].map((name) => (
-                <option key={name} value={name} />
-              ))}
-            </datalist>
-          </Field>
+          />
           <Field label="What is made" error={formState.errors.title?.message}>
             <input
-              className={inputClass}
+              className={controlClass}
               {...register('title', {
                 validate: (title) => title.trim() !== '' || 'Give it a name, such as “Navy dress”.',
               })}
@@ -187,7 +185,7 @@ export function NewTicketPage() {
           <Field label="Due" error={formState.errors.dueOn?.message}>
             <input
               type="date"
-              className={inputClass}
+              className={controlClass}
               {...register('dueOn', { required: 'Choose the day it must be ready.' })}
             />
           </Field>
@@ -254,29 +252,3 @@ function parsedOrder(text: string): unknown {
     );
   }
 }
-
-const inputClass = 'min-h-11 w-full rounded-soft border border-linen-3 bg-white px-3 text-lg';
-
-const Field = ({
-  label,
-  hint,
-  error,
-  children,
-}: {
-  readonly label: string;
-  readonly hint?: string | undefined;
-  readonly error?: string | undefined;
-  readonly children: ReactNode;
-}) => (
-  <label className="flex flex-col gap-1">
-    <span className="text-sm font-semibold text-walnut-2">{label}</span>
-    {children}
-    {error ? (
-      <span role="alert" className="text-sm font-semibold text-madder">
-        {error}
-      </span>
-    ) : (
-      hint && <span className="text-sm text-walnut-2">{hint}</span>
-    )}
-  </label>
-);

@@ -1,5 +1,5 @@
 import type { KnownClient } from '@ample-bolt/core/shop/known-client';
-import { dayText } from '../../ui/day.ts';
+import { tellsApart } from './tells-apart.ts';
 
 interface WhichClientProps {
   readonly namesakes: readonly KnownClient[];
@@ -7,15 +7,6 @@ interface WhichClientProps {
   readonly value: string | undefined;
   readonly onChoose: (value: string) => void;
 }
-
-/** What tells her from another of her name. */
-const tellsApart = ({ kind, tickets, lastDue, measuredOn }: KnownClient): string =>
-  [
-    kind,
-    tickets === 1 ? 'one ticket' : `${tickets} tickets`,
-    ...(lastDue === null ? [] : [`last due ${dayText(lastDue)}`]),
-    ...(measuredOn === null ? [] : [`measured ${dayText(measuredOn)}`]),
-  ].join(', ');
 
 /** Whose ticket it is, where the name is known: one who is there, or somebody else who is called so. */
 export function WhichClient({ namesakes, value, onChoose }: WhichClientProps) {

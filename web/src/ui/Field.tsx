@@ -1,0 +1,27 @@
+import type { ReactNode } from 'react';
+
+/** How whatever is typed into or chosen from looks. */
+export const controlClass =
+  'min-h-11 w-full rounded-soft border border-linen-3 bg-white px-3 text-lg font-normal';
+
+interface FieldProps {
+  readonly label: string;
+  readonly hint?: string | undefined;
+  readonly error?: string | undefined;
+  readonly children: ReactNode;
+}
+
+/** One thing to fill in: its name above, what is wrong with it or what helps below. */
+export const Field = ({ label, hint, error, children }: FieldProps) => (
+  <label className="flex flex-col gap-1">
+    <span className="text-sm font-semibold text-walnut-2">{label}</span>
+    {children}
+    {error ? (
+      <span role="alert" className="text-sm font-semibold text-madder">
+        {error}
+      </span>
+    ) : (
+      hint && <span className="text-sm text-walnut-2">{hint}</span>
+    )}
+  </label>
+);
