@@ -186,15 +186,13 @@ describe('the life of a client', () => {
     );
     expect(await get(first.id)).toMatchObject({ state: 'merged', mergedInto: second.id, tickets: 0 });
     expect(await list('q=dora')).toEqual(['Dora  Hesst']);
-    const onMerged = await app.agent
-      .post('/api/tickets')
-      .send({
-        title: 'x',
-        client: { id: first.id },
-        dueOn: '2026-12-11',
-        unit: 'in',
-        styleId: 'fitted-dress',
-      });
+    const onMerged = await app.agent.post('/api/tickets').send({
+      title: 'x',
+      client: { id: first.id },
+      dueOn: '2026-12-11',
+      unit: 'in',
+      styleId: 'fitted-dress',
+    });
     expect([onMerged.status, (onMerged.body as { code: string }).code]).toEqual([422, 'unknown-client']);
 
     expect((await change(first.id, { version: 2, state: 'here' })).body).toMatchObject({

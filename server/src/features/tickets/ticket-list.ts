@@ -36,48 +36,66 @@ interface Row {
   readonly client_name: string;
   readonly client_kind: Ticket['client']['kind'];
   readonly from_home: boolean;
-  readonly in_all: number;
 }
 
-/** Rows that a query asks for, the best match first: by number, by the whole of what is sought, at work, soonest due. */
-async function rowsOf({ state, sought = '', client, limit, offset }: TicketQuery): Promise<Row[]> {
+/** A pattern that a text with these words somewhere in it is like. */
+const somewhere = (text: string): string => `%${text.replace(/[\\%_]/g, '\\$&')}%`;
+
+/** Ids that a query asks for, the best match first: by number, by the whole of what is sought, at work, soonest due; and how many there are. */
+async function idsOf({ state, sought = '', client, limit, offset }: TicketQuery) {
   const phrase = sought.trim().toLowerCase();
   const words = phrase.split(/\s+/).filter(Boolean);
-  const has = (text: string, word: string) => `position(:${word} in lower(${text})) > 0`;
-  const each = words.map((_, index) => {
-    const word = `word${index}`;
-    return `(t.number::text = :${word} OR ${has('t.title', word)} OR ${has('c.name', word)} OR ${has(`COALESCE(t.gist->>'cloth', '')`, word)})`;
-  });
+  const isLike = (name: string) => `t.sought LIKE :${name}`;
+  const byNumber = (name: string, text: string): string[] =>
+    /^\d{1,9}$/.test(text) ? [`t.number = :${name}::int`] : [];
   const where = [
     state === undefined ? `t.state <> 'deleted'` : 't.state = :state',
     ...(client === undefined ? [] : ['t.client_id = :client']),
-    ...each,
-  ];
+    ...words.map(
+      (word, index) => `(${[...byNumber(`word${index}`, word), isLike(`like${index}`)].join(' OR ')})`,
+    ),
+  ].join(' AND ');
   const rank =
     phrase === ''
-      ? ''
-      : `(t.number::text = :phrase) DESC, (${has('t.title', 'phrase')} OR ${has('c.name', 'phrase')}) DESC, (t.state = 'open') DESC,`;
-  return TicketModel.sequelize!.query<Row>(
+      ? []
+      : [...byNumber('phrase', phrase), isLike('like'), `(t.state = 'open')`].map((each) => `${each} DESC`);
+  const order = [...rank, 't.due_on', 't.number'].join(', ');
+  const replacements = {
+    state,
+    client,
+    phrase,
+    like: somewhere(phrase),
+    limit,
+    offset,
+    ...Object.fromEntries(
+      words.flatMap((word, index) => [
+        [`word${index}`, word],
+        [`like${index}`, somewhere(word)],
+      ]),
+    ),
+  };
+  const read = <Found extends object>(sql: string) =>
+    TicketModel.sequelize!.query<Found>(sql, { type: QueryTypes.SELECT, replacements });
+  // Where only a state is asked for, the counts of all states say how many there are, and the index gives the first of them.
+  const isCounted = words.length > 0 || client !== undefined;
+  const found = await read<{ id: string; count?: number }>(
+    `SELECT t.id${isCounted ? ', count(*) OVER()::int AS count' : ''} FROM tickets t WHERE ${where} ORDER BY ${order} LIMIT :limit OFFSET :offset`,
+  );
+  return { ids: found.map(({ id }) => id), inAll: isCounted ? (found[0]?.count ?? 0) : undefined };
+}
+
+/** What lists show of tickets, in the order of their ids. */
+async function rowsOf(ids: readonly string[]): Promise<Row[]> {
+  if (ids.length === 0) return [];
+  const rows = await TicketModel.sequelize!.query<Row>(
     `SELECT t.id, t.number, t.title, t.due_on, t.style_id, t.version, t.state, t.stops, t.chalked, t.cut, t.marks_in_all, t.gist,
             c.id AS client_id, c.name AS client_name, c.kind AS client_kind,
-            EXISTS (SELECT 1 FROM home_links h WHERE h.ticket_id = t.id AND h.state = 'sent') AS from_home,
-            count(*) OVER()::int AS in_all
-       FROM tickets t JOIN clients c ON c.id = t.client_id
-      WHERE ${where.join(' AND ')}
-      ORDER BY ${rank} t.due_on, t.number
-      LIMIT :limit OFFSET :offset`,
-    {
-      type: QueryTypes.SELECT,
-      replacements: {
-        state,
-        client,
-        phrase,
-        limit,
-        offset,
-        ...Object.fromEntries(words.map((word, index) => [`word${index}`, word])),
-      },
-    },
+            EXISTS (SELECT 1 FROM home_links h WHERE h.ticket_id = t.id AND h.state = 'sent') AS from_home
+       FROM tickets t JOIN clients c ON c.id = t.client_id WHERE t.id IN (:ids)`,
+    { type: QueryTypes.SELECT, replacements: { ids: [...ids] } },
   );
+  const byId = new Map(rows.map((row) => [row.id, row]));
+  return ids.flatMap((id) => byId.get(id) ?? []);
 }
 
 /** Tickets whose gist was never worked out, or by another version of core, are read whole, once. */
@@ -133,8 +151,15 @@ async function countsOf(): Promise<TicketList['counts']> {
   return Object.fromEntries(ticketStates.map((state) => [state, count(state)])) as TicketList['counts'];
 }
 
+/** How many tickets are in a state, or in any but thrown away. */
+const countOf = (counts: TicketList['counts'], state: TicketState | undefined): number =>
+  state === undefined
+    ? ticketStates.filter((each) => each !== 'deleted').reduce((sum, each) => sum + counts[each], 0)
+    : counts[state];
+
 export async function listTickets(query: TicketQuery): Promise<TicketList> {
-  const rows = await rowsOf(query);
+  const [{ ids, inAll }, counts] = await Promise.all([idsOf(query), countsOf()]);
+  const rows = await rowsOf(ids);
   const gists = await withGists(rows);
   const buyers = await buyersOf(gists.values());
   const tickets = rows.flatMap((row): TicketSummary[] => {
@@ -159,7 +184,7 @@ export async function listTickets(query: TicketQuery): Promise<TicketList> {
       },
     ];
   });
-  return { tickets, inAll: rows[0]?.in_all ?? 0, counts: await countsOf() };
+  return { tickets, inAll: inAll ?? countOf(counts, query.state), counts };
 }
 
 /** Ids of tickets at work that hold a cloth of a bolt. */

@@ -53,35 +53,37 @@ export function ClientPicker({
     });
   const isShown = isOpen && items.length > 0;
   return (
-    <div className="relative flex flex-col gap-1">
+    <div className="flex flex-col gap-1">
       <label {...getLabelProps()} className="text-sm font-semibold text-walnut-2">
         {label}
       </label>
-      <input
-        {...getInputProps({
-          autoFocus,
-          autoComplete: 'off',
-          maxLength: 120,
-          onChange: ({ currentTarget }) => onType(currentTarget.value),
-        })}
-        className={controlClass}
-      />
-      <ul
-        {...getMenuProps()}
-        className={`absolute top-full right-0 left-0 z-20 max-h-72 overflow-auto rounded-soft border border-walnut bg-chalk ${isShown ? '' : 'hidden'}`}
-      >
-        {isShown &&
-          items.map((client, index) => (
-            <li
-              key={client.id}
-              {...getItemProps({ item: client, index })}
-              className={`flex min-h-11 flex-col justify-center px-3 py-1.5 ${index === highlightedIndex ? 'bg-linen-2' : ''}`}
-            >
-              <span className="font-semibold">{client.name}</span>
-              <span className="text-sm text-walnut-2">{tellsApart(client)}</span>
-            </li>
-          ))}
-      </ul>
+      <div className="relative">
+        <input
+          {...getInputProps({
+            autoFocus,
+            autoComplete: 'off',
+            maxLength: 120,
+            onChange: ({ currentTarget }) => onType(currentTarget.value),
+          })}
+          className={controlClass}
+        />
+        <ul
+          {...getMenuProps()}
+          className={`absolute top-full right-0 left-0 z-20 max-h-72 overflow-auto rounded-soft border border-walnut bg-chalk ${isShown ? '' : 'hidden'}`}
+        >
+          {isShown &&
+            items.map((client, index) => (
+              <li
+                key={client.id}
+                {...getItemProps({ item: client, index })}
+                className={`flex min-h-11 flex-col justify-center px-3 py-1.5 ${index === highlightedIndex ? 'bg-linen-2' : ''}`}
+              >
+                <span className="font-semibold">{client.name}</span>
+                <span className="text-sm text-walnut-2">{tellsApart(client)}</span>
+              </li>
+            ))}
+        </ul>
+      </div>
       {error ? (
         <span role="alert" className="text-sm font-semibold text-madder">
           {error}
