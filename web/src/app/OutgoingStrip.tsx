@@ -38,9 +38,11 @@ export function OutgoingStrip() {
       {waiting > 0 && (
         <p role="alert" className={`${bar} bg-weld-1 text-weld`}>
           <span className="grow">
-            {online ? 'The shop computer does not answer.' : 'No network.'} {changes(waiting)} on this device,
-            and {waiting === 1 ? 'goes' : 'go'} out by {waiting === 1 ? 'itself' : 'themselves'} when it is
-            back.
+            {online
+              ? 'The shop computer does not answer: see that it is on, and that Ample Bolt is started there.'
+              : 'No network.'}{' '}
+            {changes(waiting)} on this device, and {waiting === 1 ? 'goes' : 'go'} out by{' '}
+            {waiting === 1 ? 'itself' : 'themselves'} when it is back.
           </span>
           <button
             type="button"
