@@ -130,3 +130,23 @@ test('the first thing that Tab reaches skips the rooms', async ({ page }) => {
   await page.keyboard.press('Tab');
   await expect(page.getByRole('searchbox', { name: 'Find a ticket' })).toBeFocused();
 });
+
+test('a station that cannot be loaded leaves the others within reach, and the tab says where one is', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Lantern');
+  await page.goto(`/tickets/${id}/measure`);
+  await expect(page).toHaveTitle(/^Nº \d+ Lantern.*, Measure · Ample Bolt$/);
+  await page.route('**/assets/*.js', (route) => route.abort());
+  await page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Draft/ }).click();
+  await expect(page.getByRole('heading', { name: 'This page tore' })).toBeVisible();
+  await page.unroute('**/assets/*.js');
+  await page
+    .getByRole('navigation', { name: 'Stations' })
+    .getByRole('link', { name: /Measure/ })
+    .click();
+  await expect(page.getByRole('navigation', { name: 'Measures' })).toBeVisible();
+  await page.getByRole('link', { name: 'People' }).click();
+  await expect(page).toHaveTitle('People · Ample Bolt');
+});

@@ -7,14 +7,16 @@ import {
   Search as Glass,
   UserRound,
 } from 'lucide-react';
-import { lazy, Suspense, useState, type ReactNode } from 'react';
-import { NavLink, Outlet, useMatch } from 'react-router';
+import { lazy, Suspense, useRef, useState, type ReactNode } from 'react';
+import { NavLink, Outlet, useMatch, useMatches } from 'react-router';
 import { useEscapeField } from '../ui/use-escape-field.ts';
 import { useHotkeys } from '../ui/use-hotkeys.ts';
+import { useTitle } from '../ui/use-title.ts';
 import { KeyList } from './KeyList.tsx';
 import { OutgoingStrip } from './OutgoingStrip.tsx';
 import { paths } from './paths.ts';
 import { Search } from './Search.tsx';
+import { useFocusOnPage } from './use-focus-on-page.ts';
 
 /** Loaded when it is first opened: no page needs it to start. */
 const Slate = lazy(() => import('../features/slate/index.ts'));
@@ -26,9 +28,20 @@ const rooms = [
   { to: paths.house, name: 'House', Icon: Home },
 ];
 
+/** What a route tells of itself. */
+export interface RouteHandle {
+  readonly title: string;
+}
+
+const titleOf = (handle: unknown): string | undefined =>
+  typeof handle === 'object' && handle !== null && 'title' in handle && typeof handle.title === 'string'
+    ? handle.title
+    : undefined;
+
 /** The rail of rooms and the room itself. The Chalk station takes the whole table; on a phone the rail lies below. */
 export function Shell() {
   const chalking = useMatch('/tickets/:id/chalk');
+  useTitle(titleOf(useMatches().at(-1)?.handle));
   const [sheet, setSheet] = useState<'keys' | 'search' | 'slate'>();
   useHotkeys({
     '?': { does: 'this list', act: () => setSheet('keys') },
@@ -36,6 +49,8 @@ export function Shell() {
     s: { does: 'slate of quick sums', act: () => setSheet('slate') },
   });
   useEscapeField();
+  const page = useRef<HTMLDivElement>(null);
+  useFocusOnPage(page);
   const close = () => setSheet(undefined);
   return (
     <>
@@ -91,7 +106,7 @@ export function Shell() {
           </nav>
           <div className="flex min-h-0 min-w-0 grow flex-col">
             <OutgoingStrip />
-            <div id="page" tabIndex={-1} className="min-h-0 grow overflow-auto outline-none">
+            <div id="page" ref={page} tabIndex={-1} className="min-h-0 grow overflow-auto outline-none">
               <Outlet />
             </div>
           </div>

@@ -14,6 +14,7 @@ import { dayFrom, dayText } from '../../ui/day.ts';
 import { UnitSwitch } from '../../ui/UnitSwitch.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useKept } from '../../ui/use-kept.ts';
+import { useTitle } from '../../ui/use-title.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { GarmentThumb } from '../ticket/GarmentThumb.tsx';
 import { nextStep } from '../ticket/next-step.ts';
@@ -31,6 +32,7 @@ export function PersonPage() {
   const { data: client, error, mutate } = useClient(id);
   const { data: sets, error: setsError, mutate: again } = useClientSets(id);
   const [unit = 'in', keepUnit] = useKept<Unit>('people-unit');
+  useTitle(client?.name);
   const { mutate: mutateAll } = useSWRConfig();
   const [failure, setFailure] = useState<string>();
   const attempt = (act: () => Promise<unknown>) => {
