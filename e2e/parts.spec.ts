@@ -48,8 +48,10 @@ test('a princess bodice with set-in sleeves and a half-circle skirt is composed,
     expect.stringContaining('image/svg+xml'),
   ]);
   await page.goto('/tickets');
+  // Pictures further down a long list are drawn when they come near.
+  await page.getByRole('searchbox').fill('Harvest dress');
   const thumb = page.getByRole('link', { name: /Harvest dress/ }).locator('img');
-  await expect(thumb).toBeVisible();
+  await expect(thumb).toBeInViewport();
   await expect.poll(() => thumb.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBeGreaterThan(0);
   await page.goto(`/tickets/${id}/figures`);
 
