@@ -1,8 +1,17 @@
+import type { ComponentType } from 'react';
 import { createBrowserRouter, Navigate } from 'react-router';
 import { Waiting } from '../ui/Waiting.tsx';
 import { FailedPage } from './FailedPage.tsx';
 import { paths } from './paths.ts';
 import { Shell, type RouteHandle } from './Shell.tsx';
+
+/** A page's program; one that does not come tears as the page would, so that its own boundary tells it. */
+const loaded = (program: () => Promise<{ readonly Component: ComponentType }>) => () =>
+  program().catch((error: unknown) => ({
+    Component: (): never => {
+      throw error instanceof Error ? error : new Error('It did not load.');
+    },
+  }));
 
 /** A page that tears leaves what is around it whole: the rail, and the stations of a ticket. */
 const torn = { ErrorBoundary: FailedPage };
@@ -16,13 +25,13 @@ export const router = createBrowserRouter([
     path: '/home/:token',
     ...torn,
     HydrateFallback: () => <Waiting what="the page" />,
-    lazy: () => import('../features/guest/index.ts'),
+    lazy: loaded(() => import('../features/guest/index.ts')),
   },
   {
     path: '/tape',
     ...torn,
     HydrateFallback: () => <Waiting what="the tape" />,
-    lazy: () => import('../features/tape/index.ts'),
+    lazy: loaded(() => import('../features/tape/index.ts')),
   },
   {
     path: '/',
@@ -30,31 +39,31 @@ export const router = createBrowserRouter([
     ...torn,
     HydrateFallback: () => <Waiting what="the workroom" />,
     children: [
-      { index: true, ...titled('Today'), lazy: () => import('../features/today/index.ts') },
-      { path: 'tickets', ...titled('Tickets'), lazy: () => import('../features/tickets/index.ts') },
+      { index: true, ...titled('Today'), lazy: loaded(() => import('../features/today/index.ts')) },
+      { path: 'tickets', ...titled('Tickets'), lazy: loaded(() => import('../features/tickets/index.ts')) },
       {
         path: 'tickets/new',
         ...titled('New ticket'),
-        lazy: () => import('../features/tickets/new-ticket.ts'),
+        lazy: loaded(() => import('../features/tickets/new-ticket.ts')),
       },
-      { path: 'people', ...titled('People'), lazy: () => import('../features/people/index.ts') },
-      { path: 'people/:id', ...torn, lazy: () => import('../features/person/index.ts') },
-      { path: 'house', ...titled('House'), lazy: () => import('../features/house/index.ts') },
-      { path: 'outbox', ...titled('Outbox'), lazy: () => import('../features/outbox/index.ts') },
+      { path: 'people', ...titled('People'), lazy: loaded(() => import('../features/people/index.ts')) },
+      { path: 'people/:id', ...torn, lazy: loaded(() => import('../features/person/index.ts')) },
+      { path: 'house', ...titled('House'), lazy: loaded(() => import('../features/house/index.ts')) },
+      { path: 'outbox', ...titled('Outbox'), lazy: loaded(() => import('../features/outbox/index.ts')) },
       {
         path: 'tickets/:id',
         ...torn,
-        lazy: () => import('../features/ticket/index.ts'),
+        lazy: loaded(() => import('../features/ticket/index.ts')),
         children: [
           { index: true, Component: () => <Navigate to="measure" replace /> },
-          { path: 'measure', ...torn, lazy: () => import('../features/measure/index.ts') },
-          { path: 'style', ...torn, lazy: () => import('../features/style/index.ts') },
-          { path: 'figures', ...torn, lazy: () => import('../features/figures/index.ts') },
-          { path: 'draft', ...torn, lazy: () => import('../features/draft/index.ts') },
-          { path: 'lay', ...torn, lazy: () => import('../features/lay/index.ts') },
-          { path: 'rules', ...torn, lazy: () => import('../features/ticket-rules/index.ts') },
-          { path: 'versions', ...torn, lazy: () => import('../features/versions/index.ts') },
-          { path: 'chalk', ...torn, lazy: () => import('../features/chalk/index.ts') },
+          { path: 'measure', ...torn, lazy: loaded(() => import('../features/measure/index.ts')) },
+          { path: 'style', ...torn, lazy: loaded(() => import('../features/style/index.ts')) },
+          { path: 'figures', ...torn, lazy: loaded(() => import('../features/figures/index.ts')) },
+          { path: 'draft', ...torn, lazy: loaded(() => import('../features/draft/index.ts')) },
+          { path: 'lay', ...torn, lazy: loaded(() => import('../features/lay/index.ts')) },
+          { path: 'rules', ...torn, lazy: loaded(() => import('../features/ticket-rules/index.ts')) },
+          { path: 'versions', ...torn, lazy: loaded(() => import('../features/versions/index.ts')) },
+          { path: 'chalk', ...torn, lazy: loaded(() => import('../features/chalk/index.ts')) },
         ],
       },
       { path: '*', Component: () => <Navigate to={paths.today} replace /> },
