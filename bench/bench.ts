@@ -10,7 +10,7 @@ import { extremeRanges, ordinaryRanges, randomBodies } from '@ample-bolt/core/te
 import { missesBody, missesSizes } from '@ample-bolt/core/testing/misses-size-table';
 import { benchFuzz } from './fuzz.ts';
 import { layRuns } from './lays.ts';
-import { median } from './median.ts';
+import { median } from './median.mjs';
 import { benchSince } from './since.ts';
 
 /** Rounds over the whole table, after warming up. */

@@ -3,9 +3,9 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 import { root } from '../scripts/run.mjs';
+import { median } from './median.mjs';
 
 const ROUNDS = 7;
-const median = (values) => [...values].sort((a, b) => a - b)[values.length >> 1];
 
 /** When something first shows, ms after the navigation began, in a window that has nothing in its cache. */
 async function firstPaint(browser, address) {

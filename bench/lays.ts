@@ -8,7 +8,7 @@ import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
 import { dissectedRectangle } from '@ample-bolt/core/testing/dissected-rectangle';
 import { garmentPieces } from '@ample-bolt/core/testing/garment-pieces';
 import { boxLength } from './boxes.ts';
-import { median } from './median.ts';
+import { median } from './median.mjs';
 
 /** Usable width of common cloth, mm, as a pieces file gives it. */
 const WIDTH = 1143;

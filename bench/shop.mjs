@@ -1,12 +1,11 @@
 // What grows with a shop: lists with 5,000 tickets beside 50, one chalk mark beside its ticket, and a history beside whole contents.
 import { randomUUID } from 'node:crypto';
 import pg from 'pg';
+import { median } from './median.mjs';
 
 const ROUNDS = 41;
 const FEW = 50;
 const MANY = 5000;
-
-const median = (values) => [...values].sort((a, b) => a - b)[values.length >> 1];
 
 /** A ticket as others of the demo are, with a client, title and day of its own, until there are so many. */
 const fill = (client, count) =>

@@ -12,7 +12,7 @@ import type { DraftInput } from '@ample-bolt/core/garment/draft-input';
 import { styleBook } from '@ample-bolt/core/styles/style-book';
 import { draftInput } from '@ample-bolt/core/testing/bodies';
 import { extremeRanges, ordinaryRanges, randomBodies } from '@ample-bolt/core/testing/random-bodies';
-import { median } from './median.ts';
+import { median } from './median.mjs';
 
 /** Bodies of each kind on which the two are compared. */
 const BODIES = 3;

@@ -26,6 +26,14 @@ test('a client is picked as herself, by keys too, and her details are kept', asy
   await page.getByRole('button', { name: 'Open ticket and measure' }).click();
   await expect(page.getByRole('heading', { name: 'Second ferry dress' })).toBeVisible();
 
+  // Who is meant by a name that is known is kept over a reload, as the name is.
+  await page.goto('/tickets/new');
+  await client.fill('Maren Holt');
+  await page.getByRole('radio', { name: /^Somebody else/ }).check();
+  await page.reload();
+  await expect(page.getByRole('radio', { name: /^Somebody else/ })).toBeChecked();
+  await client.fill('');
+
   await page.goto('/people');
   await page.getByRole('searchbox', { name: 'Find a person' }).fill('maren');
   await page.getByRole('link', { name: 'Maren Holt' }).click();
@@ -65,7 +73,14 @@ test('two who are one are made one and taken apart; put away she is had back; er
   await choose('The same as another person');
   await sheet.getByRole('button', { name: 'Make them one' }).click();
   await expect(sheet.getByText('Pick the other one from the list.')).toBeVisible();
-  await sheet.getByRole('combobox', { name: 'She is' }).fill('greta');
+  const other = sheet.getByRole('combobox', { name: 'She is' });
+  await other.fill('greta');
+  await expect(sheet.getByRole('option', { name: /Greta Lundh/ })).toBeVisible();
+  // Escape puts the list away first, and the sheet only then.
+  await other.press('Escape');
+  await expect(sheet.getByRole('option')).toHaveCount(0);
+  await expect(other).toHaveValue('greta');
+  await other.fill('gret');
   await sheet.getByRole('option', { name: /Greta Lundh/ }).click();
   await sheet.getByRole('button', { name: 'All goes to Greta Lundh' }).click();
   await expect(page.getByRole('heading', { name: 'Greta Lundh', level: 1 })).toBeVisible();

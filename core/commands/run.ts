@@ -32,7 +32,7 @@ function answerTo(flags: Flags): Answer {
   }
 }
 
-/** What a run prints, and its exit code: 0, 1 where a stop was found, 2 for bad input. */
+/** Output of a run, and its exit code: 0, 1 where a stop was found, 2 for bad input. */
 export interface Printed {
   readonly status: 0 | 1 | 2;
   readonly stdout: string;

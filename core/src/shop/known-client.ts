@@ -1,13 +1,13 @@
 import type { TicketClient } from './ticket.ts';
 
-/** Where a client is: on the list, put away, or one with another who turned out to be the same. */
+/** Places of a client: on the list, put away, or one with another who turned out to be the same. */
 export const clientStates = ['here', 'archived', 'merged'] as const;
 export type ClientState = (typeof clientStates)[number];
 
 /** A client with what tells her from another of the same name. */
 export interface KnownClient extends TicketClient {
   readonly state: ClientState;
-  /** How she is reached, as the shop wrote it. */
+  /** Address, number or the like, as the shop wrote it. */
   readonly contact: string;
   readonly remarks: string;
   readonly tickets: number;

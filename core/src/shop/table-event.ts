@@ -75,7 +75,7 @@ export interface TableAnswer extends TableState {
   readonly refused: readonly string[];
 }
 
-/** Whether two tables are of the same lays, by their ids in any order. */
+/** True where two tables are of the same lays, by their ids in any order. */
 export const areSameLays = (a: readonly string[], b: readonly string[]): boolean =>
   a.length === b.length && a.every((id) => b.includes(id));
 

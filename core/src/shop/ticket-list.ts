@@ -15,7 +15,7 @@ export interface ClothToBuy {
   readonly with: readonly number[];
 }
 
-/** What lists show of a ticket. */
+/** A ticket as lists show it. */
 export interface TicketSummary extends Pick<
   Ticket,
   'id' | 'number' | 'title' | 'client' | 'dueOn' | 'styleId' | 'version' | 'state'

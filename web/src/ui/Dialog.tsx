@@ -11,6 +11,10 @@ interface DialogProps {
   readonly wide?: boolean;
 }
 
+/** A field with its list open: Escape puts that away first. */
+const isListOpen = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && target.getAttribute('aria-expanded') === 'true';
+
 /** A sheet laid over the page; Escape and the ground around it put it away. */
 export function Dialog({ title, open, onClose, children, wide = false }: DialogProps) {
   const giveBack = useOpener(open);
@@ -21,6 +25,7 @@ export function Dialog({ title, open, onClose, children, wide = false }: DialogP
         <Radix.Content
           aria-describedby={undefined}
           onCloseAutoFocus={giveBack}
+          onEscapeKeyDown={(event) => isListOpen(event.target) && event.preventDefault()}
           className={`fixed top-[10vh] left-1/2 z-30 flex max-h-[80vh] w-[92vw] -translate-x-1/2 flex-col rounded-soft border border-walnut bg-chalk ${wide ? 'max-w-6xl' : 'max-w-xl'}`}
         >
           <div className="flex items-center gap-4 border-b border-linen-2 px-6 py-3">

@@ -4,10 +4,23 @@ import type { ReactNode } from 'react';
 export const controlClass =
   'min-h-11 w-full rounded-soft border border-linen-3 bg-white px-3 text-lg font-normal';
 
-interface FieldProps {
-  readonly label: string;
+interface FieldNoteProps {
   readonly hint?: string | undefined;
   readonly error?: string | undefined;
+}
+
+/** Under a field: its fault, or else what helps to fill it in. */
+export const FieldNote = ({ hint, error }: FieldNoteProps) =>
+  error ? (
+    <span role="alert" className="text-sm font-semibold text-madder">
+      {error}
+    </span>
+  ) : (
+    hint && <span className="text-sm text-walnut-2">{hint}</span>
+  );
+
+interface FieldProps extends FieldNoteProps {
+  readonly label: string;
   readonly children: ReactNode;
 }
 
@@ -16,12 +29,6 @@ export const Field = ({ label, hint, error, children }: FieldProps) => (
   <label className="flex flex-col gap-1">
     <span className="text-sm font-semibold text-walnut-2">{label}</span>
     {children}
-    {error ? (
-      <span role="alert" className="text-sm font-semibold text-madder">
-        {error}
-      </span>
-    ) : (
-      hint && <span className="text-sm text-walnut-2">{hint}</span>
-    )}
+    <FieldNote hint={hint} error={error} />
   </label>
 );

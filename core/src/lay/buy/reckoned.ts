@@ -5,7 +5,7 @@ import { creasesOf, type Lay } from '../model/lay.ts';
 import type { LayTask } from '../model/lay-task.ts';
 import { amountOfCloth } from './buying.ts';
 
-/** What a lay is measured by again once pieces lie elsewhere. */
+/** Cloth, its shrinking in per cent and the unit it is sold in: a lay is measured by them again once pieces lie elsewhere. */
 export type Measuring = Pick<LayTask, 'cloth' | 'shrinkPercent' | 'buyIn'>;
 
 /**

@@ -1,7 +1,7 @@
 import type { KnownClient } from '@ample-bolt/core/shop/known-client';
 import { useCombobox } from 'downshift';
 import { useClients } from '../../api/clients.ts';
-import { controlClass } from '../../ui/Field.tsx';
+import { controlClass, FieldNote } from '../../ui/Field.tsx';
 import { tellsApart } from './tells-apart.ts';
 
 interface ClientPickerProps {
@@ -84,13 +84,7 @@ export function ClientPicker({
             ))}
         </ul>
       </div>
-      {error ? (
-        <span role="alert" className="text-sm font-semibold text-madder">
-          {error}
-        </span>
-      ) : (
-        hint && <span className="text-sm text-walnut-2">{hint}</span>
-      )}
+      <FieldNote hint={hint} error={error} />
     </div>
   );
 }

@@ -1,14 +1,13 @@
 import type { KnownClient } from '@ample-bolt/core/shop/known-client';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useSWRConfig } from 'swr';
-import { eraseClient, isOfClients } from '../../api/clients.ts';
-import { isOfTickets } from '../../api/tickets.ts';
+import { eraseClient } from '../../api/clients.ts';
 import { paths } from '../../app/paths.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { controlClass, Field } from '../../ui/Field.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { useShowChanged } from './use-show-changed.ts';
 
 interface ErasePersonProps {
   readonly client: KnownClient;
@@ -18,14 +17,14 @@ interface ErasePersonProps {
 /** Forgets a person who asks to be forgotten; nothing brings her back, so her name has to be written. */
 export function ErasePerson({ client, onClose }: ErasePersonProps) {
   const navigate = useNavigate();
-  const { mutate } = useSWRConfig();
+  const showChanged = useShowChanged();
   const [name, setName] = useState('');
   const [problem, setProblem] = useState<string>();
   const erase = async () => {
     try {
       await eraseClient(client.id, name);
       await navigate(paths.people);
-      await Promise.all([mutate(isOfClients), mutate(isOfTickets)]);
+      await showChanged();
     } catch (error) {
       setProblem(error instanceof Error ? error.message : 'Nothing was erased; try again.');
     }

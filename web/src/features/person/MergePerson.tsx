@@ -1,15 +1,14 @@
 import type { KnownClient } from '@ample-bolt/core/shop/known-client';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useSWRConfig } from 'swr';
-import { isOfClients, mergeClient } from '../../api/clients.ts';
-import { isOfTickets } from '../../api/tickets.ts';
+import { mergeClient } from '../../api/clients.ts';
 import { paths } from '../../app/paths.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { ClientPicker } from '../clients/ClientPicker.tsx';
 import { tellsApart } from '../clients/tells-apart.ts';
+import { useShowChanged } from './use-show-changed.ts';
 
 interface MergePersonProps {
   readonly client: KnownClient;
@@ -19,7 +18,7 @@ interface MergePersonProps {
 /** Two entries turn out to be one person: what is this one's goes to the other, until they are taken apart again. */
 export function MergePerson({ client, onClose }: MergePersonProps) {
   const navigate = useNavigate();
-  const { mutate } = useSWRConfig();
+  const showChanged = useShowChanged();
   const [name, setName] = useState('');
   const [other, setOther] = useState<KnownClient>();
   const [problem, setProblem] = useState<string>();
@@ -32,7 +31,7 @@ export function MergePerson({ client, onClose }: MergePersonProps) {
       await mergeClient(client, other.id);
       await navigate(paths.person(other.id));
       onClose();
-      await Promise.all([mutate(isOfClients), mutate(isOfTickets)]);
+      await showChanged();
     } catch (error) {
       setProblem(error instanceof Error ? error.message : 'Nothing was changed; try again.');
     }

@@ -13,6 +13,12 @@ import { useKept } from '../../ui/use-kept.ts';
 type Typed = Partial<Pick<KnownClient, 'name' | 'kind' | 'contact' | 'remarks'>>;
 type Words = 'name' | 'contact' | 'remarks';
 
+/** What is typed, and what stood there when that was begun. */
+interface Kept {
+  readonly typed: Typed;
+  readonly over: Pick<KnownClient, Words>;
+}
+
 interface PersonDetailsProps {
   readonly client: KnownClient;
   readonly onClose: () => void;
@@ -21,14 +27,17 @@ interface PersonDetailsProps {
 /** What is known of a person. What is typed survives a reload; what another hand stored meanwhile is shown under it. */
 export function PersonDetails({ client, onClose }: PersonDetailsProps) {
   const { mutate } = useSWRConfig();
-  const [kept, keep] = useKept<Typed>(`person-${client.id}`);
-  const [opened] = useState(client);
+  const [kept, keep] = useKept<Kept>(`person-${client.id}`);
   const [problem, setProblem] = useState<Error>();
-  const typed = kept ?? {};
+  const { typed, over } = kept ?? { typed: {}, over: client };
   const shown = { ...client, ...typed };
-  const type = (change: Typed) => keep((held) => ({ ...held, ...change }));
+  const type = (change: Typed) =>
+    keep((held) => {
+      const { name, contact, remarks } = client;
+      return { over: held?.over ?? { name, contact, remarks }, typed: { ...held?.typed, ...change } };
+    });
   const thereNow = (id: Words) =>
-    typed[id] !== undefined && client[id] !== opened[id] && client[id] !== typed[id]
+    typed[id] !== undefined && client[id] !== over[id] && client[id] !== typed[id]
       ? `Now there: ${client[id] || 'nothing'}`
       : undefined;
   const isKnown = problem instanceof ApiProblem && problem.code === 'known-name';

@@ -1,9 +1,8 @@
 import type { KnownClient } from '@ample-bolt/core/shop/known-client';
-import { useSWRConfig } from 'swr';
-import { changeClient, isOfClients, useClients } from '../../api/clients.ts';
-import { isOfTickets } from '../../api/tickets.ts';
+import { changeClient, useClients } from '../../api/clients.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { useShowChanged } from './use-show-changed.ts';
 
 interface PersonNotesProps {
   readonly client: KnownClient;
@@ -13,13 +12,13 @@ interface PersonNotesProps {
 
 /** Where she is if not on the list, who is one with her, how she is reached and what is remarked of her. */
 export function PersonNotes({ client, attempt }: PersonNotesProps) {
-  const { mutate } = useSWRConfig();
+  const showChanged = useShowChanged();
   const { data: merged } = useClients({ state: 'merged' });
   const ones = merged?.clients.filter(({ mergedInto }) => mergedInto === client.id) ?? [];
   const bring = (which: KnownClient) =>
     attempt(async () => {
       await changeClient(which, { state: 'here' });
-      await Promise.all([mutate(isOfClients), mutate(isOfTickets)]);
+      await showChanged();
     });
   const note = (words: string, act: string, which: KnownClient) => (
     <Notice key={which.id} tone="care">

@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button.tsx';
 import { dayFrom } from '../../ui/day.ts';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { useKept } from '../../ui/use-kept.ts';
 import { controlClass, Field } from '../../ui/Field.tsx';
 import { ClientPicker } from '../clients/ClientPicker.tsx';
 import type { TicketActions } from '../../writes/use-ticket-actions.ts';
@@ -20,15 +21,28 @@ interface TicketDetailsProps {
   readonly onClose: () => void;
 }
 
+interface Details {
+  readonly title: string;
+  readonly dueOn: string;
+  readonly client: { readonly id: string | undefined; readonly name: string };
+}
+
 /** Title, day and client of a ticket, or title and day of another like it. */
 export function TicketDetails({ ticket, as, actions, onClose }: TicketDetailsProps) {
   const navigate = useNavigate();
   const { mutate } = useSWRConfig();
-  const [title, setTitle] = useState(ticket.title);
-  const [dueOn, setDueOn] = useState(as === 'copy' ? dayFrom(new Date(), 21) : ticket.dueOn);
-  const [client, setClient] = useState<{ readonly id: string | undefined; readonly name: string }>(
-    ticket.client,
-  );
+  const [typed, keep] = useKept<Partial<Details>>(`ticket-${as}-${ticket.id}`);
+  const { title, dueOn, client }: Details = {
+    title: ticket.title,
+    dueOn: as === 'copy' ? dayFrom(new Date(), 21) : ticket.dueOn,
+    client: ticket.client,
+    ...typed,
+  };
+  const type = (change: Partial<Details>) => keep((held) => ({ ...held, ...change }));
+  const leave = () => {
+    keep(() => undefined);
+    onClose();
+  };
   const [problem, setProblem] = useState<string>();
   const [asked, setAsked] = useState<string>();
   const isPast = dueOn < dayFrom(new Date(), 0) && dueOn !== ticket.dueOn;
@@ -55,7 +69,7 @@ export function TicketDetails({ ticket, as, actions, onClose }: TicketDetailsPro
     setProblem(undefined);
     if (isPast && asked !== dueOn) return setAsked(dueOn);
     store()
-      .then(onClose)
+      .then(leave)
       .catch((error: unknown) =>
         setProblem(error instanceof Error ? error.message : 'Not stored; try again.'),
       );
@@ -80,7 +94,7 @@ export function TicketDetails({ ticket, as, actions, onClose }: TicketDetailsPro
             className={controlClass}
             value={title}
             maxLength={160}
-            onChange={({ target }) => setTitle(target.value)}
+            onChange={({ target }) => type({ title: target.value })}
           />
         </Field>
         <Field label="Due">
@@ -88,7 +102,7 @@ export function TicketDetails({ ticket, as, actions, onClose }: TicketDetailsPro
             type="date"
             className={controlClass}
             value={dueOn}
-            onChange={({ target }) => setDueOn(target.value)}
+            onChange={({ target }) => type({ dueOn: target.value })}
           />
         </Field>
         {as === 'details' && (
@@ -96,9 +110,9 @@ export function TicketDetails({ ticket, as, actions, onClose }: TicketDetailsPro
             label="Client"
             value={client.name}
             onType={(name) =>
-              setClient({ id: name === ticket.client.name ? ticket.client.id : undefined, name })
+              type({ client: { id: name === ticket.client.name ? ticket.client.id : undefined, name } })
             }
-            onPick={({ id, name }) => setClient({ id, name })}
+            onPick={({ id, name }) => type({ client: { id, name } })}
             hint={
               client.id === undefined
                 ? 'Pick her from the list; a new client is opened with a ticket of her own.'
@@ -114,7 +128,7 @@ export function TicketDetails({ ticket, as, actions, onClose }: TicketDetailsPro
         )}
         <p className="flex gap-3">
           <Button type="submit">{as === 'copy' ? 'Open it' : 'Store'}</Button>
-          <Button look="quiet" onClick={onClose}>
+          <Button look="quiet" onClick={leave}>
             Cancel
           </Button>
         </p>

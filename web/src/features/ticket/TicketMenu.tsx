@@ -1,7 +1,6 @@
 import { ticketStates, type Ticket, type TicketState } from '@ample-bolt/core/shop/ticket';
-import { Ellipsis } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
 import { useState } from 'react';
+import { MoreItem, MoreLine, MoreMenu } from '../../ui/MoreMenu.tsx';
 import type { TicketActions } from '../../writes/use-ticket-actions.ts';
 import type { TicketContext } from './ticket-context.ts';
 import { TicketDetails } from './TicketDetails.tsx';
@@ -15,9 +14,6 @@ const ways: { readonly [state in TicketState]: string } = {
   deleted: 'Throw away',
 };
 
-const itemClass =
-  'flex min-h-10 cursor-default items-center rounded-soft px-3 outline-none data-[highlighted]:bg-linen-1 max-md:min-h-11';
-
 interface TicketMenuProps {
   readonly ticket: Ticket;
   readonly actions: TicketActions;
@@ -30,41 +26,18 @@ export function TicketMenu({ ticket, actions, attempt }: TicketMenuProps) {
   const go = (state: TicketState) => attempt(actions.put('ticket', { state }), 'The ticket was not changed.');
   return (
     <>
-      <DropdownMenu.Root modal={false}>
-        <DropdownMenu.Trigger
-          aria-label="This ticket"
-          title="This ticket"
-          className="grid h-9 min-w-10 place-items-center rounded-soft border border-linen-3 bg-white hover:bg-linen-1 max-md:h-11"
-        >
-          <Ellipsis size={18} aria-hidden />
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            align="end"
-            sideOffset={4}
-            className="z-30 min-w-52 rounded-soft border border-walnut bg-chalk p-1.5 text-base"
-          >
-            <DropdownMenu.Item className={itemClass} onSelect={() => setSheet('details')}>
-              Title, day and client
-            </DropdownMenu.Item>
-            <DropdownMenu.Item className={itemClass} onSelect={() => setSheet('copy')}>
-              Another like it
-            </DropdownMenu.Item>
-            <DropdownMenu.Separator className="my-1 h-px bg-linen-3" />
-            {ticketStates
-              .filter((state) => state !== ticket.state)
-              .map((state) => (
-                <DropdownMenu.Item
-                  key={state}
-                  className={`${itemClass} ${state === 'deleted' ? 'text-madder' : ''}`}
-                  onSelect={() => go(state)}
-                >
-                  {ways[state]}
-                </DropdownMenu.Item>
-              ))}
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+      <MoreMenu label="This ticket">
+        <MoreItem onSelect={() => setSheet('details')}>Title, day and client</MoreItem>
+        <MoreItem onSelect={() => setSheet('copy')}>Another like it</MoreItem>
+        <MoreLine />
+        {ticketStates
+          .filter((state) => state !== ticket.state)
+          .map((state) => (
+            <MoreItem key={state} grave={state === 'deleted'} onSelect={() => go(state)}>
+              {ways[state]}
+            </MoreItem>
+          ))}
+      </MoreMenu>
       {sheet && (
         <TicketDetails ticket={ticket} as={sheet} actions={actions} onClose={() => setSheet(undefined)} />
       )}

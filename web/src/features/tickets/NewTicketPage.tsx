@@ -62,7 +62,7 @@ export function NewTicketPage() {
   const [failure, setFailure] = useState<string>();
   const { data: listed, isLoading } = useClients({ q: client.value, limit: 40 });
   const namesakes = namesakesOf(listed?.clients ?? [], client.value);
-  const [said, setSaid] = useState<{ readonly name: string; readonly which: string }>();
+  const [said, keepSaid] = useKept<{ readonly name: string; readonly which: string }>('new-ticket-for');
   // One who is known by that name is meant unless somebody says otherwise; of two, somebody has to.
   const which =
     said?.name === fields.client ? said?.which : namesakes.length === 1 ? namesakes[0]?.id : undefined;
@@ -92,6 +92,7 @@ export function NewTicketPage() {
         client: known ? { id: known.id } : { name: client.trim(), kind, another: which === 'new' },
       });
       keep(() => undefined);
+      keepSaid(() => undefined);
       void mutate(isTicketList);
       void mutate(isOfClients);
       await navigate(paths.station(opened.id, 'measure'));
@@ -154,7 +155,7 @@ export function NewTicketPage() {
             onType={client.onChange}
             onPick={({ id, name }) => {
               client.onChange(name);
-              setSaid({ name, which: id });
+              keepSaid(() => ({ name, which: id }));
             }}
             error={formState.errors.client?.message}
             hint={
@@ -178,7 +179,7 @@ export function NewTicketPage() {
           <WhichClient
             namesakes={namesakes}
             value={which}
-            onChoose={(chosen) => setSaid({ name: fields.client ?? '', which: chosen })}
+            onChoose={(chosen) => keepSaid(() => ({ name: fields.client ?? '', which: chosen }))}
           />
         )}
         <div className="flex flex-wrap items-end gap-x-8 gap-y-4">

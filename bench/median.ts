@@ -1,3 +1,0 @@
-/** The middle value; of an even number of them the upper one. */
-export const median = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[values.length >> 1] ?? NaN;
