@@ -2,8 +2,8 @@ import { expect, test, type APIRequestContext, type Page } from '@playwright/tes
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { draftOrder } from '@ample-bolt/core/shop/draft-order';
-import { ringGap } from '@ample-bolt/core/geometry/distance-to-ring';
-import { atOrigin, claimed } from '@ample-bolt/core/lay/proof/lay-fault';
+import { checkKept } from '@ample-bolt/core/lay/proof/check-kept';
+import { laidLays } from '@ample-bolt/core/shop/laid-lays';
 import { layPiecesOn } from '@ample-bolt/core/lay/model/layable';
 import { chalkMannerOf, orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
 import { styleBook } from '@ample-bolt/core/styles/style-book';
@@ -57,18 +57,14 @@ function draftOf(ticket: Ticket): Draft {
   return draftOrder(order);
 }
 
-/** The browser's outlines, which came with the plans that it sent, lie on those that Node drafts. */
-function expectSameDraft({ lays, cloths }: Ticket, { pieces }: Draft): void {
+/** What the browser laid holds on the pieces that Node drafts. */
+function expectSameDraft(ticket: Ticket, { pieces }: Draft): void {
+  const { lays, cloths } = ticket;
+  const laid = laidLays(ticket, pieces);
   for (const lay of Object.values(lays)) {
     const cloth = cloths.find(({ role }) => role === lay.role);
-    const own = cloth ? layPiecesOn(cloth, pieces, { cloths, lays }) : [];
-    for (const placement of lay.placements) {
-      const piece = own.find(({ id }) => id === placement.piece);
-      const gap = piece
-        ? ringGap(atOrigin(placement.polygon), atOrigin(claimed(piece, placement)))
-        : Infinity;
-      expect([placement.piece, gap < 0.001]).toEqual([placement.piece, true]);
-    }
+    if (!cloth) throw new Error(`the ${lay.role} is laid without a cloth`);
+    expect(checkKept(lay, layPiecesOn(cloth, pieces, { cloths, lays: laid }), cloth)).toEqual([]);
   }
 }
 
@@ -99,7 +95,12 @@ for (const [index, [styleId, style]] of Object.entries(styleBook).entries())
     expect([Object.keys(ticket.lays).sort(), ticket.stops]).toEqual([[...style.cloths].sort(), 0]);
     const draft = draftOf(ticket);
     expectSameDraft(ticket, draft);
-    const marks = chalkLaid(draft.pieces, chalkMannerOf(ticket), Object.values(ticket.lays), ticket.cloths);
+    const marks = chalkLaid(
+      draft.pieces,
+      chalkMannerOf(ticket),
+      Object.values(laidLays(ticket, draft.pieces)),
+      ticket.cloths,
+    );
     expect(marks).toHaveLength(ticket.marksInAll);
     await expect(page.getByRole('heading', { name: 'Where it starts' })).toBeVisible();
     await page.keyboard.press('Space');

@@ -1,5 +1,6 @@
 import { expect, test, type APIRequestContext } from '@playwright/test';
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
+import { laidLays } from '@ample-bolt/core/shop/laid-lays';
 import { draftOrder } from '@ample-bolt/core/shop/draft-order';
 import { chalkMannerOf, orderOfTicket, type Ticket } from '@ample-bolt/core/shop/ticket';
 import { styleBook } from '@ample-bolt/core/styles/style-book';
@@ -90,7 +91,12 @@ test('a princess bodice with set-in sleeves and a half-circle skirt is composed,
   const order = orderOfTicket(ticket);
   if (!order) throw new Error('the ticket is not measured');
   const { pieces } = draftOrder(order);
-  const marks = chalkLaid(pieces, chalkMannerOf(ticket), Object.values(ticket.lays), ticket.cloths);
+  const marks = chalkLaid(
+    pieces,
+    chalkMannerOf(ticket),
+    Object.values(laidLays(ticket, pieces)),
+    ticket.cloths,
+  );
   expect(marks).toHaveLength(ticket.marksInAll);
   const chalked = new Set(marks.map(({ piece }) => piece));
   for (const piece of ['sleeve', 'skirt-front', 'skirt-back']) expect([...chalked]).toContain(piece);

@@ -1,5 +1,5 @@
 import type { Cloth } from '../lay/model/cloth.ts';
-import type { Lay } from '../lay/model/lay.ts';
+import type { KeptLay } from '../lay/model/kept-lay.ts';
 import { measureIds } from '../measures/catalogue.ts';
 import { ruleSet, rulesThatDiffer, type RuleId, type RuleValue } from '../rules/catalogue.ts';
 import type { Observations } from '../measures/measure-set.ts';
@@ -91,11 +91,8 @@ const clothTexts = (cloths: readonly Cloth[]): Texts =>
   Object.fromEntries(cloths.map((cloth) => [cloth.role, clothText(cloth)]));
 
 /** A number that changes with where pieces lie: two lays of one fold and length are told apart by it. */
-const placesOf = ({ placements }: Lay): number =>
-  placements.reduce((sum, { polygon }, index) => {
-    const [corner] = polygon;
-    return sum + (index + 1) * ((corner?.x ?? 0) + 2 * (corner?.y ?? 0));
-  }, 0);
+const placesOf = ({ placements }: KeptLay): number =>
+  placements.reduce((sum, { x, y }, index) => sum + (index + 1) * (x + 2 * y), 0);
 
 const layTexts = ({ lays }: TicketContent): Texts =>
   Object.fromEntries(

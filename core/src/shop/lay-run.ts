@@ -1,4 +1,5 @@
-import type { LayWay, Lay } from '../lay/model/lay.ts';
+import type { KeptLay } from '../lay/model/kept-lay.ts';
+import type { LayWay } from '../lay/model/lay.ts';
 import type { ClothRole } from '../pieces/piece.ts';
 
 /** A search for lays that goes on at the shop's computer, whether a page is open or not. */
@@ -18,4 +19,4 @@ export interface LayRun {
 }
 
 /** The best proved lay of each way of folding. */
-export type RunPlans = Readonly<Partial<Record<LayWay, Lay>>>;
+export type RunPlans = Readonly<Partial<Record<LayWay, KeptLay>>>;

@@ -5,6 +5,7 @@ import type { LayWay } from '../lay/model/lay.ts';
 import type { LayTask } from '../lay/model/lay-task.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { ruleSet } from '../rules/catalogue.ts';
+import { laidLays } from './laid-lays.ts';
 import type { Ticket } from './ticket.ts';
 
 /** The task of laying one cloth of a ticket: those of its drafted pieces that are cut from it, and those of tickets that share it. */
@@ -21,7 +22,10 @@ export const layTaskOf = (
   seed: number,
   shared: readonly LayPiece[] = [],
 ): LayTask => ({
-  pieces: [...layPiecesOn(cloth, pieces, { cloths, lays }), ...shared],
+  pieces: [
+    ...layPiecesOn(cloth, pieces, { cloths, lays: cloth.under ? laidLays({ cloths, lays }, pieces) : {} }),
+    ...shared,
+  ],
   cloth,
   fold,
   seed,

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { finding } from '../findings/finding.ts';
-import type { Lay } from '../lay/model/lay.ts';
+import type { KeptLay } from '../lay/model/kept-lay.ts';
 import { ruleSet } from '../rules/catalogue.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { sampleTicket } from '../testing/sample-ticket.ts';
@@ -55,7 +55,7 @@ describe('changedPieces', () => {
 
 describe('comparing two states of a ticket', () => {
   const cloth = { role: 'outer', name: 'Teal', colour: '#23545b', width: 1143, selvedge: 12.7, length: null, oneWay: false } as const; // prettier-ignore
-  const lay: Lay = { role: 'outer', width: 1143, usable: [13, 1130], length: 1500, buy: { amount: 1.75, unit: 'yd' }, utilisation: 0.7, fold: 'width', sections: [], placements: [], bound: 900 }; // prettier-ignore
+  const lay: KeptLay = { role: 'outer', width: 1143, usable: [13, 1130], length: 1500, buy: { amount: 1.75, unit: 'yd' }, utilisation: 0.7, fold: 'width', sections: [], placements: [], drawn: {}, bound: 900 }; // prettier-ignore
   const before = sampleTicket({
     choices: null,
     measures: { ...sampleTicket().measures, values: { waist: { mm: inches(28.5), typed: '28 1/2 in' } } },

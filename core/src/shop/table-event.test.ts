@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Lay } from '../lay/model/lay.ts';
+import type { KeptLay } from '../lay/model/kept-lay.ts';
 import { eventsTowards, withEvents, workOf, type TableEvent } from './table-event.ts';
 
 const event = (change: Partial<TableEvent>): TableEvent => ({
@@ -22,7 +22,7 @@ const lays = {
     id: 'a',
     role: 'outer',
     placements: [{ piece: 'skirt-front' }, { piece: 'skirt-back' }],
-  } as unknown as Lay,
+  } as unknown as KeptLay,
 };
 
 const anyEvents = fc.array(

@@ -4,7 +4,7 @@ import { chalkMannerIn, type ChalkManner } from '../chalk/chalk-manner.ts';
 import type { DraftableOrder } from './draft-order.ts';
 import type { HandFigures } from '../pieces/hand-figure.ts';
 import type { Cloth } from '../lay/model/cloth.ts';
-import type { Lay } from '../lay/model/lay.ts';
+import type { KeptLay } from '../lay/model/kept-lay.ts';
 import { measureIds, type MeasureId } from '../measures/catalogue.ts';
 import {
   usualObservations,
@@ -85,7 +85,7 @@ export interface TicketClient {
 }
 
 /** The chosen lay of each cloth, proved when it was stored. */
-export type Lays = { readonly [role in ClothRole]?: Lay };
+export type Lays = { readonly [role in ClothRole]?: KeptLay };
 
 /** Where a ticket is in its life: at work, put aside until it goes on, given out, kept for the record, or thrown away and still to be had back. */
 export const ticketStates = ['open', 'aside', 'delivered', 'archived', 'deleted'] as const;

@@ -1,8 +1,9 @@
 import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import { writeCsv } from '@ample-bolt/core/formats/csv/table';
 import { cuttingOrder } from '@ample-bolt/core/chalk/chalk-piece';
-import { layPiecesOn } from '@ample-bolt/core/lay/model/layable';
-import type { Fold, Lay } from '@ample-bolt/core/lay/model/lay';
+import { laidOut, type LaidOut } from '@ample-bolt/core/lay/model/laid-out';
+import type { Fold } from '@ample-bolt/core/lay/model/lay';
+import { layTaskOf } from '@ample-bolt/core/shop/lay-task';
 import { planForWork } from '@ample-bolt/core/lay/plan/plan-lay';
 import type { SequenceId } from '@ample-bolt/core/measures/sequences';
 import { usualObservations } from '@ample-bolt/core/measures/measure-set';
@@ -49,20 +50,11 @@ const dayAfter = (today: Date, days: number): string =>
 /** Enough search for a good demo lay without holding up the first start. */
 const LAY_WORK = 250;
 
-async function layOf(ticket: Ticket, role: ClothRole, fold: Fold): Promise<Lay> {
+async function layOf(ticket: Ticket, role: ClothRole, fold: Fold): Promise<LaidOut> {
   const cloth = ticket.cloths.find((each) => each.role === role);
   if (!cloth) throw new Error(`demo ticket ${ticket.title} has a ${role} lay but no ${role} cloth`);
-  return planForWork(
-    {
-      pieces: layPiecesOn(cloth, (await draftTicket(ticket)).pieces, ticket),
-      cloth,
-      fold,
-      seed: 1,
-      shrinkPercent: 0,
-      buyIn: ticket.unit === 'in' ? 'yd' : 'm',
-    },
-    LAY_WORK,
-  );
+  const task = layTaskOf(ticket, (await draftTicket(ticket)).pieces, cloth, fold, 1);
+  return laidOut(planForWork(task, LAY_WORK));
 }
 
 /** The first part of all marks, piece by piece in chalking order. */

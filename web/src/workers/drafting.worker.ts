@@ -5,9 +5,11 @@ import { figureMeasures } from '@ample-bolt/core/sketch/figure-measures';
 import { measuresWithParts } from '@ample-bolt/core/parts/part-book';
 import type { MeasureValues } from '@ample-bolt/core/measures/measure-set';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import { checkLay } from '@ample-bolt/core/lay/proof/check-lay';
+import { checkKept } from '@ample-bolt/core/lay/proof/check-kept';
+import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
+import type { KeptLay } from '@ample-bolt/core/lay/model/kept-lay';
+import { laidLays, type LaidLays } from '@ample-bolt/core/shop/laid-lays';
 import { layPiecesOn } from '@ample-bolt/core/lay/model/layable';
-import type { Lay } from '@ample-bolt/core/lay/model/lay';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { openStops } from '@ample-bolt/core/shop/sign-off';
 import type { DraftStanding } from '@ample-bolt/core/shop/stations';
@@ -30,6 +32,8 @@ export interface DraftedTicket {
   readonly sketch: Sketch;
   readonly handles: readonly ChoiceHandle[];
   readonly standing: DraftStanding;
+  /** The chosen lays, with the outlines of today's pieces. */
+  readonly laid: LaidLays;
   /** Cloths whose lay no longer proves against today's pieces. */
   readonly staleLays: readonly ClothRole[];
 }
@@ -38,9 +42,9 @@ export interface DraftedTicket {
 export type TicketToDraft = TicketInputs & Pick<Ticket, 'lays' | 'signedOff'>;
 
 /** A lay is stale when it no longer proves against today's pieces and cloth. */
-function isStale(lay: Lay, { cloths, lays }: TicketToDraft, draft: Draft): boolean {
+function isStale(lay: KeptLay, cloths: readonly Cloth[], draft: Draft, laid: LaidLays): boolean {
   const cloth = cloths.find(({ role }) => role === lay.role);
-  return !cloth || checkLay(lay, layPiecesOn(cloth, draft.pieces, { cloths, lays }), cloth).length > 0;
+  return !cloth || checkKept(lay, layPiecesOn(cloth, draft.pieces, { cloths, lays: laid }), cloth).length > 0;
 }
 
 /**
@@ -54,11 +58,14 @@ function draftTicket(inputs: string, frozen?: Draft): DraftedTicket | undefined 
   const draft = frozen ?? draftOrder(order);
   const chosen = recipeOf(order.style).chosen(order);
   const garment = madeUpOn(draft, order.person.values);
-  const lays = Object.values(ticket.lays);
-  const staleLays = lays.filter((lay) => isStale(lay, ticket, draft)).map(({ role }) => role);
+  const laid = laidLays(ticket, draft.pieces);
+  const staleLays = Object.values(ticket.lays)
+    .filter((lay) => isStale(lay, ticket.cloths, draft, laid))
+    .map(({ role }) => role);
   return {
     draft,
-    marks: chalkLaid(draft.pieces, chalkMannerOf(ticket), lays, ticket.cloths),
+    marks: chalkLaid(draft.pieces, chalkMannerOf(ticket), Object.values(laid), ticket.cloths),
+    laid,
     chosen,
     sketch: sketchOf(draft, garment),
     handles: choiceHandles(order.style, draft, garment, chosen),

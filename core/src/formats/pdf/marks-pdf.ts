@@ -6,6 +6,7 @@ import { point } from '../../geometry/point.ts';
 import { boxOf } from '../../geometry/ring.ts';
 import { creaseLine, creasesOf, type Lay } from '../../lay/model/lay.ts';
 import type { DraftedPiece } from '../../pieces/drafted-piece.ts';
+import { laidLays } from '../../shop/laid-lays.ts';
 import type { Ticket } from '../../shop/ticket.ts';
 import { formatLength } from '../../units/format-length.ts';
 import { cautions } from '../../words/cautions.ts';
@@ -76,7 +77,7 @@ export async function marksPdf({ ticket, draft, marks }: MarksToPrint): Promise<
     `${ticket.client.name}, due ${ticket.dueOn}. Lengths in ${ticket.unit === 'in' ? 'inches, to the nearest 1/8' : 'centimetres, to the nearest half'}. Full line: cut. Dashed line: stitch.`,
   );
   skip(paper, 8);
-  const lays = Object.values(ticket.lays);
+  const lays = Object.values(laidLays(ticket, draft.pieces));
   lays.forEach((lay, index) => {
     if (index > 0) turnPage(paper);
     layPage(paper, wholeLay(lay), ticket);

@@ -1,6 +1,5 @@
 import { boxOf, signedArea } from '../../geometry/ring.ts';
 import { usableSpan, usableWidth } from '../model/cloth.ts';
-import type { LaidOut } from '../model/laid-out.ts';
 import { creasesOf, type Lay } from '../model/lay.ts';
 import type { LayTask } from '../model/lay-task.ts';
 import { amountOfCloth } from './buying.ts';
@@ -12,7 +11,7 @@ export type Measuring = Pick<LayTask, 'cloth' | 'shrinkPercent' | 'buyIn'>;
  * A lay with its length, what to buy and how much is used as they follow from where its pieces lie, and those of others beside them; what
  * was said of them before does not count. Cloth that is folded across keeps its length: the fold lies in the middle of it.
  */
-export function reckoned<Told extends LaidOut & Pick<Lay, 'beside'>>(
+export function reckoned<Told extends Pick<Lay, 'length' | 'sections' | 'placements'> & Pick<Lay, 'beside'>>(
   lay: Told,
   { cloth, shrinkPercent, buyIn }: Measuring,
 ): Told & Pick<Lay, 'width' | 'usable' | 'buy' | 'utilisation'> {

@@ -43,7 +43,7 @@ export function turnFor(cloth: Cloth, piece: string): Turn | 0 {
   }
 }
 
-export const turnRing = (ring: Ring, turn: Turn): Ring =>
+export const turnRing = (ring: Ring, turn: number): Ring =>
   ring.map((p) => rotate(p, point(0, 0), (turn * Math.PI) / 180));
 
 /** The block around a piece; that of a half-piece ends at its fold. mm. */

@@ -14,6 +14,7 @@ import { up as tableAndSteps } from './0012-table-and-steps.ts';
 import { up as lifeOfTickets } from './0013-life-of-tickets.ts';
 import { up as lifeOfClients } from './0014-life-of-clients.ts';
 import { up as listsByIndex } from './0015-lists-by-index.ts';
+import { up as laysByPlaces } from './0016-lays-by-places.ts';
 
 /** In order; a migration that has run anywhere is never edited. */
 export const migrations: readonly { readonly name: string; readonly up: Migration }[] = [
@@ -32,4 +33,5 @@ export const migrations: readonly { readonly name: string; readonly up: Migratio
   { name: '0013-life-of-tickets', up: lifeOfTickets },
   { name: '0014-life-of-clients', up: lifeOfClients },
   { name: '0015-lists-by-index', up: listsByIndex },
+  { name: '0016-lays-by-places', up: laysByPlaces },
 ];

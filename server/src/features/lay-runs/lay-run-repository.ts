@@ -1,4 +1,5 @@
 import { choosePlan } from '@ample-bolt/core/lay/plan/choose-plan';
+import { keptLay, laidLay } from '@ample-bolt/core/lay/model/kept-lay';
 import type { LayWay, Lay } from '@ample-bolt/core/lay/model/lay';
 import { shareOut } from '@ample-bolt/core/lay/plan/share-out';
 import type { LayRun, RunPlans } from '@ample-bolt/core/shop/lay-run';
@@ -100,9 +101,11 @@ export async function endIfDone(id: string): Promise<void> {
 export const keepBetter = (id: string, lay: Lay): Promise<boolean> =>
   sequelizeOf().transaction(async (transaction) => {
     const row = await LayRunModel.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
-    const before = row?.plans[lay.fold];
+    const kept = row?.plans[lay.fold];
+    const before = kept && laidLay(kept, row.task.pieces);
     if (!row || (before && choosePlan([before, lay])[0] === before)) return false;
-    await row.update({ plans: { ...row.plans, [lay.fold]: lay }, found: row.found + 1 }, { transaction });
+    const plans = { ...row.plans, [lay.fold]: keptLay(lay) };
+    await row.update({ plans, found: row.found + 1 }, { transaction });
     return true;
   });
 

@@ -1,6 +1,6 @@
 import http from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { checkLay } from '@ample-bolt/core/lay/proof/check-lay';
+import { checkKept } from '@ample-bolt/core/lay/proof/check-kept';
 import type { LayRun, RunPlans } from '@ample-bolt/core/shop/lay-run';
 import { layTaskOf } from '@ample-bolt/core/shop/lay-task';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
@@ -73,7 +73,7 @@ describe('long searches', () => {
     for (const fold of ['open', 'half'] as const) {
       const lay = found[fold];
       if (!lay) throw new Error(`no plan for ${fold}`);
-      expect(checkLay(lay, pieces, cloth)).toEqual([]);
+      expect(checkKept(lay, pieces, cloth)).toEqual([]);
     }
   });
 

@@ -1,6 +1,7 @@
 import { checkLay } from '@ample-bolt/core/lay/proof/check-lay';
 import { choosePlan } from '@ample-bolt/core/lay/plan/choose-plan';
 import { longEnough } from '@ample-bolt/core/lay/model/cloth';
+import { laidLay } from '@ample-bolt/core/lay/model/kept-lay';
 import type { Lay } from '@ample-bolt/core/lay/model/lay';
 import { noFitCache } from '@ample-bolt/core/lay/no-fit/no-fit-cache';
 import { planLay } from '@ample-bolt/core/lay/plan/plan-lay';
@@ -47,12 +48,13 @@ async function bestWithin(search: ReturnType<typeof planLay>, task: LayTask, mil
 
 /** Searches what is left of a share, keeping what is better as it is found; throws Interrupted when the process is to end first. */
 async function search(share: LayShareModel, run: LayRunModel, { stopping, ring }: SharePorts): Promise<void> {
-  const fold = foldToSearch(share, Object.values(run.plans)) ?? run.folds[0];
+  const plans = Object.values(run.plans).map((plan) => laidLay(plan, run.task.pieces));
+  const fold = foldToSearch(share, plans) ?? run.folds[0];
   if (!fold) return;
   // Taken up again a share looks elsewhere: what its last seed found is kept already.
   const task: LayTask = { ...run.task, fold, seed: share.seed + 1000 * share.starts };
   const steps = planLay(task, noFitCache());
-  let kept = run.plans[fold];
+  let kept = plans.find((plan) => plan.fold === fold);
   while (share.spent < share.seconds) {
     const left = 1000 * (share.seconds - share.spent);
     const { lay, seconds } = await bestWithin(steps, task, Math.min(REPORT, left));

@@ -3,7 +3,6 @@ import type { Lay } from '@ample-bolt/core/lay/model/lay';
 import { laidOut } from '@ample-bolt/core/lay/model/laid-out';
 import type { LayPiece } from '@ample-bolt/core/lay/model/layable';
 import { planForWork } from '@ample-bolt/core/lay/plan/plan-lay';
-import { wholeLay } from '@ample-bolt/core/lay/buy/together';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { outerLay, ticketClient } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
@@ -65,7 +64,7 @@ describe('tickets of one cloth', () => {
     if (!own || !theirs) throw new Error('not laid');
     expect(own.beside?.map(({ number }) => number)).toEqual([second.number]);
     expect([own.boughtBy, theirs.boughtBy]).toEqual([undefined, first.number]);
-    expect(wholeLay(theirs).placements).toHaveLength(lay.placements.length);
+    expect([...theirs.placements, ...(theirs.beside ?? []).flatMap(({ placements }) => placements)]).toHaveLength(lay.placements.length); // prettier-ignore
     expect(other.marksInAll).toBeGreaterThan(0);
     const list = (await read<TicketList>('/api/tickets')).tickets;
     const toBuy = (id: string) => list.find((each) => each.id === id)?.toBuy;
@@ -97,7 +96,10 @@ describe('tickets of one cloth', () => {
     // The lay that is left proves, and can be chalked.
     const left = await client.get(second.id);
     const { outer } = left.lays;
-    const chalked = await client.put(left, 'lay', { role: 'outer', lay: outer ? laidOut(outer) : null });
+    if (!outer) throw new Error('not laid');
+    const { role, fold, length, sections, placements, drawn } = outer;
+    const lain = { role, fold, length, sections, placements, drawn };
+    const chalked = await client.put(left, 'lay', { role, lay: lain });
     expect(chalked.status).toBe(200);
   });
 
@@ -110,7 +112,8 @@ describe('tickets of one cloth', () => {
     const stale = await send([{ id: second.id, version: second.version - 1 }]);
     expect([stale.status, stale.body.code, stale.body.field]).toEqual([422, 'share-changed', 'others']);
     // Its pieces on the other's: each would have its own, and neither could be cut.
-    const onEachOther = { ...laidOut(lay), placements: lay.placements.map((each) => ({ ...each, polygon: lay.placements[0]?.polygon })) }; // prettier-ignore
+    const told = laidOut(lay);
+    const onEachOther = { ...told, placements: told.placements.map((each) => ({ ...each, x: 20, y: 0 })) };
     expect((await send([versionOf(second)], onEachOther)).body.code).toBe('lay-not-proved');
     expect((await send([{ id: first.id.replace(/^./, 'f').replace(/.$/, '0'), version: 1 }])).status).toBe(
       404,

@@ -1,5 +1,9 @@
 import { randomUUID } from 'node:crypto';
+import { redrawnFaults } from '@ample-bolt/core/lay/proof/check-kept';
 import { checkLay } from '@ample-bolt/core/lay/proof/check-lay';
+import type { LayFault } from '@ample-bolt/core/lay/proof/lay-fault';
+import { keptLay, laidLay, laidPlacements } from '@ample-bolt/core/lay/model/kept-lay';
+import { laidLays } from '@ample-bolt/core/shop/laid-lays';
 import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { layPiecesOn, type LayPiece } from '@ample-bolt/core/lay/model/layable';
@@ -43,8 +47,8 @@ function clothOf(ticket: Ticket, role: ClothRole): Cloth {
   return cloth;
 }
 
-/** A lay that a page tells: what it comes to is not taken from the page, since cloth is bought by it. */
-function readLay(told: LaidOut, role: ClothRole, ticket: Ticket): Lay {
+/** A lay that a page tells, of these pieces: what it comes to is not taken from the page, since cloth is bought by it. */
+function readLay(told: LaidOut, role: ClothRole, ticket: Ticket, pieces: readonly LayPiece[]): Lay {
   const cloth = clothOf(ticket, role);
   if (told.role !== role)
     throw new Problem(
@@ -53,19 +57,36 @@ function readLay(told: LaidOut, role: ClothRole, ticket: Ticket): Lay {
       `This is a lay of the ${told.role} cloth; plan the ${role} cloth.`,
       { field: 'lay.role' },
     );
-  const polygons = told.placements.map(({ polygon }) => polygon);
-  return { ...reckoned(told, measuringOn(cloth, ticket)), bound: boundOf(polygons, usableWidth(cloth)) };
+  refuseFaults(redrawnFaults(told, pieces), ticket, role);
+  const lay = { ...told, placements: laidPlacements(told.placements, pieces) };
+  const polygons = lay.placements.map(({ polygon }) => polygon);
+  return { ...reckoned(lay, measuringOn(cloth, ticket)), bound: boundOf(polygons, usableWidth(cloth)) };
 }
 
 const isChalked = (ticket: Ticket): boolean => progressOf(ticket).marksDone > 0;
 
+/** A ticket with what it is cut from. */
+interface ToCut {
+  readonly ticket: Ticket;
+  readonly draft: Draft;
+}
+
+const toCut = async (ticket: Ticket): Promise<ToCut> => ({ ticket, draft: await draftToCut(ticket) });
+
+/** What of a ticket lies on its cloth of a role. */
+function piecesOn({ ticket, draft }: ToCut, role: ClothRole): LayPiece[] {
+  const cloth = ticket.cloths.find((each) => each.role === role);
+  const lays = laidLays(ticket, draft.pieces);
+  return cloth ? layPiecesOn(cloth, draft.pieces, { cloths: ticket.cloths, lays }) : [];
+}
+
 /** A ticket with a lay, only when that proves: against today's pieces and the ticket's own cloth. Null takes the cloth's lay away. */
-async function withLay(ticket: Ticket, role: ClothRole, lay: Lay | null): Promise<Partial<TicketContent>> {
-  const draft = await draftToCut(ticket);
-  if (lay) proveLay(ticket, draft, lay);
+function withLay(own: ToCut, role: ClothRole, lay: Lay | null): Partial<TicketContent> {
+  const { ticket, draft } = own;
+  if (lay) refuseFaults(checkLay(lay, piecesOn(own, role), clothOf(ticket, role)), ticket, role);
   const others = Object.fromEntries(Object.entries(ticket.lays).filter(([each]) => each !== role));
   // Another lay, though every piece should lie where it did: what was chalked on the one before is rubbed out.
-  const lays: Lays = lay ? { ...others, [role]: { ...lay, id: randomUUID() } } : others;
+  const lays: Lays = lay ? { ...others, [role]: { ...keptLay(lay), id: randomUUID() } } : others;
   return { lays, marksInAll: marksOf(ticket, draft, lays).length };
 }
 
@@ -73,21 +94,26 @@ async function withLay(ticket: Ticket, role: ClothRole, lay: Lay | null): Promis
 async function leftBehind(role: ClothRole, going: readonly Ticket[]): Promise<TicketChange[]> {
   const gone = going.map(({ id }) => id);
   const left = await ticketsById(await ticketsBeside(role, gone));
-  return left.flatMap((ticket): TicketChange[] => {
-    const [lay, cloth] = [ticket.lays[role], ticket.cloths.find((each) => each.role === role)];
-    if (!lay || !cloth || gone.includes(ticket.id)) return [];
-    if (!lay.beside?.some((each) => gone.includes(each.ticket))) return [];
-    const lays = { ...ticket.lays, [role]: leftBy(lay, ticket, gone, measuringOn(cloth, ticket)) };
+  const changes = left.map(async (ticket): Promise<TicketChange[]> => {
+    const [kept, cloth] = [ticket.lays[role], ticket.cloths.find((each) => each.role === role)];
+    if (!kept || !cloth || gone.includes(ticket.id)) return [];
+    if (!kept.beside?.some((each) => gone.includes(each.ticket))) return [];
+    const lay = laidLay(kept, piecesOn(await toCut(ticket), role));
+    const without = keptLay(leftBy(lay, ticket, gone, measuringOn(cloth, ticket)));
+    // What was drawn otherwise since still is: the lay does not come to hold by that.
+    const lays = { ...ticket.lays, [role]: { ...without, drawn: kept.drawn } };
     return [{ ticket, on: { version: ticket.version }, change: { lays } }];
   });
+  return (await Promise.all(changes)).flat();
 }
 
 /** Stores a lay; one that other tickets share is dealt out to all of them, or to none. */
 export async function setLay(id: string, { role, lay: told, others = [], ...on }: LayEdit): Promise<Ticket> {
   const ticket = await ticketById(id);
-  const lay = told && readLay(told, role, ticket);
-  if (!lay || others.length === 0) {
-    const change = await withLay(ticket, role, lay);
+  const own = await toCut(ticket);
+  if (!told || others.length === 0) {
+    const lay = told && readLay(told, role, ticket, piecesOn(own, role));
+    const change = withLay(own, role, lay);
     const left = await leftBehind(role, [ticket]);
     if (left.length === 0) return changeTicket(ticket, on, change);
     await changeTickets([{ ticket, on, change }, ...left]);
@@ -108,18 +134,26 @@ export async function setLay(id: string, { role, lay: told, others = [], ...on }
         field: 'others',
       },
     );
-  const all = [{ ticket, on }, ...sharers];
+  const all = [
+    { ...own, on },
+    ...(await Promise.all(
+      sharers.map(async (sharer) => ({ ...(await toCut(sharer.ticket)), on: sharer.on })),
+    )),
+  ];
+  const pieces = [
+    ...piecesOn(own, role),
+    ...all.slice(1).flatMap((sharer) => numberedPieces(sharer.ticket.number, piecesOn(sharer, role))),
+  ];
+  const lay = readLay(told, role, ticket, pieces);
   const dealt = dealtOut(
     lay,
     ticket,
     sharers.map((sharer) => sharer.ticket),
   );
-  const shared = await Promise.all(
-    all.map(async (sharer) => {
-      const share = dealt.find((each) => each.ticket === sharer.ticket.id)?.lay ?? null;
-      return { ...sharer, change: await withLay(sharer.ticket, role, share) };
-    }),
-  );
+  const shared = all.map(({ on, ...sharer }) => {
+    const share = dealt.find((each) => each.ticket === sharer.ticket.id)?.lay ?? null;
+    return { ticket: sharer.ticket, on, change: withLay(sharer, role, share) };
+  });
   const left = await leftBehind(
     role,
     all.map((sharer) => sharer.ticket),
@@ -187,17 +221,14 @@ export async function knownCloths(id: string, role: ClothRole): Promise<KnownClo
 /** What of a ticket lies on its cloth of a role, numbered so that it can lie beside that of others. */
 export async function sharedPieces(id: string, role: ClothRole): Promise<LayPiece[]> {
   const ticket = await ticketById(id);
-  const cloth = ticket.cloths.find((each) => each.role === role);
-  if (!cloth) return [];
-  return numberedPieces(ticket.number, layPiecesOn(cloth, (await draftToCut(ticket)).pieces, ticket));
+  return numberedPieces(ticket.number, piecesOn(await toCut(ticket), role));
 }
 
-function proveLay(ticket: Ticket, draft: Draft, lay: Lay): void {
-  const cloth = clothOf(ticket, lay.role);
-  const faults = checkLay(lay, layPiecesOn(cloth, draft.pieces, ticket), cloth);
+/** Refuses a lay with what is wrong with it. */
+function refuseFaults(faults: readonly LayFault[], { unit }: Ticket, role: ClothRole): void {
   if (faults.length === 0) return;
-  const first = faults.slice(0, 3).map((fault) => layFaultWords(fault, ticket.unit));
-  throw new Problem(422, 'lay-not-proved', `${first.join(' ')} Plan the ${lay.role} cloth again.`, {
+  const first = faults.slice(0, 3).map((fault) => layFaultWords(fault, unit));
+  throw new Problem(422, 'lay-not-proved', `${first.join(' ')} Plan the ${role} cloth again.`, {
     field: 'lay',
     extra: { faults },
   });

@@ -181,10 +181,12 @@ export const clothsEditSchema = {
   },
 } as const;
 
-const point = {
+const number = { type: 'number' } as const;
+const drawn = {
   type: 'object',
-  required: ['x', 'y'],
-  properties: { x: { type: 'number' }, y: { type: 'number' } },
+  required: ['wide', 'long', 'around', 'area', 'x', 'y'],
+  additionalProperties: false,
+  properties: { wide: number, long: number, around: number, area: number, x: number, y: number },
 } as const;
 const span = { type: 'array', items: { type: 'number' }, minItems: 2, maxItems: 2 } as const;
 
@@ -215,7 +217,7 @@ export const layEditSchema = {
     },
     lay: {
       type: ['object', 'null'],
-      required: ['role', 'fold', 'length', 'sections', 'placements'],
+      required: ['role', 'fold', 'length', 'sections', 'placements', 'drawn'],
       additionalProperties: false,
       properties: {
         role: { enum: clothRoles },
@@ -238,17 +240,19 @@ export const layEditSchema = {
             },
           },
         },
+        drawn: { type: 'object', maxProperties: 200, additionalProperties: drawn },
         placements: {
           type: 'array',
           maxItems: 400,
           items: {
             type: 'object',
-            required: ['piece', 'copy', 'polygon', 'rotation', 'mirrored', 'onFold', 'section'],
+            required: ['piece', 'copy', 'x', 'y', 'rotation', 'mirrored', 'onFold', 'section'],
             additionalProperties: false,
             properties: {
               piece: { type: 'string' },
               copy: { type: 'integer', minimum: 0 },
-              polygon: { type: 'array', items: point, minItems: 3, maxItems: 5000 },
+              x: { type: 'number' },
+              y: { type: 'number' },
               rotation: { enum: rotations },
               mirrored: { type: 'boolean' },
               onFold: { type: 'boolean' },

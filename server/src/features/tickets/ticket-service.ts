@@ -11,6 +11,7 @@ import {
   type TicketContent,
   chalkMannerOf,
 } from '@ample-bolt/core/shop/ticket';
+import { laidLays } from '@ample-bolt/core/shop/laid-lays';
 import type { FindingCode } from '@ample-bolt/core/findings/severity';
 import { findingWords } from '@ample-bolt/core/words/finding-words';
 import { clothFileOf } from '@ample-bolt/core/formats/order/write-order';
@@ -279,7 +280,12 @@ export async function frozenDraft(id: string): Promise<Draft> {
 }
 
 export const marksOf = (ticket: Ticket, draft: Draft, lays: Lays): Mark[] =>
-  chalkLaid(draft.pieces, chalkMannerOf(ticket), Object.values(lays), ticket.cloths);
+  chalkLaid(
+    draft.pieces,
+    chalkMannerOf(ticket),
+    Object.values(laidLays({ ...ticket, lays }, draft.pieces)),
+    ticket.cloths,
+  );
 
 export async function stepsOf(id: string): Promise<TicketStep[]> {
   return listSteps((await ticketById(id)).id);

@@ -1,10 +1,9 @@
-import type { Mark } from '@ample-bolt/core/chalk/mark';
-import type { Draft } from '@ample-bolt/core/drafting/draft';
 import { chalkMannerOf } from '@ample-bolt/core/shop/ticket';
 import { isLaid, openCloths } from '@ample-bolt/core/shop/stations';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { paths } from '../../app/paths.ts';
+import type { DraftedTicket } from '../../workers/drafting.worker.ts';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
 import { wholeLay } from '@ample-bolt/core/lay/buy/together';
@@ -40,11 +39,11 @@ export function ChalkPage() {
   }
   const held = chalkHeld(ticket, drafted);
   if (held) return <Held held={held} />;
-  return <Chalking draft={drafted.draft} marks={drafted.marks} />;
+  return <Chalking {...drafted} />;
 }
 
 /** One mark at a time, drawn where it falls, its figures readable from across the table. */
-function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: readonly Mark[] }) {
+function Chalking({ draft, marks, laid }: Pick<DraftedTicket, 'draft' | 'marks' | 'laid'>) {
   const navigate = useNavigate();
   const { ticket } = useTicketContext();
   const { unit } = ticket;
@@ -86,7 +85,7 @@ function Chalking({ draft, marks }: { readonly draft: Draft; readonly marks: rea
   if (!mark || !drafted) return null;
 
   const ofPiece = marks.filter(({ piece }) => piece === drafted.piece.id);
-  const lay = ticket.lays[drafted.piece.role];
+  const lay = laid[drafted.piece.role];
   const cloth = ticket.cloths.find(({ role }) => role === drafted.piece.role);
   // What is chalked in a block of its own is no longer on its cloth.
   const placing =

@@ -1,12 +1,12 @@
 import { expect, test } from '@jest/globals';
 import { finding } from '@ample-bolt/core/findings/finding';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
-import type { Lay } from '@ample-bolt/core/lay/model/lay';
+import type { KeptLay } from '@ample-bolt/core/lay/model/kept-lay';
 import { findingKey } from '@ample-bolt/core/shop/sign-off';
 import { sampleTicket } from '@ample-bolt/core/testing/sample-ticket';
 import { chalkHeld } from './chalk-held.ts';
 
-const lay: Lay = { role: 'outer', width: 1143, usable: [13, 1130], length: 1500, buy: { amount: 1.75, unit: 'yd' }, utilisation: 0.7, fold: 'open', sections: [], placements: [], bound: 900 }; // prettier-ignore
+const lay: KeptLay = { role: 'outer', width: 1143, usable: [13, 1130], length: 1500, buy: { amount: 1.75, unit: 'yd' }, utilisation: 0.7, fold: 'open', sections: [], placements: [], drawn: {}, bound: 900 }; // prettier-ignore
 const stop = finding('round-differs', { subject: 'bust', measure: 'bust' }, { found: 930, expected: 965 });
 const draftWith = (findings: Draft['findings']): Draft => ({
   pieces: [],

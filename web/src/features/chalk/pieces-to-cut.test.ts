@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { sampleCloth } from '@ample-bolt/core/testing/sample-cloth';
 import { chalkLaid } from '@ample-bolt/core/chalk/chalk-piece';
+import { keptLay } from '@ample-bolt/core/lay/model/kept-lay';
 import type { Lay } from '@ample-bolt/core/lay/model/lay';
 import { layPiecesOn } from '@ample-bolt/core/lay/model/layable';
 import { planForWork } from '@ample-bolt/core/lay/plan/plan-lay';
@@ -23,7 +24,7 @@ const lay: Lay = planForWork(
   },
   1,
 ); // prettier-ignore
-const lays = { outer: lay };
+const lays = { outer: keptLay(lay) };
 const marks = chalkLaid(draft.pieces, { startLine: 'stitch', line: 'stitch' }, [lay], [cloth]);
 const namesOf = (pieces: ReturnType<typeof piecesToCut>) => pieces.map(({ drafted }) => drafted.piece.id);
 

@@ -2,6 +2,7 @@ import { isOfTickets } from '../../api/tickets.ts';
 import { laidOut } from '@ample-bolt/core/lay/model/laid-out';
 import { boxOf } from '@ample-bolt/core/geometry/ring';
 import { matchedRepeat, type Cloth } from '@ample-bolt/core/lay/model/cloth';
+import { keptLay } from '@ample-bolt/core/lay/model/kept-lay';
 import { layMinutes } from '@ample-bolt/core/lay/plan/effort';
 import { figureStart } from '@ample-bolt/core/lay/model/matched-levels';
 import { largestLeftover } from '@ample-bolt/core/lay/buy/leftover';
@@ -62,7 +63,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
   const { unit } = ticket;
   const { role } = cloth;
   const rules = ruleSet(ticket.rules);
-  const stored = ticket.lays[role];
+  const stored = whole?.laid[role];
   const { pieces: shared } = together;
   const others = together.with.map(({ id }) => id);
   // What is pinned under another cloth follows the pieces of that one.
@@ -99,7 +100,7 @@ export function PlanLay({ pieces: drafted, cloth, stale, together, comparing, ne
   const long = useLongSearch(ticket.id, openTask, others);
   const [madeToFit, setMadeToFit] = useState<Lay>();
   const elsewhere = useMemo(
-    () => [...long.plans, ...stillHolding(madeToFit ? [madeToFit] : [], openTask)],
+    () => [...long.plans, ...stillHolding(madeToFit ? [keptLay(madeToFit)] : [], openTask)],
     [long.plans, madeToFit, openTask],
   );
   const [wanted, setWanted] = useState<LayWay | 'hand'>();

@@ -173,11 +173,14 @@ export function useLaySearch({
       const mine = turn.current;
       void loadPlans(key, inputs).then((loaded) => {
         if (mine !== turn.current) return;
-        const kept = Object.fromEntries(
-          Object.entries(loaded).filter(([fold, { lay }]) =>
-            lay ? stillHolding([lay], taskFor(fold as LayWay, seed)).length > 0 : false,
+        const kept: PlansFound = Object.fromEntries(
+          Object.entries(loaded).flatMap(([fold, { lay, work }]) =>
+            stillHolding(lay ? [lay] : [], taskFor(fold as LayWay, seed)).map((holding) => [
+              fold,
+              { lay: holding, work },
+            ]),
           ),
-        ) as PlansFound;
+        );
         if (Object.keys(kept).length > 0) show({ inputs, plans: { ...kept, ...knownFor() } });
         const open = first.filter((fold) => !kept[fold]?.lay);
         if (open.length > 0) run(open, firstMilliseconds);
