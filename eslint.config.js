@@ -8,7 +8,7 @@ import tseslint from 'typescript-eslint';
 /** The folders of core from the ground up: each imports from those before it alone, so that no two import each other. */
 const layers = [
   'geometry', 'units', 'text', 'input', 'measures', 'rules', 'workings', 'pieces', 'findings', 'lay', 'worked-out', 'checks',
-  'chalk', 'drafting', 'garment', 'sketch', 'parts', 'styles', 'shop', 'slate', 'words', 'formats', 'testing',
+  'chalk', 'drafting', 'garment', 'sketch', 'parts', 'styles', 'shop', 'slate', 'words', 'formats', 'messages', 'testing',
 ]; // prettier-ignore
 
 /** The same inside of two folders that are large. */
@@ -43,6 +43,36 @@ const layered = [
       ]),
     );
   }),
+];
+
+/** A feature of the server is entered by its index, knows nothing of where things are kept, and is not known there. */
+const servedApart = [
+  {
+    files: ['server/src/features/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { regex: '/db/', message: 'services take their stores' },
+            { regex: '^sequelize$', message: 'services take their stores' },
+            { regex: '^\\.\\./[a-z-]+/(?!index\\.ts$)', message: 'another feature is entered by its index' },
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['server/src/{db,stores,http,jobs,drafting}/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ regex: '/features/', message: 'lies below the features' }] },
+      ],
+    },
+  },
 ];
 
 const pureCore = {
@@ -108,6 +138,7 @@ export default defineConfig(
   { files: ['web/**/*.{ts,tsx}'], extends: [reactHooks.configs.flat.recommended] },
   { files: ['core/src/**/*.ts'], ignores: ['**/*.test.ts'], rules: pureCore },
   ...layered,
+  ...servedApart,
   {
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts', 'core/src/testing/**'],

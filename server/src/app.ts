@@ -11,6 +11,7 @@ import { houseRoutes } from './features/house/house-routes.ts';
 import { layRunRoutes } from './features/lay-runs/lay-run-routes.ts';
 import { outboxRoutes } from './features/outbox/outbox-routes.ts';
 import { ticketRoutes } from './features/tickets/ticket-routes.ts';
+import { storesIn } from './db/stores.ts';
 import { errorHandler } from './http/error-handler.ts';
 import { Problem } from './http/problem.ts';
 import { security, withNonce } from './http/security.ts';
@@ -31,7 +32,7 @@ export interface AppDependencies {
   readonly publicUrl?: string | undefined;
 }
 
-/** A lay of a hundred outlines is about 300 kB; nothing that the shop sends is larger. */
+/** A table of a thousand clients is the largest that the shop sends; a lay of four hundred outlines is a tenth of it. */
 const BODY_LIMIT = '1mb';
 
 /** The token of a private link is as good as the page: it stays out of the log. */
@@ -72,20 +73,25 @@ function appWith({ log, webDir }: AppDependencies, routes: (api: Router) => void
 }
 
 /** The shop's application without its socket, so that tests can call it. */
-export const createApp = (dependencies: AppDependencies): Express =>
-  appWith(dependencies, (api) => {
-    api.use('/health', healthRoutes(dependencies.sequelize));
-    api.use('/clients', clientRoutes());
-    api.use('/home', guestRoutes());
-    api.use('/house', houseRoutes());
+export function createApp(dependencies: AppDependencies): Express {
+  const stores = storesIn(dependencies.sequelize);
+  return appWith(dependencies, (api) => {
+    api.use('/health', healthRoutes(() => dependencies.sequelize.query('SELECT 1')));
+    api.use('/clients', clientRoutes(stores));
+    api.use('/home', guestRoutes(stores));
+    api.use('/house', houseRoutes(stores));
     api.use('/outbox', outboxRoutes(dependencies.outbox));
-    api.use('/tickets', layRunRoutes(dependencies));
-    api.use('/tickets', homeRoutes({ outbox: dependencies.outbox, publicUrl: dependencies.publicUrl }));
-    api.use('/tickets', ticketRoutes());
+    api.use('/tickets', layRunRoutes({ ...dependencies, stores }));
+    api.use(
+      '/tickets',
+      homeRoutes({ stores, outbox: dependencies.outbox, publicUrl: dependencies.publicUrl }),
+    );
+    api.use('/tickets', ticketRoutes(stores));
   });
+}
 
 /** What may be reached from outside the shop: private links, and nothing else of it. */
 export const createGuestApp = (dependencies: AppDependencies): Express =>
   appWith(dependencies, (api) => {
-    api.use('/home', guestRoutes());
+    api.use('/home', guestRoutes(storesIn(dependencies.sequelize)));
   });

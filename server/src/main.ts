@@ -4,6 +4,7 @@ import { createApp, createGuestApp } from './app.ts';
 import { readConfig } from './config/config.ts';
 import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
+import { storesIn } from './db/stores.ts';
 import { loadDemo } from './demo/load-demo.ts';
 import { draftInThreads } from './drafting/drafting.ts';
 import { bell } from './jobs/bell.ts';
@@ -16,7 +17,8 @@ const log = pino({ level: config.logLevel });
 const sequelize = connect(config.databaseUrl);
 const applied = await migrate(sequelize);
 if (applied.length > 0) log.info({ applied }, 'database migrated');
-if (config.loadDemo && (await loadDemo(new Date()))) log.info('demo data loaded into the empty database');
+if (config.loadDemo && (await loadDemo(storesIn(sequelize), new Date())))
+  log.info('demo data loaded into the empty database');
 
 const endThreads = draftInThreads(new URL('./drafting/drafting-work.js', import.meta.url));
 

@@ -3,7 +3,8 @@ import { pino } from 'pino';
 import { readConfig } from './config/config.ts';
 import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
-import { LOST_AFTER, unfinishedShares } from './features/lay-runs/lay-run-repository.ts';
+import { storesIn } from './db/stores.ts';
+import { LOST_AFTER } from './stores/lay-run-store.ts';
 import { searchShare } from './features/lay-runs/search-share.ts';
 import { bell } from './jobs/bell.ts';
 import { layQueue } from './jobs/lay-queue.ts';
@@ -13,6 +14,7 @@ const config = readConfig(process.env);
 const log = pino({ level: config.logLevel });
 const sequelize = connect(config.databaseUrl);
 await migrate(sequelize);
+const stores = storesIn(sequelize);
 const warn = (err: Error) => log.warn({ err }, 'the queue is out of reach; trying again');
 const queue = layQueue(config.databaseUrl, warn);
 const bells = bell(config.databaseUrl, warn);
@@ -22,7 +24,7 @@ os.setPriority(os.constants.priority.PRIORITY_BELOW_NORMAL);
 let stopping = false;
 /** Offers again what a killed process left, and what was never offered. */
 async function revive(): Promise<void> {
-  const { waiting, lost } = await unfinishedShares();
+  const { waiting, lost } = await stores.layRuns.unfinishedShares();
   for (const share of lost) await queue.giveBack(share);
   await queue.offer([...waiting, ...lost]);
 }
@@ -40,6 +42,6 @@ for (const signal of ['SIGINT', 'SIGTERM', 'disconnect'] as const) process.on(si
 
 await revive();
 await queue.take((share) =>
-  searchShare(share, { stopping: () => stopping, ring: (ticketId) => bells.ring(ticketId) }),
+  searchShare(stores, share, { stopping: () => stopping, ring: (ticketId) => bells.ring(ticketId) }),
 );
 process.send?.({ ready: true });

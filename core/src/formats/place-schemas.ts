@@ -1,7 +1,7 @@
 /** What has its place on a cloth, as files have it: lengths are written as each file writes its own. */
 export const placeSchemas = <Length extends object>(length: Length) => {
   const sides = { from: length, to: length, left: length, right: length };
-  const required = ['from', 'to', 'left', 'right'];
+  const required = ['from', 'to', 'left', 'right'] as const;
   return {
     flaws: {
       type: 'array',

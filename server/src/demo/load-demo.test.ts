@@ -14,7 +14,7 @@ describe('demo data', () => {
   let tickets: TicketList['tickets'];
   beforeAll(async () => {
     app = await testApp('demo');
-    expect(await loadDemo(new Date('2026-11-25T12:00:00Z'))).toBe(true);
+    expect(await loadDemo(app.stores, new Date('2026-11-25T12:00:00Z'))).toBe(true);
     tickets = ((await app.agent.get('/api/tickets')).body as TicketList).tickets;
   }, 120_000);
   afterAll(() => app.close());
@@ -67,6 +67,6 @@ describe('demo data', () => {
   });
 
   test('is loaded once only', async () => {
-    expect(await loadDemo(new Date())).toBe(false);
+    expect(await loadDemo(app.stores, new Date())).toBe(false);
   });
 });

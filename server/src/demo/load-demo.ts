@@ -13,13 +13,9 @@ import { eventsTowards } from '@ample-bolt/core/shop/table-event';
 import { findingKey, openStops } from '@ample-bolt/core/shop/sign-off';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { addDays } from 'date-fns';
-import { inTransaction } from '../db/in-transaction.ts';
-import { listClients } from '../features/clients/client-repository.ts';
 import { takeInClients } from '../features/clients/client-table.ts';
 import { enterAsGuest, sendAsGuest } from '../features/home/guest.ts';
-import { HomeLinkModel } from '../features/home/home-model.ts';
 import { hashOf, newToken } from '../features/home/token.ts';
-import { TicketModel } from '../features/tickets/ticket-model.ts';
 import {
   draftTicket,
   marksOf,
@@ -34,7 +30,8 @@ import {
 import { stamp } from '../features/tickets/ticket-changes.ts';
 import { noteAtTable } from '../features/tickets/ticket-table.ts';
 import { setLay } from '../features/tickets/ticket-lays.ts';
-import { house, setHouseRules } from '../features/house/house-service.ts';
+import type { Stores } from '../stores/stores.ts';
+import { setHouseRules } from '../features/house/house-service.ts';
 import {
   demoExpiredLink,
   demoFromHome,
@@ -73,16 +70,16 @@ async function cutSoFar(ticket: Ticket, part: number): Promise<string[]> {
   return pieces.slice(0, Math.round(pieces.length * part)).map(({ id }) => id);
 }
 
-async function open(demo: DemoTicket, today: Date): Promise<Ticket> {
-  const known = (await listClients()).find(({ name }) => name === demo.client.name);
-  const ticket = await openTicket({
+async function open(stores: Stores, demo: DemoTicket, today: Date): Promise<Ticket> {
+  const known = (await stores.clients.list()).find(({ name }) => name === demo.client.name);
+  const ticket = await openTicket(stores, {
     title: demo.title,
     client: known ? { id: known.id } : demo.client,
     dueOn: dayAfter(today, demo.dueIn),
     unit: demo.unit,
     styleId: demo.style ?? 'fitted-dress',
   });
-  return setMeasures(ticket.id, {
+  return setMeasures(stores, ticket.id, {
     version: ticket.version,
     from: demo.from ?? 'neckSide',
     startLine: 'stitch',
@@ -99,38 +96,42 @@ async function open(demo: DemoTicket, today: Date): Promise<Ticket> {
 const onItsBolt = (cloth: ClothFile): ClothFile => ({ ...cloth, bolt: `demo ${cloth.name ?? cloth.role}` });
 
 /** Everything that is agreed before the cloth is touched. */
-async function agree(ticket: Ticket, demo: DemoTicket): Promise<Ticket> {
+async function agree(stores: Stores, ticket: Ticket, demo: DemoTicket): Promise<Ticket> {
   const { id } = ticket;
   let current = ticket;
   const on = () => ({ version: current.version });
-  if (demo.choices) current = await setChoices(id, { ...on(), choices: demo.choices });
-  if (demo.rules) current = await setRules(id, { ...on(), rules: demo.rules });
-  if (demo.figures) current = await setFigures(id, { ...on(), figures: demo.figures });
-  if (demo.cloths) current = await setCloths(id, { ...on(), cloths: demo.cloths.map(onItsBolt) });
+  if (demo.choices) current = await setChoices(stores, id, { ...on(), choices: demo.choices });
+  if (demo.rules) current = await setRules(stores, id, { ...on(), rules: demo.rules });
+  if (demo.figures) current = await setFigures(stores, id, { ...on(), figures: demo.figures });
+  if (demo.cloths) current = await setCloths(stores, id, { ...on(), cloths: demo.cloths.map(onItsBolt) });
   if (demo.signedOff !== undefined) {
     const why = demo.signedOff;
     const stops = openStops((await draftTicket(current)).findings, {});
     const signedOff = Object.fromEntries(
       stops.map((stop) => [findingKey(stop), { why, found: stop.found ?? null }]),
     );
-    current = await setSignOffs(id, { ...on(), signedOff });
+    current = await setSignOffs(stores, id, { ...on(), signedOff });
   }
   return current;
 }
 
 /** Enters one demo ticket as a person would, through the same services and checks. */
-async function enter(demo: DemoTicket, today: Date): Promise<void> {
-  let ticket = await agree(await open(demo, today), demo);
+async function enter(stores: Stores, demo: DemoTicket, today: Date): Promise<void> {
+  let ticket = await agree(stores, await open(stores, demo, today), demo);
   const { id } = ticket;
   for (const [role, fold] of Object.entries(demo.lays ?? {}) as [ClothRole, Fold][])
-    ticket = await setLay(id, { version: ticket.version, role, lay: await layOf(ticket, role, fold) });
+    ticket = await setLay(stores, id, {
+      version: ticket.version,
+      role,
+      lay: await layOf(ticket, role, fold),
+    });
   const { chalked, cut } = demo;
   const work = {
     chalked: chalked === undefined ? {} : await chalkedSoFar(ticket, chalked),
     cut: cut === undefined ? [] : await cutSoFar(ticket, cut),
   };
   const events = eventsTowards(ticket.lays, ticket, work, stamp(demo.takenBy ?? ''));
-  if (events.length > 0) await noteAtTable(id, { events, sentAt: new Date().toISOString() });
+  if (events.length > 0) await noteAtTable(stores, id, { events, sentAt: new Date().toISOString() });
 }
 
 /** The older book as the table that a shop would bring. */
@@ -147,15 +148,21 @@ function olderBook(today: Date): string {
   ]);
 }
 
-async function ticketCalled(title: string): Promise<string> {
-  const ticket = await TicketModel.findOne({ where: { title } });
+async function ticketCalled({ tickets }: Stores, title: string): Promise<string> {
+  const [ticket] = (await tickets.list({ sought: title, limit: 1, offset: 0 })).tickets;
   if (!ticket) throw new Error(`there is no demo ticket called ${title}`);
   return ticket.id;
 }
 
-async function makeLink(title: string, token: string, sequence: SequenceId, expiresAt: Date): Promise<void> {
-  await HomeLinkModel.create({
-    ticketId: await ticketCalled(title),
+async function makeLink(
+  stores: Stores,
+  title: string,
+  token: string,
+  sequence: SequenceId,
+  expiresAt: Date,
+): Promise<void> {
+  await stores.homeLinks.create({
+    ticketId: await ticketCalled(stores, title),
     tokenHash: hashOf(token),
     sequence,
     entries: noEntries('in'),
@@ -164,30 +171,30 @@ async function makeLink(title: string, token: string, sequence: SequenceId, expi
 }
 
 /** One client has measured herself, as she would through her page. */
-async function sendFromHome(): Promise<void> {
+async function sendFromHome(stores: Stores): Promise<void> {
   const token = newToken();
-  await makeLink(demoFromHome.title, token, demoFromHome.sequence, addDays(new Date(), 7));
-  await enterAsGuest(token, demoFromHome.entries);
-  await sendAsGuest(token);
+  await makeLink(stores, demoFromHome.title, token, demoFromHome.sequence, addDays(new Date(), 7));
+  await enterAsGuest(stores, token, demoFromHome.entries);
+  await sendAsGuest(stores, token);
 }
 
-const makeExpiredLink = (today: Date): Promise<void> =>
-  makeLink(demoExpiredLink.title, demoExpiredLink.token, 'dress', addDays(today, -3));
+const makeExpiredLink = (stores: Stores, today: Date): Promise<void> =>
+  makeLink(stores, demoExpiredLink.title, demoExpiredLink.token, 'dress', addDays(today, -3));
 
 /** Tickets that were opened before the house changed a rule, and keep the older one. */
 const OLDER_TICKETS = 4;
 
 /** Fills an empty database with the demo, all of it or nothing; says whether it did. */
-export async function loadDemo(today: Date): Promise<boolean> {
-  if ((await listClients()).length > 0) return false;
-  await inTransaction(TicketModel.sequelize, async () => {
+export async function loadDemo(stores: Stores, today: Date): Promise<boolean> {
+  if ((await stores.clients.list()).length > 0) return false;
+  await stores.atOnce(async () => {
     const [before, after] = [demoTickets.slice(0, OLDER_TICKETS), demoTickets.slice(OLDER_TICKETS)];
-    for (const demo of before) await enter(demo, today);
-    await setHouseRules({ ...demoHouse, version: (await house()).version });
-    for (const demo of after) await enter(demo, today);
-    await takeInClients(olderBook(today), 'in');
-    await sendFromHome();
-    await makeExpiredLink(today);
+    for (const demo of before) await enter(stores, demo, today);
+    await setHouseRules(stores, { ...demoHouse, version: (await stores.house.read()).version });
+    for (const demo of after) await enter(stores, demo, today);
+    await takeInClients(stores, olderBook(today), 'in');
+    await sendFromHome(stores);
+    await makeExpiredLink(stores, today);
   });
   return true;
 }

@@ -31,14 +31,16 @@ describe('problems', () => {
 
 describe('validator', () => {
   const read = validator<{ name: string }>({
-    type: 'object',
-    required: ['name'],
-    additionalProperties: false,
-    properties: {
-      name: { type: 'string', minLength: 1, maxLength: 3, pattern: '\\S' },
-      kind: { enum: ['adult', 'child'] },
-      due: { type: 'string', format: 'date' },
-      list: { type: 'array', items: { type: 'object', required: ['width'] } },
+    schema: {
+      type: 'object',
+      required: ['name'],
+      additionalProperties: false,
+      properties: {
+        name: { type: 'string', minLength: 1, maxLength: 3, pattern: '\\S' },
+        kind: { enum: ['adult', 'child'] },
+        due: { type: 'string', format: 'date' },
+        list: { type: 'array', items: { type: 'object', required: ['width'] } },
+      },
     },
   });
   const problemOf = (body: unknown) => {

@@ -1,3 +1,4 @@
+import type { Shape } from '@ample-bolt/core/formats/of-schema';
 import { capital } from '@ample-bolt/core/text/capital';
 import { Ajv2020, type ErrorObject } from 'ajv/dist/2020.js';
 import { fullFormats } from 'ajv-formats/dist/formats.js';
@@ -46,8 +47,8 @@ function wordsFor({ keyword, params, message }: ErrorObject, field: string): str
 }
 
 /** A function that gives a body back typed, or throws a 422 that names the field and the remedy. */
-export function validator<T>(schema: object): (body: unknown) => T {
-  const validate = ajv.compile<T>(schema);
+export function validator<Body>({ schema }: Shape<Body>): (body: unknown) => Body {
+  const validate = ajv.compile<Body>(schema);
   return (body) => {
     if (validate(body)) return body;
     const [error] = validate.errors ?? [];

@@ -6,7 +6,9 @@ import { QueryTypes, Sequelize } from 'sequelize';
 import request from 'supertest';
 import { createApp, createGuestApp } from '../app.ts';
 import { connect } from '../db/connect.ts';
+import { storesIn } from '../db/stores.ts';
 import { migrate } from '../db/migrate.ts';
+import type { Stores } from '../stores/stores.ts';
 import { bell, type Bell } from '../jobs/bell.ts';
 import { layQueue, type LayQueue } from '../jobs/lay-queue.ts';
 import { folderOutbox } from '../outbox/outbox.ts';
@@ -16,6 +18,7 @@ export interface TestApp {
   /** What may be reached from outside the shop. */
   readonly guests: ReturnType<typeof request>;
   readonly sequelize: Sequelize;
+  readonly stores: Stores;
   readonly queue: LayQueue;
   readonly bell: Bell;
   readonly close: () => Promise<void>;
@@ -45,5 +48,5 @@ export async function testApp(name: string): Promise<TestApp> {
     await rm(folder, { recursive: true, force: true });
     await sequelize.close();
   };
-  return { agent, guests, sequelize, ...jobs, close };
+  return { agent, guests, sequelize, stores: storesIn(sequelize), ...jobs, close };
 }

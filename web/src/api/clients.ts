@@ -1,3 +1,9 @@
+import type {
+  ClientChange,
+  ClientErasure,
+  ClientMerge,
+  TakenIn,
+} from '@ample-bolt/core/messages/client-messages';
 import type { ClientSet } from '@ample-bolt/core/shop/client-set';
 import type { ClientList, ClientState, KnownClient } from '@ample-bolt/core/shop/known-client';
 import type { Unit } from '@ample-bolt/core/units/length';
@@ -6,13 +12,6 @@ import { send, sendFile } from './fetcher.ts';
 
 const LIST = '/api/clients';
 const keyOf = (id: string): string => `${LIST}/${id}`;
-
-/** What became of a table of clients. */
-export interface TakenIn {
-  readonly clients: number;
-  readonly sets: number;
-  readonly known: number;
-}
 
 /** Takes a table of clients in, all of it or nothing. */
 export const takeInClients = (table: string, unit: Unit): Promise<TakenIn> =>
@@ -36,20 +35,18 @@ export const useClient = (id: string) => useSWR<KnownClient, Error>(keyOf(id));
 /** Whether a key is of what was fetched of clients. */
 export const isOfClients = (key: unknown): boolean => typeof key === 'string' && key.startsWith(LIST);
 
-export type ClientChange = Partial<Pick<KnownClient, 'name' | 'kind' | 'contact' | 'remarks'>> & {
-  readonly state?: 'here' | 'archived';
-  readonly another?: boolean;
-};
-
 /** Changes a client as she is known here; refused where another hand changed her meanwhile. */
-export const changeClient = ({ id, version }: KnownClient, change: ClientChange): Promise<KnownClient> =>
-  send('PATCH', keyOf(id), { version, ...change });
+export const changeClient = (
+  { id, version }: KnownClient,
+  change: Omit<ClientChange, 'version'>,
+): Promise<KnownClient> => send('PATCH', keyOf(id), { version, ...change } satisfies ClientChange);
 
 /** Makes a client one with another, and gives that one. */
 export const mergeClient = ({ id, version }: KnownClient, into: string): Promise<KnownClient> =>
-  send('POST', `${keyOf(id)}/merge`, { version, into });
+  send('POST', `${keyOf(id)}/merge`, { version, into } satisfies ClientMerge);
 
-export const eraseClient = (id: string, name: string): Promise<object> => send('DELETE', keyOf(id), { name });
+export const eraseClient = (id: string, name: string): Promise<object> =>
+  send('DELETE', keyOf(id), { name } satisfies ClientErasure);
 
 /** All sets of a client's measures, the newest first. */
 export const useClientSets = (clientId: string) => useSWR<ClientSet[], Error>(`${keyOf(clientId)}/sets`);

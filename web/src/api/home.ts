@@ -1,5 +1,5 @@
-import type { SequenceId } from '@ample-bolt/core/measures/sequences';
-import type { GuestPage, HomeEntries, HomeLink } from '@ample-bolt/core/shop/home-set';
+import type { HomeEdit, NewHomeLink, OpenedHomeLink } from '@ample-bolt/core/messages/home-messages';
+import type { GuestPage, HomeLink } from '@ample-bolt/core/shop/home-set';
 import useSWR from 'swr';
 import { send, sendFile } from './fetcher.ts';
 
@@ -9,14 +9,8 @@ const keyOf = (ticketId: string): string => `/api/tickets/${ticketId}/home`;
 export const useHomeLinks = (ticketId: string) =>
   useSWR<HomeLink[], Error>(keyOf(ticketId), { refreshInterval: 30_000 });
 
-export interface NewHomeLink {
-  readonly sequence: SequenceId;
-  readonly days: number;
-  readonly to: string;
-}
-
 export const openHomeLink = (ticketId: string, link: NewHomeLink) =>
-  send<{ readonly url: string; readonly link: HomeLink }>('POST', keyOf(ticketId), link);
+  send<OpenedHomeLink>('POST', keyOf(ticketId), link);
 
 export const withdrawHomeLink = (ticketId: string, linkId: string) =>
   send<object>('DELETE', `${keyOf(ticketId)}/${linkId}`);
@@ -31,14 +25,9 @@ const guestKey = (token: string): string => `/api/home/${encodeURIComponent(toke
 
 export const useGuest = (token: string) => useSWR<GuestPage, Error>(guestKey(token));
 
-/** What the client enters; lengths go as typed. */
-export interface GuestEdit extends Omit<HomeEntries, 'values'> {
-  readonly values: { readonly [id: string]: string };
-}
-
 /** What a client can do through her link; each resolves to the page as it is then. */
 export const guestActions = (token: string) => ({
-  enter: (edit: GuestEdit) => send<GuestPage>('PUT', guestKey(token), edit),
+  enter: (edit: HomeEdit) => send<GuestPage>('PUT', guestKey(token), edit),
   finish: () => send<GuestPage>('POST', `${guestKey(token)}/sent`),
   addPicture: (file: Blob) => sendFile<GuestPage>(`${guestKey(token)}/pictures`, file),
   removePicture: (id: string) => send<GuestPage>('DELETE', `${guestKey(token)}/pictures/${id}`),

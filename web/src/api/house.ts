@@ -1,14 +1,10 @@
-import { ruleSet, type RuleOverrides, type RuleSet } from '@ample-bolt/core/rules/catalogue';
+import type { House, RulesEdit } from '@ample-bolt/core/messages/house-messages';
+import { ruleSet, type RuleSet } from '@ample-bolt/core/rules/catalogue';
 import type { Unit } from '@ample-bolt/core/units/length';
 import useSWR, { useSWRConfig } from 'swr';
 import { send } from './fetcher.ts';
 
 const KEY = '/api/house';
-
-interface House {
-  readonly rules: RuleOverrides;
-  readonly version: number;
-}
 
 export interface HouseRules {
   readonly house: House | undefined;
@@ -29,7 +25,11 @@ export function useHouseRules(): HouseRules {
     error,
     again: () => void mutate(),
     set: async (rules, unit) => {
-      const stored = await send<House>('PUT', `${KEY}/rules`, { version: house?.version ?? 1, unit, rules });
+      const stored = await send<House>('PUT', `${KEY}/rules`, {
+        version: house?.version ?? 1,
+        unit,
+        rules,
+      } satisfies RulesEdit);
       await show(KEY, stored, { revalidate: false });
     },
   };

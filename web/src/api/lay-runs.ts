@@ -1,5 +1,4 @@
-import type { LayWay } from '@ample-bolt/core/lay/model/lay';
-import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import type { NewLayRun } from '@ample-bolt/core/messages/lay-run-messages';
 import type { LayRun, RunPlans } from '@ample-bolt/core/shop/lay-run';
 import { useEffect } from 'react';
 import useSWR from 'swr';
@@ -30,16 +29,7 @@ export const useRunPlans = (ticketId: string, run: LayRun | undefined) =>
     { keepPreviousData: true, revalidateOnFocus: false },
   );
 
-export const beginLayRun = (
-  ticketId: string,
-  run: {
-    readonly role: ClothRole;
-    readonly folds: readonly LayWay[];
-    readonly seconds: number;
-    /** Tickets that share the cloth. */
-    readonly others: readonly string[];
-  },
-) => send<LayRun>('POST', keyOf(ticketId), run);
+export const beginLayRun = (ticketId: string, run: NewLayRun) => send<LayRun>('POST', keyOf(ticketId), run);
 
 export const stopLayRun = (ticketId: string, runId: string) =>
   send<LayRun>('DELETE', `${keyOf(ticketId)}/${runId}`);

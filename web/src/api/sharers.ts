@@ -1,16 +1,8 @@
-import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import type { LayPiece } from '@ample-bolt/core/lay/model/layable';
-import type { Sharer } from '@ample-bolt/core/lay/buy/together';
+import type { ClothSharer, KnownCloth } from '@ample-bolt/core/messages/ticket-messages';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
-import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import useSWR from 'swr';
 import { fetcher } from './fetcher.ts';
-
-/** Another ticket that is cut from the same cloth. */
-export interface ClothSharer extends Sharer, Pick<Ticket, 'title' | 'client' | 'version'> {
-  /** Its lay stays as it is. */
-  readonly chalked: boolean;
-}
 
 const keyOf = (ticketId: string, role: ClothRole): string => `/api/tickets/${ticketId}/cloths/${role}`;
 
@@ -24,12 +16,6 @@ export const useSharers = (ticketId: string, role: ClothRole, cloth: string) =>
     ([url]: [string]) => fetcher<ClothSharer[]>(url),
     { keepPreviousData: true },
   );
-
-/** A cloth that other tickets are cut from already. */
-export interface KnownCloth {
-  readonly cloth: Cloth;
-  readonly tickets: readonly number[];
-}
 
 /** The cloths of other tickets in a role, one of which can be this ticket's too. */
 export const useKnownCloths = (ticketId: string, role: ClothRole) =>

@@ -2,6 +2,13 @@ import type { TicketList } from '@ample-bolt/core/shop/ticket-list';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import type { TableAnswer, TableEvent, TableState } from '@ample-bolt/core/shop/table-event';
 import type { Ticket, TicketContent, TicketState } from '@ample-bolt/core/shop/ticket';
+import type { TableEdit } from '@ample-bolt/core/messages/table-messages';
+import type {
+  NewTicket,
+  OrderedTicket,
+  TicketCopy,
+  TicketStep,
+} from '@ample-bolt/core/messages/ticket-messages';
 import useSWR from 'swr';
 import { send } from './fetcher.ts';
 
@@ -50,15 +57,6 @@ export const isTicketList = (key: unknown): boolean => typeof key === 'string' &
 export const useTicket = (id: string | undefined) =>
   useSWR<Ticket, Error>(id === undefined ? null : ticketKey(id));
 
-/** One step of a ticket's history. */
-export interface TicketStep {
-  readonly place: number;
-  readonly what: string;
-  readonly madeAt: string;
-  /** Whose it is; empty where nobody said. */
-  readonly by: string;
-}
-
 /** The history as it stands at a version of the ticket. */
 export const useSteps = ({ id, version }: Pick<Ticket, 'id' | 'version'>) =>
   useSWR<TicketStep[], Error>(`${ticketKey(id)}/steps?at=${version}`);
@@ -69,29 +67,13 @@ export const useStepContent = (id: string, place: number | undefined) =>
 export const useFrozen = ({ id, frozen }: Pick<Ticket, 'id' | 'frozen'>) =>
   useSWR<Draft, Error>(frozen ? `${ticketKey(id)}/frozen?at=${frozen.at}` : null);
 
-export interface NewTicket {
-  readonly title: string;
-  readonly client:
-    | { readonly id: string }
-    | { readonly name: string; readonly kind: 'adult' | 'child'; readonly another: boolean };
-  readonly dueOn: string;
-  readonly unit: Ticket['unit'];
-  readonly styleId: string;
-}
-
 /** Opens a ticket from an order file, parsed. */
-export const openFromOrder = (ticket: {
-  readonly title: string;
-  readonly dueOn: string;
-  readonly order: unknown;
-  readonly client?: { readonly id: string } | 'new';
-}): Promise<Ticket> => send<Ticket>('POST', `${LIST}/order`, ticket);
+export const openFromOrder = (ticket: OrderedTicket): Promise<Ticket> =>
+  send<Ticket>('POST', `${LIST}/order`, ticket);
 
 /** Another ticket like this one: its measures, style, choices, rules and cloths, for the day it is due. */
-export const copyTicket = (
-  id: string,
-  copy: { readonly title: string; readonly dueOn: string },
-): Promise<Ticket> => send<Ticket>('POST', `${ticketKey(id)}/copy`, copy);
+export const copyTicket = (id: string, copy: TicketCopy): Promise<Ticket> =>
+  send<Ticket>('POST', `${ticketKey(id)}/copy`, copy);
 
 export const openTicket = (ticket: NewTicket): Promise<Ticket> => send<Ticket>('POST', LIST, ticket);
 
@@ -100,7 +82,10 @@ export const useTable = (id: string) =>
   useSWR<TableState, Error>(`${ticketKey(id)}/table`, { refreshInterval: 4000 });
 
 export const sendEvents = (id: string, events: readonly TableEvent[]) =>
-  send<TableAnswer>('POST', `${ticketKey(id)}/table`, { events, sentAt: new Date().toISOString() });
+  send<TableAnswer>('POST', `${ticketKey(id)}/table`, {
+    events,
+    sentAt: new Date().toISOString(),
+  } satisfies TableEdit);
 
 /** Where a ticket of a list goes: given out, put aside, and back. */
 export const setTicketState = ({ id, version }: Pick<Ticket, 'id' | 'version'>, state: TicketState) =>

@@ -1,43 +1,24 @@
-import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
-import type { LaidOut } from '@ample-bolt/core/lay/model/laid-out';
-import type { ClothRole } from '@ample-bolt/core/pieces/piece';
-import type { SignOff } from '@ample-bolt/core/shop/sign-off';
-import type { MeasureSet, Ticket } from '@ample-bolt/core/shop/ticket';
+import type * as messages from '@ample-bolt/core/messages/ticket-messages';
 
-type Typed = { readonly [id: string]: string };
+/** What a message says, without the version that it is made on. */
+type Said<Message extends messages.Versioned> = Omit<Message, keyof messages.Versioned>;
 
-/** What changes of a set of measures; what is left out stays, and a length that is sent empty is taken away. */
-export type MeasuresChange = Partial<Pick<MeasureSet, 'from' | 'startLine' | 'takenBy' | 'undergarment'>> & {
-  readonly observations?: Partial<MeasureSet['observations']>;
-  readonly takenOn?: string;
-  readonly values?: Typed;
-  readonly garment?: { readonly values?: Typed; readonly pleats?: number };
-  /** Measured anew: the set as it stands stays with the client. */
-  readonly anew?: true;
-};
+export type MeasuresChange = Said<messages.MeasuresEdit>;
 
 /** What each change sends: only what changes, lengths as typed and with their unit. */
 export interface TicketChanges {
-  readonly ticket: Partial<Pick<Ticket, 'state' | 'title' | 'dueOn' | 'unit' | 'remarks'>>;
+  readonly ticket: Said<messages.TicketEdit>;
   /** Another client; the measures of the ticket go along. */
   readonly client: { readonly client: { readonly id: string } };
   readonly measures: MeasuresChange;
-  readonly style: Pick<Ticket, 'styleId'> & { readonly keepParts?: boolean };
-  readonly choices: { readonly choices: Typed };
-  /** Each in the place of the one of its role; `without` takes one away. */
-  readonly cloths: { readonly cloths: readonly ClothFile[]; readonly without?: readonly ClothRole[] };
-  readonly rules: { readonly rules: { readonly [id: string]: string | null } };
-  readonly figures: {
-    readonly figures: { readonly [id: string]: { readonly value: string; readonly why: string } | null };
-  };
-  readonly 'sign-offs': { readonly signedOff: { readonly [key: string]: SignOff | null } };
-  readonly lay: {
-    readonly role: ClothRole;
-    readonly lay: LaidOut | null;
-    /** Tickets whose pieces are in it too. */
-    readonly others?: readonly Pick<Ticket, 'id' | 'version'>[];
-  };
-  readonly place: { readonly place: number };
+  readonly style: Said<messages.StyleEdit>;
+  readonly choices: Said<messages.ChoicesEdit>;
+  readonly cloths: Said<messages.ClothsEdit>;
+  readonly rules: Said<messages.TicketRulesEdit>;
+  readonly figures: Said<messages.FiguresEdit>;
+  readonly 'sign-offs': Said<messages.SignOffsEdit>;
+  readonly lay: Said<messages.LayEdit>;
+  readonly place: Said<messages.PlaceEdit>;
   /** What a client sent from home, taken as the next set. */
   readonly home: { readonly link: string };
 }

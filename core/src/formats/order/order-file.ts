@@ -79,13 +79,13 @@ export interface ClothFile {
   readonly outline?: readonly CornerFile[];
   readonly panels?: readonly PanelFile[];
   readonly manners?: readonly MannerFile[];
-  readonly border?: Cloth['border'];
-  readonly stretch?: Cloth['stretch'];
+  readonly border?: NonNullable<Cloth['border']>;
+  readonly stretch?: NonNullable<Cloth['stretch']>;
   /** Ids of pieces that are cut with a join where they would lie on the fold. */
   readonly joined?: readonly string[];
   /** Ids of pieces of another cloth's that are cut from this one. */
   readonly takes?: readonly string[];
-  readonly under?: Cloth['under'];
+  readonly under?: NonNullable<Cloth['under']>;
 }
 
 /** How one piece lies; the margin is a block's. */

@@ -1,29 +1,20 @@
 import express, { Router, type Request } from 'express';
+import * as messages from '@ample-bolt/core/messages/client-messages';
 import { clientStates } from '@ample-bolt/core/shop/known-client';
 import { validator } from '../../http/validator.ts';
 import { idOf } from '../../http/id-of.ts';
-import { listSets } from '../tickets/ticket-repository.ts';
+import type { ClientQuery } from '../../stores/client-store.ts';
+import type { Stores } from '../../stores/stores.ts';
 import { clientsCsv, takeInClients } from './client-table.ts';
-import { createClient, knownClients, type ClientQuery } from './client-repository.ts';
-import {
-  clientChangeSchema,
-  clientErasureSchema,
-  clientMergeSchema,
-  clientSchema,
-  type ClientChange,
-  type ClientErasure,
-  type ClientMerge,
-  type NewClient,
-} from './client-schema.ts';
 import { changeClient, clientById, forgetClient, mergeClient } from './client-service.ts';
 
 /** A thousand clients with the whole tape. */
 const TABLE_LIMIT = '1mb';
 
-const newClient = validator<NewClient>(clientSchema);
-const change = validator<ClientChange>(clientChangeSchema);
-const merge = validator<ClientMerge>(clientMergeSchema);
-const erasure = validator<ClientErasure>(clientErasureSchema);
+const readNew = validator(messages.newClient);
+const change = validator(messages.clientChange);
+const merge = validator(messages.clientMerge);
+const erasure = validator(messages.clientErasure);
 
 const ofClient = (request: Request): string => idOf(request, 'client');
 
@@ -39,45 +30,46 @@ function queryOf({ query }: Request): ClientQuery {
   };
 }
 
-export function clientRoutes(): Router {
+export function clientRoutes(stores: Pick<Stores, 'clients' | 'atOnce'>): Router {
   const router = Router();
+  const { clients } = stores;
   router.get('/', async (request, response) => {
-    response.json(await knownClients(queryOf(request)));
+    response.json(await clients.known(queryOf(request)));
   });
   router.post('/', async (request, response) => {
-    const { name, kind } = newClient(request.body);
-    response.status(201).json(await createClient({ name: name.trim(), kind }));
+    const { name, kind } = readNew(request.body);
+    response.status(201).json(await clients.create({ name: name.trim(), kind }));
   });
   router.get('/measures.csv', async (request, response) => {
     const unit = request.query['unit'] === 'cm' ? 'cm' : 'in';
     response
       .type('text/csv')
       .set('Content-Disposition', 'attachment; filename="clients.csv"')
-      .send(await clientsCsv(unit));
+      .send(await clientsCsv(stores, unit));
   });
   router.post(
     '/measures.csv',
     express.text({ type: 'text/csv', limit: TABLE_LIMIT }),
     async (request, response) => {
       const unit = request.query['unit'] === 'cm' ? 'cm' : 'in';
-      response.status(201).json(await takeInClients(request.body, unit));
+      response.status(201).json(await takeInClients(stores, request.body, unit));
     },
   );
   router.get('/:id/sets', async (request, response) => {
-    const { id } = await clientById(ofClient(request));
-    response.json(await listSets(id));
+    const { id } = await clientById(stores, ofClient(request));
+    response.json(await clients.sets(id));
   });
   router.get('/:id', async (request, response) => {
-    response.json(await clientById(ofClient(request)));
+    response.json(await clientById(stores, ofClient(request)));
   });
   router.patch('/:id', async (request, response) => {
-    response.json(await changeClient(ofClient(request), change(request.body)));
+    response.json(await changeClient(stores, ofClient(request), change(request.body)));
   });
   router.post('/:id/merge', async (request, response) => {
-    response.json(await mergeClient(ofClient(request), merge(request.body)));
+    response.json(await mergeClient(stores, ofClient(request), merge(request.body)));
   });
   router.delete('/:id', async (request, response) => {
-    await forgetClient(ofClient(request), erasure(request.body));
+    await forgetClient(stores, ofClient(request), erasure(request.body));
     response.json({});
   });
   return router;

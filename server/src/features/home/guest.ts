@@ -1,17 +1,20 @@
 import { measuresUsed } from '@ample-bolt/core/shop/ticket';
 import { homeMeasures, PICTURES_MOST, type GuestPage } from '@ample-bolt/core/shop/home-set';
-import { inTransaction } from '../../db/in-transaction.ts';
+import type { HomeEdit } from '@ample-bolt/core/messages/home-messages';
 import { notFound, Problem } from '../../http/problem.ts';
-import { readMeasureEntries } from '../tickets/read-edits.ts';
-import { ticketById } from '../tickets/ticket-changes.ts';
-import { HomeLinkModel, HomePictureModel } from './home-model.ts';
-import type { HomeEdit } from './home-schemas.ts';
+import { readMeasureEntries } from '../../http/read-edits.ts';
+import type { KeptHomeLink } from '../../stores/home-link-store.ts';
+import type { Stores } from '../../stores/stores.ts';
+import { ticketById } from '../tickets/index.ts';
 import { checkPicture } from './picture-check.ts';
 import { hashOf } from './token.ts';
 
+/** What a client's page reads and writes. */
+type GuestStores = Pick<Stores, 'homeLinks' | 'tickets' | 'atOnce'>;
+
 /** The link that a token opens. Unknown and withdrawn are 404, too late is 410. */
-async function opened(token: string): Promise<HomeLinkModel> {
-  const link = await HomeLinkModel.findOne({ where: { tokenHash: hashOf(token) }, lock: true });
+async function opened({ homeLinks }: GuestStores, token: string): Promise<KeptHomeLink> {
+  const link = await homeLinks.byToken(hashOf(token));
   if (!link)
     throw new Problem(
       404,
@@ -24,8 +27,8 @@ async function opened(token: string): Promise<HomeLinkModel> {
 }
 
 /** A link that can still be written on, and is written by nobody else meanwhile. */
-async function writable(token: string): Promise<HomeLinkModel> {
-  const link = await opened(token);
+async function writable(stores: GuestStores, token: string): Promise<KeptHomeLink> {
+  const link = await opened(stores, token);
   if (link.state !== 'open')
     throw new Problem(
       409,
@@ -36,50 +39,50 @@ async function writable(token: string): Promise<HomeLinkModel> {
 }
 
 /** Writes on a link, all of it or nothing, and gives its page as it is then. */
-const writeOn = (token: string, act: (link: HomeLinkModel) => Promise<unknown>): Promise<GuestPage> =>
-  inTransaction(HomeLinkModel.sequelize, async () => {
-    const link = await writable(token);
-    await act(link);
-    return pageOf(link);
+const writeOn = (
+  stores: GuestStores,
+  token: string,
+  act: (link: KeptHomeLink) => Promise<void>,
+): Promise<GuestPage> =>
+  stores.atOnce(async () => {
+    await act(await writable(stores, token));
+    return pageOf(stores, await opened(stores, token));
   });
 
-const picturesOf = async (link: HomeLinkModel): Promise<string[]> => {
-  const rows = await HomePictureModel.findAll({
-    attributes: ['id'],
-    where: { linkId: link.id },
-    order: [['createdAt', 'ASC']],
-  });
-  return rows.map(({ id }) => id);
-};
-
-async function pageOf(link: HomeLinkModel): Promise<GuestPage> {
-  const ticket = await ticketById(link.ticketId);
+async function pageOf(stores: GuestStores, link: KeptHomeLink): Promise<GuestPage> {
+  const ticket = await ticketById(stores, link.ticketId);
   return {
     asked: homeMeasures(link.sequence, measuresUsed(ticket)),
     kind: ticket.client.kind,
     entries: link.entries,
-    pictures: await picturesOf(link),
+    pictures: link.pictures,
     expiresAt: link.expiresAt.toISOString(),
     sent: link.state !== 'open',
   };
 }
 
-export const guestPage = async (token: string): Promise<GuestPage> => pageOf(await opened(token));
+export const guestPage = async (stores: GuestStores, token: string): Promise<GuestPage> =>
+  pageOf(stores, await opened(stores, token));
 
-export const enterAsGuest = (token: string, { values, ...edit }: HomeEdit): Promise<GuestPage> =>
-  writeOn(token, async (link) => {
-    const { asked } = await pageOf(link);
+export const enterAsGuest = (
+  stores: GuestStores,
+  token: string,
+  { values, ...edit }: HomeEdit,
+): Promise<GuestPage> =>
+  writeOn(stores, token, async (link) => {
+    const { asked } = await pageOf(stores, link);
     const unasked = Object.keys(values).find((id) => !asked.some((each) => each === id));
     if (unasked !== undefined)
       throw new Problem(422, 'unknown-measure', `${unasked} is not asked for here.`, {
         field: `measures.${unasked}`,
       });
-    await link.update({ entries: { ...edit, values: readMeasureEntries(values, edit.unit) } });
+    const entries = { ...edit, values: readMeasureEntries(values, edit.unit) };
+    await stores.homeLinks.write(link.id, { entries });
   });
 
 /** Hands what was entered to the shop; after that it is only looked at. */
-export const sendAsGuest = (token: string): Promise<GuestPage> =>
-  writeOn(token, async (link) => {
+export const sendAsGuest = (stores: GuestStores, token: string): Promise<GuestPage> =>
+  writeOn(stores, token, async (link) => {
     if (Object.keys(link.entries.values).length === 0)
       throw new Problem(
         422,
@@ -87,29 +90,29 @@ export const sendAsGuest = (token: string): Promise<GuestPage> =>
         'Nothing is measured yet. Enter at least one measure, then send.',
         { field: 'measures' },
       );
-    await link.update({ state: 'sent', sentAt: new Date() });
+    await stores.homeLinks.write(link.id, { state: 'sent', sentAt: new Date() });
   });
 
-export function addPicture(token: string, body: unknown): Promise<GuestPage> {
-  return writeOn(token, async (link) => {
+export function addPicture(stores: GuestStores, token: string, body: unknown): Promise<GuestPage> {
+  return writeOn(stores, token, async (link) => {
     const bytes = checkPicture(body);
-    if ((await picturesOf(link)).length >= PICTURES_MOST)
+    if (link.pictures.length >= PICTURES_MOST)
       throw new Problem(
         422,
         'too-many-pictures',
         `There are ${PICTURES_MOST} pictures already; take one away first.`,
         { field: 'picture' },
       );
-    await HomePictureModel.create({ linkId: link.id, bytes });
+    await stores.homeLinks.addPicture(link.id, bytes);
   });
 }
 
-export const removePicture = (token: string, pictureId: string): Promise<GuestPage> =>
-  writeOn(token, (link) => HomePictureModel.destroy({ where: { id: pictureId, linkId: link.id } }));
+export const removePicture = (stores: GuestStores, token: string, pictureId: string): Promise<GuestPage> =>
+  writeOn(stores, token, (link) => stores.homeLinks.removePictures(link.id, pictureId));
 
-export async function pictureFor(token: string, pictureId: string): Promise<Buffer> {
-  const link = await opened(token);
-  const picture = await HomePictureModel.findOne({ where: { id: pictureId, linkId: link.id } });
+export async function pictureFor(stores: GuestStores, token: string, pictureId: string): Promise<Buffer> {
+  const link = await opened(stores, token);
+  const picture = await stores.homeLinks.picture(link.id, pictureId);
   if (!picture) throw notFound('picture');
-  return picture.bytes;
+  return picture;
 }

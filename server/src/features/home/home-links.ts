@@ -1,41 +1,38 @@
 import { sequenceNames } from '@ample-bolt/core/measures/sequences';
 import { noEntries, setFromHome, type HomeLink } from '@ample-bolt/core/shop/home-set';
+import type { NewHomeLink, OpenedHomeLink } from '@ample-bolt/core/messages/home-messages';
+import type { Versioned } from '@ample-bolt/core/messages/ticket-messages';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { addDays, format } from 'date-fns';
 import type { Outbox } from '../../outbox/outbox.ts';
-import { inTransaction } from '../../db/in-transaction.ts';
 import { notFound, Problem } from '../../http/problem.ts';
-import { changeTicket, ticketById, type Versioned } from '../tickets/ticket-changes.ts';
-import { HomeLinkModel, HomePictureModel } from './home-model.ts';
-import type { NewHomeLink } from './home-schemas.ts';
+import type { KeptHomeLink } from '../../stores/home-link-store.ts';
+import type { Stores } from '../../stores/stores.ts';
+import { changeTicket, ticketById } from '../tickets/index.ts';
 import { hashOf, newToken } from './token.ts';
 
-const withPictures = { model: HomePictureModel, as: 'pictures', attributes: ['id', 'createdAt'] };
+/** What a private link reads and writes. */
+type HomeStores = Pick<Stores, 'homeLinks' | 'tickets' | 'table' | 'atOnce'>;
 
-function toLink(row: HomeLinkModel): HomeLink {
-  const { id, sequence, state, entries, expiresAt, sentAt, pictures = [] } = row;
-  const expired = state === 'open' && expiresAt.getTime() < Date.now();
-  const shown = state === 'open' ? [] : pictures;
+/** A link as the shop sees it: nothing of what is entered before it is sent. */
+function shown(link: KeptHomeLink): HomeLink {
+  const { id, sequence, state, entries, expiresAt, sentAt, pictures } = link;
+  const isOpen = state === 'open';
   return {
     id,
-    state: expired ? 'expired' : state,
+    state: isOpen && expiresAt.getTime() < Date.now() ? 'expired' : state,
     sequence: sequenceNames[sequence],
     expiresAt: expiresAt.toISOString(),
     sentAt: sentAt?.toISOString() ?? null,
-    entries: state === 'open' ? null : entries,
-    pictures: [...shown].sort((a, b) => a.createdAt.getTime() - b.createdAt.getTime()).map((each) => each.id),
+    entries: isOpen ? null : entries,
+    pictures: isOpen ? [] : pictures,
   };
 }
 
 /** The links of a ticket, the newest first. */
-export async function linksOf(ticketId: string): Promise<HomeLink[]> {
-  const { id } = await ticketById(ticketId);
-  const rows = await HomeLinkModel.findAll({
-    where: { ticketId: id },
-    include: [withPictures],
-    order: [['createdAt', 'DESC']],
-  });
-  return rows.map(toLink);
+export async function linksOf(stores: HomeStores, ticketId: string): Promise<HomeLink[]> {
+  const { id } = await ticketById(stores, ticketId);
+  return (await stores.homeLinks.ofTicket(id)).map(shown);
 }
 
 const messageFor = (ticket: Ticket, url: string, until: Date): string =>
@@ -53,15 +50,16 @@ const messageFor = (ticket: Ticket, url: string, until: Date): string =>
 
 /** Makes a private link and puts the message that carries it into the outbox. The address is given once, here. */
 export async function openLink(
+  stores: HomeStores,
   ticketId: string,
   { sequence, days, to }: NewHomeLink,
   origin: string,
   outbox: Outbox,
-): Promise<{ readonly url: string; readonly link: HomeLink }> {
-  const ticket = await ticketById(ticketId);
+): Promise<OpenedHomeLink> {
+  const ticket = await ticketById(stores, ticketId);
   const token = newToken();
   const expiresAt = addDays(new Date(), days);
-  const row = await HomeLinkModel.create({
+  const made = await stores.homeLinks.create({
     ticketId: ticket.id,
     tokenHash: hashOf(token),
     sequence,
@@ -71,25 +69,23 @@ export async function openLink(
   });
   const url = `${origin}/home/${token}`;
   await outbox.put({ to: to.trim(), subject: `Measuring at home`, text: messageFor(ticket, url, expiresAt) });
-  const made = await HomeLinkModel.findByPk(row.id, { include: [withPictures] });
-  if (!made) throw new Error('a private link went away while it was made');
-  return { url, link: toLink(made) };
+  return { url, link: shown(await linkOf(stores, ticketId, made)) };
 }
 
 /** A link of this ticket, or 404. */
-async function linkOf(ticketId: string, linkId: string): Promise<HomeLinkModel> {
-  const row = await HomeLinkModel.findOne({ where: { id: linkId, ticketId }, lock: true });
-  if (!row) throw notFound('private link on this ticket');
-  return row;
+async function linkOf({ homeLinks }: HomeStores, ticketId: string, linkId: string): Promise<KeptHomeLink> {
+  const link = await homeLinks.onTicket(ticketId, linkId);
+  if (!link) throw notFound('private link on this ticket');
+  return link;
 }
 
 /** Takes a link back: it opens no longer, and what was entered through it is gone. */
-export async function withdrawLink(ticketId: string, linkId: string): Promise<void> {
-  await (await linkOf(ticketId, linkId)).destroy();
+export async function withdrawLink(stores: HomeStores, ticketId: string, linkId: string): Promise<void> {
+  await stores.homeLinks.remove((await linkOf(stores, ticketId, linkId)).id);
 }
 
-function sentOnly(link: HomeLinkModel): { sentAt: Date } {
-  if (link.state === 'sent' && link.sentAt) return { sentAt: link.sentAt };
+function sentOnly({ state, sentAt }: KeptHomeLink): { sentAt: Date } {
+  if (state === 'sent' && sentAt) return { sentAt };
   throw new Problem(
     409,
     'not-sent',
@@ -98,12 +94,16 @@ function sentOnly(link: HomeLinkModel): { sentAt: Date } {
 }
 
 /** Takes what the client sent as the ticket's next set; it can be undone like any change. */
-export const acceptLink = (ticketId: string, linkId: string, on: Versioned): Promise<Ticket> =>
-  inTransaction(HomeLinkModel.sequelize, () => accept(ticketId, linkId, on));
+export const acceptLink = (
+  stores: HomeStores,
+  ticketId: string,
+  linkId: string,
+  on: Versioned,
+): Promise<Ticket> => stores.atOnce(() => accept(stores, ticketId, linkId, on));
 
-async function accept(ticketId: string, linkId: string, on: Versioned): Promise<Ticket> {
-  const ticket = await ticketById(ticketId);
-  const link = await linkOf(ticketId, linkId);
+async function accept(stores: HomeStores, ticketId: string, linkId: string, on: Versioned): Promise<Ticket> {
+  const ticket = await ticketById(stores, ticketId);
+  const link = await linkOf(stores, ticketId, linkId);
   const { sentAt } = sentOnly(link);
   const measures = setFromHome(ticket.measures, link.entries, {
     takenOn: format(sentAt, 'yyyy-MM-dd'),
@@ -111,23 +111,28 @@ async function accept(ticketId: string, linkId: string, on: Versioned): Promise<
   });
   const said = link.entries.remarks.trim();
   const remarks = [ticket.remarks, said && `From home: ${said}`].filter(Boolean).join('\n');
-  const changed = await changeTicket(ticket, on, { measures, remarks });
-  await link.update({ state: 'accepted' });
+  const changed = await changeTicket(stores, ticket, on, { measures, remarks });
+  await stores.homeLinks.write(link.id, { state: 'accepted' });
   return changed;
 }
 
 /** Leaves what the client sent; her pictures are thrown away. */
-export const refuseLink = (ticketId: string, linkId: string): Promise<void> =>
-  inTransaction(HomeLinkModel.sequelize, async () => {
-    const link = await linkOf(ticketId, linkId);
+export const refuseLink = (stores: HomeStores, ticketId: string, linkId: string): Promise<void> =>
+  stores.atOnce(async () => {
+    const link = await linkOf(stores, ticketId, linkId);
     sentOnly(link);
-    await HomePictureModel.destroy({ where: { linkId: link.id } });
-    await link.update({ state: 'refused' });
+    await stores.homeLinks.removePictures(link.id);
+    await stores.homeLinks.write(link.id, { state: 'refused' });
   });
 
-export async function pictureOf(ticketId: string, linkId: string, pictureId: string): Promise<Buffer> {
-  const link = await linkOf(ticketId, linkId);
-  const picture = await HomePictureModel.findOne({ where: { id: pictureId, linkId: link.id } });
-  if (!picture || link.state === 'open') throw notFound('picture');
-  return picture.bytes;
+export async function pictureOf(
+  stores: HomeStores,
+  ticketId: string,
+  linkId: string,
+  pictureId: string,
+): Promise<Buffer> {
+  const link = await linkOf(stores, ticketId, linkId);
+  const picture = link.state === 'open' ? undefined : await stores.homeLinks.picture(link.id, pictureId);
+  if (!picture) throw notFound('picture');
+  return picture;
 }

@@ -5,7 +5,7 @@ import type { TicketList } from '@ample-bolt/core/shop/ticket-list';
 import type { SentMessage } from '../../outbox/outbox.ts';
 import { measures, ticketClient, type ProblemBody } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
-import { HomeLinkModel } from './home-model.ts';
+import { HomeLinkModel } from '../../db/models/home-model.ts';
 import { samplePicture } from '../../testing/sample-picture.ts';
 
 const entered = { unit: 'cm', from: 'neckSide', undergarment: 'a soft bra', remarks: 'My left arm is longer', values: { bust: '92,5', waist: '28 1/2 in' } }; // prettier-ignore

@@ -3,7 +3,7 @@ import { ruleSet, rulesThatDiffer } from '@ample-bolt/core/rules/catalogue';
 import { inches } from '@ample-bolt/core/units/length';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
 import { ticketClient, type ProblemBody } from '../../testing/ticket-client.ts';
-import type { House } from './house-service.ts';
+import type { House } from '@ample-bolt/core/messages/house-messages';
 
 describe('the house’s rules', () => {
   let app: TestApp;

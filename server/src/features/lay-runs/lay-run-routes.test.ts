@@ -11,8 +11,8 @@ import { folderOutbox } from '../../outbox/outbox.ts';
 import { ticketClient, type ProblemBody } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
 import { draftTicket } from '../tickets/ticket-service.ts';
-import { LayRunModel, LayShareModel } from './lay-run-model.ts';
-import { LOST_AFTER, unfinishedShares } from './lay-run-repository.ts';
+import { LayRunModel, LayShareModel } from '../../db/models/lay-run-model.ts';
+import { LOST_AFTER } from '../../stores/lay-run-store.ts';
 import { Interrupted, searchShare, type SharePorts } from './search-share.ts';
 
 describe('long searches', () => {
@@ -56,7 +56,7 @@ describe('long searches', () => {
     const ended = new Promise<void>((resolve) => {
       let left = 2;
       void app.queue.take(async (share) => {
-        await searchShare(share, ports());
+        await searchShare(app.stores, share, ports());
         if (--left === 0) resolve();
       });
     });
@@ -82,7 +82,7 @@ describe('long searches', () => {
     expect((await begin()).body).toMatchObject({ status: 409, code: 'already-searching' });
     const [share] = await sharesOf(first);
     if (!share) throw new Error('no share');
-    const searching = searchShare(share.id, ports());
+    const searching = searchShare(app.stores, share.id, ports());
     while ((await only()).found === 0) await new Promise((resolve) => setTimeout(resolve, 100));
     expect((await only()).atOnce).toBe(1);
     expect(((await stop(first)).body as LayRun).state).toBe('cancelled');
@@ -90,7 +90,7 @@ describe('long searches', () => {
     expect(Object.keys(await plans(first))).toEqual(['open']);
     // What waited is passed over.
     const [, second] = await sharesOf(first);
-    await searchShare(second?.id ?? '', ports());
+    await searchShare(app.stores, second?.id ?? '', ports());
     expect((await second?.reload())?.spent).toBe(0);
     const next = await begin();
     expect(next.status).toBe(201);
@@ -102,21 +102,23 @@ describe('long searches', () => {
     const run = (await begin({ folds: ['width'], seconds: 30 })).body;
     const [share] = await sharesOf(run);
     if (!share) throw new Error('no share');
-    await expect(searchShare(share.id, ports({ stopping: () => true }))).rejects.toThrow(Interrupted);
+    await expect(searchShare(app.stores, share.id, ports({ stopping: () => true }))).rejects.toThrow(
+      Interrupted,
+    );
     await share.reload();
     expect(share.state).toBe('waiting');
     expect(share.spent).toBeGreaterThan(0.5);
     expect((await only()).state).toBe('running');
-    expect((await unfinishedShares()).waiting).toContain(share.id);
+    expect((await app.stores.layRuns.unfinishedShares()).waiting).toContain(share.id);
     await share.update({ spent: share.seconds - 0.2 });
-    await searchShare(share.id, ports());
+    await searchShare(app.stores, share.id, ports());
     await share.reload();
     expect(share).toMatchObject({ state: 'done', starts: 2 });
     const [, lost] = await sharesOf(run);
     await lost?.update({ state: 'working', heardAt: new Date() });
-    expect((await unfinishedShares()).lost).toEqual([]);
+    expect((await app.stores.layRuns.unfinishedShares()).lost).toEqual([]);
     await lost?.update({ heardAt: new Date(Date.now() - 2 * LOST_AFTER) });
-    expect((await unfinishedShares()).lost).toEqual([lost?.id]);
+    expect((await app.stores.layRuns.unfinishedShares()).lost).toEqual([lost?.id]);
     await stop(run);
   });
 
@@ -126,7 +128,7 @@ describe('long searches', () => {
     const row = await LayRunModel.findByPk(run.id);
     if (!share || !row) throw new Error('no share');
     await row.update({ task: { ...row.task, cloth: { ...row.task.cloth, width: 10 } } });
-    await searchShare(share.id, ports());
+    await searchShare(app.stores, share.id, ports());
     expect(await only()).toMatchObject({ state: 'failed' });
     expect((await only()).failure).toContain('too narrow');
   });

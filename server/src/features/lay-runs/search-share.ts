@@ -7,8 +7,8 @@ import { noFitCache } from '@ample-bolt/core/lay/no-fit/no-fit-cache';
 import { planLay } from '@ample-bolt/core/lay/plan/plan-lay';
 import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
 import { foldToSearch } from '@ample-bolt/core/lay/plan/share-out';
-import { LayRunModel, LayShareModel } from './lay-run-model.ts';
-import { endIfDone, failRun, keepBetter } from './lay-run-repository.ts';
+import type { KeptRun, KeptShare } from '../../stores/lay-run-store.ts';
+import type { Stores } from '../../stores/stores.ts';
 
 /** Between two reports to the database, and two looks whether the search is still wanted, ms. */
 const REPORT = 1000;
@@ -47,42 +47,53 @@ async function bestWithin(search: ReturnType<typeof planLay>, task: LayTask, mil
 }
 
 /** Searches what is left of a share, keeping what is better as it is found; throws Interrupted when the process is to end first. */
-async function search(share: LayShareModel, run: LayRunModel, { stopping, ring }: SharePorts): Promise<void> {
+async function search(
+  { layRuns }: Pick<Stores, 'layRuns'>,
+  share: KeptShare,
+  run: KeptRun,
+  { stopping, ring }: SharePorts,
+): Promise<void> {
   const plans = Object.values(run.plans).map((plan) => laidLay(plan, run.task.pieces));
   const fold = foldToSearch(share, plans) ?? run.folds[0];
   if (!fold) return;
   // Taken up again a share looks elsewhere: what its last seed found is kept already.
-  const task: LayTask = { ...run.task, fold, seed: share.seed + 1000 * share.starts };
+  const task: LayTask = { ...run.task, fold, seed: share.seed + 1000 * (share.starts + 1) };
   const steps = planLay(task, noFitCache());
   let kept = plans.find((plan) => plan.fold === fold);
-  while (share.spent < share.seconds) {
-    const left = 1000 * (share.seconds - share.spent);
+  let { spent } = share;
+  while (spent < share.seconds) {
+    const left = 1000 * (share.seconds - spent);
     const { lay, seconds } = await bestWithin(steps, task, Math.min(REPORT, left));
     const isBetter = lay !== undefined && !(kept && choosePlan([kept, lay])[0] === kept);
-    if (isBetter && (await keepBetter(run.id, lay))) kept = lay;
-    await share.update({ spent: Math.min(share.seconds, share.spent + seconds), heardAt: new Date() });
+    if (isBetter && (await layRuns.keepBetter(run.id, lay))) kept = lay;
+    spent = Math.min(share.seconds, spent + seconds);
+    await layRuns.writeShare(share.id, { spent });
     await ring(run.ticketId);
     if (stopping()) throw new Interrupted('the process is asked to end');
-    await run.reload({ attributes: ['state'] });
-    if (run.state !== 'running') return;
+    if ((await layRuns.state(run.id)) !== 'running') return;
   }
 }
 
 /** Works on one share of a long search. A fault in the search fails it with its reason; an interruption leaves it to be taken up again. */
-export async function searchShare(shareId: string, ports: SharePorts): Promise<void> {
-  const share = await LayShareModel.findByPk(shareId);
-  const run = share && (await LayRunModel.findByPk(share.runId));
-  if (!run || run.state !== 'running' || share.state === 'done') return;
-  await share.update({ state: 'working', heardAt: new Date(), starts: share.starts + 1 });
+export async function searchShare(
+  stores: Pick<Stores, 'layRuns'>,
+  shareId: string,
+  ports: SharePorts,
+): Promise<void> {
+  const { layRuns } = stores;
+  const found = await layRuns.share(shareId);
+  if (!found || found.run.state !== 'running' || found.share.state === 'done') return;
+  const { share, run } = found;
+  await layRuns.writeShare(shareId, { state: 'working', starts: share.starts + 1 });
   await ports.ring(run.ticketId);
   try {
-    await search(share, run, ports);
-    await share.update({ state: 'done' });
-    await endIfDone(run.id);
+    await search(stores, share, run, ports);
+    await layRuns.writeShare(shareId, { state: 'done' });
+    await layRuns.endIfDone(run.id);
   } catch (error) {
-    await share.update({ state: 'waiting' });
+    await layRuns.writeShare(shareId, { state: 'waiting' });
     if (error instanceof Interrupted) throw error;
-    await failRun(run.id, error instanceof Error ? error.message : 'The search failed.');
+    await layRuns.fail(run.id, error instanceof Error ? error.message : 'The search failed.');
   }
   await ports.ring(run.ticketId);
 }

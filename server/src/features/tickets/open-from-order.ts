@@ -1,13 +1,13 @@
 import { seamRoles } from '@ample-bolt/core/pieces/allowances';
 import type { OrderFile } from '@ample-bolt/core/formats/order/order-file';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
+import type { OrderedTicket, SignOffsEdit } from '@ample-bolt/core/messages/ticket-messages';
 import type { Order } from '@ample-bolt/core/shop/order';
-import { findingKey, openStops, type SignOffs } from '@ample-bolt/core/shop/sign-off';
+import { findingKey, openStops } from '@ample-bolt/core/shop/sign-off';
 import { readParts } from '@ample-bolt/core/formats/order/read-parts';
 import { readOrder } from '@ample-bolt/core/formats/order/read-order';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { drafted } from '../../drafting/drafting.ts';
-import { inTransaction } from '../../db/in-transaction.ts';
 import { badInput } from '../../http/problem.ts';
 import {
   draftTicket,
@@ -19,8 +19,10 @@ import {
   setRules,
   setSignOffs,
 } from './ticket-service.ts';
-import { TicketModel } from './ticket-model.ts';
-import type { OrderedTicket } from './ticket-schemas.ts';
+import type { Stores } from '../../stores/stores.ts';
+
+/** What opening a ticket reads and writes. */
+type OpeningStores = Pick<Stores, 'tickets' | 'table' | 'clients' | 'house' | 'atOnce'>;
 
 type Texts = { [id: string]: string };
 
@@ -45,26 +47,29 @@ const heelOf = ({ measured }: OrderFile): Texts =>
   measured?.heelHeight ? texts({ heelHeight: measured.heelHeight }) : {};
 
 /** Opens a ticket from an order file, through the same steps and checks as by hand; a bad file opens none. */
-export async function openFromOrder({ title, dueOn, order, client: said }: OrderedTicket): Promise<Ticket> {
+export async function openFromOrder(
+  stores: OpeningStores,
+  { title, dueOn, order, client: said }: OrderedTicket,
+): Promise<Ticket> {
   const checked = readOrder(order);
   if (!checked.ok) throw badInput(checked.fault);
   const { client, style, unit } = checked.value;
   const name = client.name.trim() || 'Unnamed';
   const owner =
     said === undefined || said === 'new' ? { name, kind: client.kind, another: said === 'new' } : said;
-  return inTransaction(TicketModel.sequelize, async () => {
-    const ticket = await openTicket({ title, dueOn, unit, styleId: style.id, client: owner });
-    return enter(ticket, order as OrderFile, checked.value);
+  return stores.atOnce(async () => {
+    const ticket = await openTicket(stores, { title, dueOn, unit, styleId: style.id, client: owner });
+    return enter(stores, ticket, order as unknown as OrderFile, checked.value);
   });
 }
 
 /** Everything that the file says, entered on a ticket that was just opened. */
-async function enter(opened: Ticket, file: OrderFile, order: Order): Promise<Ticket> {
+async function enter(stores: OpeningStores, opened: Ticket, file: OrderFile, order: Order): Promise<Ticket> {
   const { person, startLine } = order;
   let ticket = opened;
   const { id } = ticket;
   const on = () => ({ version: ticket.version });
-  ticket = await setMeasures(id, {
+  ticket = await setMeasures(stores, id, {
     ...on(),
     from: person.from,
     startLine,
@@ -73,21 +78,21 @@ async function enter(opened: Ticket, file: OrderFile, order: Order): Promise<Tic
   });
   const [garment] = file.garments;
   const rules = rulesOf(file);
-  if (Object.keys(rules).length > 0) ticket = await setRules(id, { ...on(), rules });
+  if (Object.keys(rules).length > 0) ticket = await setRules(stores, id, { ...on(), rules });
   const composed = garment && readParts(garment, 'garments.0');
   if (composed?.ok && (garment?.choices || garment?.parts))
-    ticket = await setChoices(id, { ...on(), choices: texts(composed.value.choices) });
+    ticket = await setChoices(stores, id, { ...on(), choices: texts(composed.value.choices) });
   if (file.cloths?.length) {
     const cloths = file.cloths.map((cloth) => ({
       ...cloth,
       name: cloth.name ?? `${ticket.title}, ${cloth.role}`,
     }));
-    ticket = await setCloths(id, { ...on(), cloths });
+    ticket = await setCloths(stores, id, { ...on(), cloths });
   }
   const figures = { ...(await correctedFigures(order)), ...figuresOf(garment?.figures ?? {}) };
-  if (Object.keys(figures).length > 0) ticket = await setFigures(id, { ...on(), figures });
+  if (Object.keys(figures).length > 0) ticket = await setFigures(stores, id, { ...on(), figures });
   const signedOff = signOffsOf(await draftTicket(ticket), order);
-  if (Object.keys(signedOff).length > 0) ticket = await setSignOffs(id, { ...on(), signedOff });
+  if (Object.keys(signedOff).length > 0) ticket = await setSignOffs(stores, id, { ...on(), signedOff });
   return ticket;
 }
 
@@ -100,7 +105,7 @@ const correctedFigures = async (order: Order) =>
   );
 
 /** Stops that the file signs off, as they stand on the ticket. */
-const signOffsOf = ({ findings }: Draft, { signedOff }: Order): SignOffs =>
+const signOffsOf = ({ findings }: Draft, { signedOff }: Order): SignOffsEdit['signedOff'] =>
   Object.fromEntries(
     openStops(findings, {}).flatMap((stop) => {
       const signed = signedOff[findingKey(stop)];

@@ -12,24 +12,21 @@ import {
   type TableEvent,
   type TableWork,
 } from '@ample-bolt/core/shop/table-event';
+import type { Versioned } from '@ample-bolt/core/messages/ticket-messages';
 import { orderOfTicket, type Ticket, type TicketContent } from '@ample-bolt/core/shop/ticket';
 import { coreVersion } from '@ample-bolt/core/version';
 import { stepWords } from '@ample-bolt/core/words/change-words';
 import { pieceName } from '@ample-bolt/core/words/names';
 import { drafted } from '../../drafting/drafting.ts';
 import { notFound, Problem } from '../../http/problem.ts';
-import { workOn } from './table-repository.ts';
-import {
-  findTicket,
-  frozenDraftOf,
-  writeTickets,
-  type Freezing,
-  type Step,
-  type VersionedWrite,
-} from './ticket-repository.ts';
+import type { Stores } from '../../stores/stores.ts';
+import type { Freezing, Step, VersionedWrite } from '../../stores/ticket-store.ts';
 
-export async function ticketById(id: string): Promise<Ticket> {
-  const ticket = await findTicket(id);
+/** What a change of a ticket reads and writes. */
+type TicketStores = Pick<Stores, 'tickets' | 'table'>;
+
+export async function ticketById({ tickets }: Pick<Stores, 'tickets'>, id: string): Promise<Ticket> {
+  const ticket = await tickets.find(id);
   if (!ticket) throw notFound('ticket');
   return ticket;
 }
@@ -53,14 +50,6 @@ export const contentOf = (ticket: Ticket): TicketContent => ({
   marksInAll: ticket.marksInAll,
   cut: ticket.cut,
 });
-
-/** A change made on a version; `release` takes it on oneself that pieces under the chalk are drawn anew. */
-export interface Versioned {
-  readonly version: number;
-  /** Whose change it is, as the device was told. */
-  readonly by?: string | undefined;
-  readonly release?: boolean | undefined;
-}
 
 export const stale = (current: Ticket): Problem =>
   new Problem(
@@ -115,12 +104,13 @@ const stopsOf = async (ticket: Ticket, content: TicketContent): Promise<number> 
  * 423, saying what was chalked and cut, unless it was released; then that piece's chalk is dropped.
  */
 async function heldToFrozen(
+  { tickets }: TicketStores,
   ticket: Ticket,
   next: TicketContent,
   release: boolean,
 ): Promise<{ content: TicketContent; freezing: Freezing; rubbed: readonly TableEvent[] }> {
   const as = (freezing: Freezing) => ({ content: next, freezing, rubbed: [] });
-  const frozen = ticket.frozen ? await frozenDraftOf(ticket.id) : undefined;
+  const frozen = ticket.frozen ? await tickets.frozen(ticket.id) : undefined;
   if (!frozen) {
     const draft = hasChalk(next) ? await draftOf(ticket, next) : undefined;
     return as(draft ? { core: coreVersion, draft } : 'as-is');
@@ -175,22 +165,27 @@ const isOtherwise = <Part extends keyof TicketContent>(
 ): boolean => parts.some((part) => JSON.stringify(ticket[part]) !== JSON.stringify(next[part]));
 
 /** A content with what is chalked and cut on its lays. */
-async function withWork(ticket: Ticket, next: TicketContent): Promise<TicketContent> {
+async function withWork(
+  { table }: TicketStores,
+  ticket: Ticket,
+  next: TicketContent,
+): Promise<TicketContent> {
   const [own, lays] = [layIdsOf(ticket.lays), layIdsOf(next.lays)];
-  const { chalked, cut } = areSameLays(own, lays) ? ticket : await workOn(ticket.id, lays);
+  const { chalked, cut } = areSameLays(own, lays) ? ticket : await table.workOn(ticket.id, lays);
   return { ...next, chalked, cut };
 }
 
 /** What is to be written of content made on a version; nothing where there is no step. */
 async function writeOf(
+  stores: TicketStores,
   ticket: Ticket,
   { version, release = false, by = '' }: Versioned,
   wanted: TicketContent,
   stepFor: (content: TicketContent) => Step | undefined,
 ): Promise<VersionedWrite[]> {
   if (ticket.version !== version) throw stale(ticket);
-  const next = await withWork(ticket, wanted);
-  const { content, freezing, rubbed } = await heldToFrozen(ticket, next, release);
+  const next = await withWork(stores, ticket, wanted);
+  const { content, freezing, rubbed } = await heldToFrozen(stores, ticket, next, release);
   const step = stepFor(content);
   if (!step) return [];
   const stops = isOtherwise(ticket, content, findingInputs) ? await stopsOf(ticket, content) : undefined;
@@ -213,13 +208,13 @@ export const shareChanged = ({ number }: Ticket): Problem =>
 const MOST_TRIES = 20;
 
 /** Makes writes of tickets as they are and writes all or none: answers 409 where the first, which is the one on screen, is otherwise by now. */
-async function writeAll(make: () => Promise<readonly VersionedWrite[]>): Promise<void> {
+async function writeAll(stores: TicketStores, make: () => Promise<readonly VersionedWrite[]>): Promise<void> {
   for (let tries = 0; tries < MOST_TRIES; tries++) {
     const writes = await make();
-    const overtaken = await writeTickets(writes);
+    const overtaken = await stores.tickets.write(writes);
     if (!overtaken) return;
     if (overtaken.by === 'table') continue;
-    const ticket = await ticketById(overtaken.id);
+    const ticket = await ticketById(stores, overtaken.id);
     throw overtaken.id === writes[0]?.id ? stale(ticket) : shareChanged(ticket);
   }
   throw new Problem(503, 'busy', 'The table is being chalked just now; try again.');
@@ -243,13 +238,13 @@ const newStep =
   };
 
 /** Changes of several tickets, all or none; each is a step of its own ticket. One that changes nothing is not written. */
-export function changeTickets(changes: readonly TicketChange[]): Promise<void> {
-  return writeAll(async () => {
+export function changeTickets(stores: TicketStores, changes: readonly TicketChange[]): Promise<void> {
+  return writeAll(stores, async () => {
     const writes: VersionedWrite[] = [];
     for (const { ticket, on, change } of changes) {
-      const now = await ticketById(ticket.id);
+      const now = await ticketById(stores, ticket.id);
       const before = contentOf(now);
-      writes.push(...(await writeOf(now, on, { ...before, ...change }, newStep(before))));
+      writes.push(...(await writeOf(stores, now, on, { ...before, ...change }, newStep(before))));
     }
     return writes;
   });
@@ -257,21 +252,25 @@ export function changeTickets(changes: readonly TicketChange[]): Promise<void> {
 
 /** A change that can be undone. */
 export async function changeTicket(
+  stores: TicketStores,
   ticket: Ticket,
   on: Versioned,
   change: Partial<TicketContent>,
 ): Promise<Ticket> {
-  await changeTickets([{ ticket, on, change }]);
-  return ticketById(ticket.id);
+  await changeTickets(stores, [{ ticket, on, change }]);
+  return ticketById(stores, ticket.id);
 }
 
 /** Goes to a step of the history. What is chalked and cut follows the lays of that step. */
 export async function goToStep(
+  stores: TicketStores,
   { id }: Ticket,
   on: Versioned,
   place: number,
   there: TicketContent,
 ): Promise<Ticket> {
-  await writeAll(async () => writeOf(await ticketById(id), on, there, () => ({ kind: 'to', place })));
-  return ticketById(id);
+  await writeAll(stores, async () =>
+    writeOf(stores, await ticketById(stores, id), on, there, () => ({ kind: 'to', place })),
+  );
+  return ticketById(stores, id);
 }

@@ -6,7 +6,7 @@ import { planForWork } from '@ample-bolt/core/lay/plan/plan-lay';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { outerLay, ticketClient } from '../../testing/ticket-client.ts';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
-import type { ClothSharer, KnownCloth } from './ticket-lays.ts';
+import type { ClothSharer, KnownCloth } from '@ample-bolt/core/messages/ticket-messages';
 import type { TicketList } from '@ample-bolt/core/shop/ticket-list';
 
 let app: TestApp;

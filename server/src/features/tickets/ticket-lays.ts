@@ -10,11 +10,12 @@ import { layPiecesOn, type LayPiece } from '@ample-bolt/core/lay/model/layable';
 import type { Lay } from '@ample-bolt/core/lay/model/lay';
 import { leftBy } from '@ample-bolt/core/lay/buy/left-by';
 import { reckoned, type Measuring } from '@ample-bolt/core/lay/buy/reckoned';
-import { dealtOut, numberedPieces, type Sharer } from '@ample-bolt/core/lay/buy/together';
+import { dealtOut, numberedPieces } from '@ample-bolt/core/lay/buy/together';
 import type { LaidOut } from '@ample-bolt/core/lay/model/laid-out';
 import { usableWidth } from '@ample-bolt/core/lay/model/cloth';
 import { boundOf } from '@ample-bolt/core/lay/plan/length-bound';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
+import type { ClothSharer, KnownCloth, LayEdit } from '@ample-bolt/core/messages/ticket-messages';
 import { ruleSet } from '@ample-bolt/core/rules/catalogue';
 import { layFaultWords } from '@ample-bolt/core/words/lay-fault-words';
 import { purchaseUnit } from '@ample-bolt/core/lay/buy/buying';
@@ -28,10 +29,11 @@ import {
   ticketById,
   type TicketChange,
 } from './ticket-changes.ts';
-import { boltsInUse, ticketsBeside, ticketsOnBolt } from './ticket-list.ts';
-import { ticketsById } from './ticket-repository.ts';
-import type { LayEdit } from './ticket-schemas.ts';
+import type { Stores } from '../../stores/stores.ts';
 import { draftToCut, marksOf } from './ticket-service.ts';
+
+/** What storing a lay reads and writes. */
+type LayStores = Pick<Stores, 'tickets' | 'table'>;
 
 /** By what a lay on a ticket's cloth is reckoned. */
 const measuringOn = (cloth: Cloth, { rules, unit }: Ticket): Measuring => ({
@@ -46,6 +48,15 @@ function clothOf(ticket: Ticket, role: ClothRole): Cloth {
     throw new Problem(422, 'no-cloth', `The ticket has no ${role} cloth; add it first.`, { field: 'cloths' });
   return cloth;
 }
+
+/** A lay that a page tells: of what is doubled, the schema holds that it has two ends. */
+const asTold = ({ sections, ...lay }: NonNullable<LayEdit['lay']>): LaidOut => ({
+  ...lay,
+  sections: sections.map(({ doubled, ...section }) => ({
+    ...section,
+    doubled: doubled.map(([from = 0, to = 0]) => [from, to] as const),
+  })),
+});
 
 /** A lay that a page tells, of these pieces: what it comes to is not taken from the page, since cloth is bought by it. */
 function readLay(told: LaidOut, role: ClothRole, ticket: Ticket, pieces: readonly LayPiece[]): Lay {
@@ -71,7 +82,10 @@ interface ToCut {
   readonly draft: Draft;
 }
 
-const toCut = async (ticket: Ticket): Promise<ToCut> => ({ ticket, draft: await draftToCut(ticket) });
+const toCut = async (stores: Pick<Stores, 'tickets'>, ticket: Ticket): Promise<ToCut> => ({
+  ticket,
+  draft: await draftToCut(stores, ticket),
+});
 
 /** What of a ticket lies on its cloth of a role. */
 function piecesOn({ ticket, draft }: ToCut, role: ClothRole): LayPiece[] {
@@ -91,14 +105,18 @@ function withLay(own: ToCut, role: ClothRole, lay: Lay | null): Partial<TicketCo
 }
 
 /** Tickets that were laid with some that now lie elsewhere: what is theirs stays where it is, without those beside it. */
-async function leftBehind(role: ClothRole, going: readonly Ticket[]): Promise<TicketChange[]> {
+async function leftBehind(
+  stores: LayStores,
+  role: ClothRole,
+  going: readonly Ticket[],
+): Promise<TicketChange[]> {
   const gone = going.map(({ id }) => id);
-  const left = await ticketsById(await ticketsBeside(role, gone));
+  const left = await stores.tickets.byIds(await stores.tickets.beside(role, gone));
   const changes = left.map(async (ticket): Promise<TicketChange[]> => {
     const [kept, cloth] = [ticket.lays[role], ticket.cloths.find((each) => each.role === role)];
     if (!kept || !cloth || gone.includes(ticket.id)) return [];
     if (!kept.beside?.some((each) => gone.includes(each.ticket))) return [];
-    const lay = laidLay(kept, piecesOn(await toCut(ticket), role));
+    const lay = laidLay(kept, piecesOn(await toCut(stores, ticket), role));
     const without = keptLay(leftBy(lay, ticket, gone, measuringOn(cloth, ticket)));
     // What was drawn otherwise since still is: the lay does not come to hold by that.
     const lays = { ...ticket.lays, [role]: { ...without, drawn: kept.drawn } };
@@ -108,19 +126,26 @@ async function leftBehind(role: ClothRole, going: readonly Ticket[]): Promise<Ti
 }
 
 /** Stores a lay; one that other tickets share is dealt out to all of them, or to none. */
-export async function setLay(id: string, { role, lay: told, others = [], ...on }: LayEdit): Promise<Ticket> {
-  const ticket = await ticketById(id);
-  const own = await toCut(ticket);
+export async function setLay(
+  stores: LayStores,
+  id: string,
+  { role, lay: told, others = [], ...on }: LayEdit,
+): Promise<Ticket> {
+  const ticket = await ticketById(stores, id);
+  const own = await toCut(stores, ticket);
   if (!told || others.length === 0) {
-    const lay = told && readLay(told, role, ticket, piecesOn(own, role));
+    const lay = told && readLay(asTold(told), role, ticket, piecesOn(own, role));
     const change = withLay(own, role, lay);
-    const left = await leftBehind(role, [ticket]);
-    if (left.length === 0) return changeTicket(ticket, on, change);
-    await changeTickets([{ ticket, on, change }, ...left]);
-    return ticketById(id);
+    const left = await leftBehind(stores, role, [ticket]);
+    if (left.length === 0) return changeTicket(stores, ticket, on, change);
+    await changeTickets(stores, [{ ticket, on, change }, ...left]);
+    return ticketById(stores, id);
   }
   const sharers = await Promise.all(
-    others.map(async ({ id: other, version }) => ({ ticket: await ticketById(other), on: { version } })),
+    others.map(async ({ id: other, version }) => ({
+      ticket: await ticketById(stores, other),
+      on: { version },
+    })),
   );
   const changed = sharers.find((sharer) => sharer.ticket.version !== sharer.on.version)?.ticket;
   if (changed) throw shareChanged(changed);
@@ -137,14 +162,14 @@ export async function setLay(id: string, { role, lay: told, others = [], ...on }
   const all = [
     { ...own, on },
     ...(await Promise.all(
-      sharers.map(async (sharer) => ({ ...(await toCut(sharer.ticket)), on: sharer.on })),
+      sharers.map(async (sharer) => ({ ...(await toCut(stores, sharer.ticket)), on: sharer.on })),
     )),
   ];
   const pieces = [
     ...piecesOn(own, role),
     ...all.slice(1).flatMap((sharer) => numberedPieces(sharer.ticket.number, piecesOn(sharer, role))),
   ];
-  const lay = readLay(told, role, ticket, pieces);
+  const lay = readLay(asTold(told), role, ticket, pieces);
   const dealt = dealtOut(
     lay,
     ticket,
@@ -155,11 +180,12 @@ export async function setLay(id: string, { role, lay: told, others = [], ...on }
     return { ticket: sharer.ticket, on, change: withLay(sharer, role, share) };
   });
   const left = await leftBehind(
+    stores,
     role,
     all.map((sharer) => sharer.ticket),
   );
-  await changeTickets([...shared, ...left]);
-  return ticketById(id);
+  await changeTickets(stores, [...shared, ...left]);
+  return ticketById(stores, id);
 }
 
 /** Whether a cloth is the same as another one as far as laying goes: of one bolt, as wide, its nap alike, and neither pinned under another. */
@@ -173,18 +199,16 @@ const isSameCloth = (a: Cloth, b: Cloth): boolean =>
   Math.abs(a.selvedge - b.selvedge) < 0.5 &&
   a.oneWay === b.oneWay;
 
-/** A ticket whose cloth is the same, so that both can be laid together. */
-export interface ClothSharer extends Sharer, Pick<Ticket, 'title' | 'client' | 'version'> {
-  /** Its lay stays as it is. */
-  readonly chalked: boolean;
-}
-
 /** The other tickets that are cut from the same cloth and can be drafted. */
-export async function clothSharers(id: string, role: ClothRole): Promise<ClothSharer[]> {
-  const ticket = await ticketById(id);
+export async function clothSharers(
+  stores: Pick<Stores, 'tickets'>,
+  id: string,
+  role: ClothRole,
+): Promise<ClothSharer[]> {
+  const ticket = await ticketById(stores, id);
   const cloth = ticket.cloths.find((each) => each.role === role);
   if (cloth?.bolt === undefined) return [];
-  return (await ticketsById(await ticketsOnBolt(role, cloth.bolt)))
+  return (await stores.tickets.byIds(await stores.tickets.onBolt(role, cloth.bolt)))
     .filter(
       (other) =>
         other.id !== ticket.id &&
@@ -201,17 +225,15 @@ export async function clothSharers(id: string, role: ClothRole): Promise<ClothSh
     }));
 }
 
-/** A cloth that is on other tickets already, with their numbers. */
-export interface KnownCloth {
-  readonly cloth: Cloth;
-  readonly tickets: readonly number[];
-}
-
 /** The bolts that other tickets are cut from in a role, as the newest of those has them: one of them can be this ticket's too. */
-export async function knownCloths(id: string, role: ClothRole): Promise<KnownCloth[]> {
-  const ticket = await ticketById(id);
+export async function knownCloths(
+  stores: Pick<Stores, 'tickets'>,
+  id: string,
+  role: ClothRole,
+): Promise<KnownCloth[]> {
+  const ticket = await ticketById(stores, id);
   const known = new Map<string, KnownCloth>();
-  for (const { number, cloth } of await boltsInUse(role)) {
+  for (const { number, cloth } of await stores.tickets.boltsInUse(role)) {
     if (number === ticket.number || cloth.bolt === undefined) continue;
     known.set(cloth.bolt, { cloth, tickets: [...(known.get(cloth.bolt)?.tickets ?? []), number] });
   }
@@ -219,9 +241,13 @@ export async function knownCloths(id: string, role: ClothRole): Promise<KnownClo
 }
 
 /** What of a ticket lies on its cloth of a role, numbered so that it can lie beside that of others. */
-export async function sharedPieces(id: string, role: ClothRole): Promise<LayPiece[]> {
-  const ticket = await ticketById(id);
-  return numberedPieces(ticket.number, piecesOn(await toCut(ticket), role));
+export async function sharedPieces(
+  stores: Pick<Stores, 'tickets'>,
+  id: string,
+  role: ClothRole,
+): Promise<LayPiece[]> {
+  const ticket = await ticketById(stores, id);
+  return numberedPieces(ticket.number, piecesOn(await toCut(stores, ticket), role));
 }
 
 /** Refuses a lay with what is wrong with it. */

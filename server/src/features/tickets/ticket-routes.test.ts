@@ -207,7 +207,7 @@ describe('tickets over HTTP', () => {
       const stored = await put('lay', { role: 'outer', lay });
       expect([stored.status, stored.body.lays.outer?.fold]).toEqual([200, fold]);
       expect(stored.body.lays.outer?.sections).toEqual(
-        lay.sections.map(({ to, ...section }) => ({ ...section, to: expect.closeTo(to, 6) as unknown })),
+        lay.sections.map(({ to, ...section }): unknown => ({ ...section, to: expect.closeTo(to, 6) })),
       );
     },
   );

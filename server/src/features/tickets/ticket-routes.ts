@@ -5,6 +5,9 @@ import { figuresPdf } from '@ample-bolt/core/formats/pdf/figures-pdf';
 import { measuresPdf } from '@ample-bolt/core/formats/pdf/measures-pdf';
 import { marksPdf } from '@ample-bolt/core/formats/pdf/marks-pdf';
 import { garmentPdf } from '@ample-bolt/core/formats/pdf/garment-pdf';
+import type { Shape } from '@ample-bolt/core/formats/of-schema';
+import { tableEdit } from '@ample-bolt/core/messages/table-messages';
+import * as messages from '@ample-bolt/core/messages/ticket-messages';
 import { ticketSketch } from '@ample-bolt/core/shop/made-up';
 import { ticketStates, type Ticket } from '@ample-bolt/core/shop/ticket';
 import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
@@ -14,38 +17,38 @@ import { notFound, Problem } from '../../http/problem.ts';
 import { validator } from '../../http/validator.ts';
 import { garmentPicture } from '../../drafting/garment-picture.ts';
 import { openFromOrder } from './open-from-order.ts';
-import { tableEditSchema, type TableEdit } from './table-schema.ts';
-import { listTickets, type TicketQuery } from './ticket-list.ts';
-import * as schemas from './ticket-schemas.ts';
+import type { Stores } from '../../stores/stores.ts';
+import type { TicketQuery } from '../../stores/ticket-store.ts';
+import { ticketById } from './ticket-changes.ts';
 import * as lays from './ticket-lays.ts';
 import * as service from './ticket-service.ts';
 import * as table from './ticket-table.ts';
 
 /** What each part of a ticket is changed by: PATCH /:id/PART with what changes, in a body of that shape. */
-const parts: { readonly [part: string]: (id: string, body: unknown) => Promise<Ticket> } = {
-  measures: edit(schemas.measuresEditSchema, service.setMeasures),
-  client: edit(schemas.clientEditSchema, service.setClient),
-  style: edit(schemas.styleEditSchema, service.setStyle),
-  choices: edit(schemas.choicesEditSchema, service.setChoices),
-  rules: edit(schemas.ticketRulesEditSchema, service.setRules),
-  figures: edit(schemas.figuresEditSchema, service.setFigures),
-  'sign-offs': edit(schemas.signOffsEditSchema, service.setSignOffs),
-  cloths: edit(schemas.clothsEditSchema, service.setCloths),
-  lay: edit(schemas.layEditSchema, lays.setLay),
-  place: edit(schemas.placeEditSchema, service.setPlace),
+const parts: { readonly [part: string]: (stores: Stores, id: string, body: unknown) => Promise<Ticket> } = {
+  measures: edit(messages.measuresEdit, service.setMeasures),
+  client: edit(messages.clientEdit, service.setClient),
+  style: edit(messages.styleEdit, service.setStyle),
+  choices: edit(messages.choicesEdit, service.setChoices),
+  rules: edit(messages.ticketRulesEdit, service.setRules),
+  figures: edit(messages.figuresEdit, service.setFigures),
+  'sign-offs': edit(messages.signOffsEdit, service.setSignOffs),
+  cloths: edit(messages.clothsEdit, service.setCloths),
+  lay: edit(messages.layEdit, lays.setLay),
+  place: edit(messages.placeEdit, service.setPlace),
 };
 
 /** A body is checked against its schema before it reaches the service. */
-function edit<Edit>(schema: object, change: (id: string, body: Edit) => Promise<Ticket>) {
-  const read = validator<Edit>(schema);
-  return (id: string, body: unknown) => change(id, read(body));
+function edit<Body>(shape: Shape<Body>, change: (stores: Stores, id: string, body: Body) => Promise<Ticket>) {
+  const read = validator(shape);
+  return (stores: Stores, id: string, body: unknown) => change(stores, id, read(body));
 }
 
-const readNew = validator<schemas.NewTicket>(schemas.newTicketSchema);
-const readOrdered = validator<schemas.OrderedTicket>(schemas.orderedTicketSchema);
-const readCopy = validator<schemas.TicketCopy>(schemas.ticketCopySchema);
-const readTable = validator<TableEdit>(tableEditSchema);
-const readEdit = validator<schemas.TicketEdit>(schemas.ticketEditSchema);
+const readNew = validator(messages.newTicket);
+const readOrdered = validator(messages.orderedTicket);
+const readCopy = validator(messages.ticketCopy);
+const readTable = validator(tableEdit);
+const readEdit = validator(messages.ticketEdit);
 
 /** The ticket's id from the address. */
 const idOf = (request: Request): string => idFrom(request, 'ticket');
@@ -94,73 +97,73 @@ function queryOf({ query }: Request): TicketQuery {
 }
 
 /** Everything that changes a ticket. */
-function changeRoutes(router: Router): void {
+function changeRoutes(router: Router, stores: Stores): void {
   router.post('/', async (request, response) => {
-    response.status(201).json(await service.openTicket(readNew(request.body)));
+    response.status(201).json(await service.openTicket(stores, readNew(request.body)));
   });
   router.post('/order', async (request, response) => {
-    response.status(201).json(await openFromOrder(readOrdered(request.body)));
+    response.status(201).json(await openFromOrder(stores, readOrdered(request.body)));
   });
   router.patch('/:id', async (request, response) => {
-    response.json(await service.editTicket(idOf(request), readEdit(request.body)));
+    response.json(await service.editTicket(stores, idOf(request), readEdit(request.body)));
   });
   router.post('/:id/copy', async (request, response) => {
-    response.status(201).json(await service.copyTicket(idOf(request), readCopy(request.body)));
+    response.status(201).json(await service.copyTicket(stores, idOf(request), readCopy(request.body)));
   });
   router.post('/:id/table', async (request, response) => {
-    response.json(await table.noteAtTable(idOf(request), readTable(request.body)));
+    response.json(await table.noteAtTable(stores, idOf(request), readTable(request.body)));
   });
   for (const [part, change] of Object.entries(parts)) {
     router.patch(`/:id/${part}`, async (request, response) => {
-      response.json(await change(idOf(request), request.body));
+      response.json(await change(stores, idOf(request), request.body));
     });
   }
 }
 
 /** A ticket, its history, and what is drafted from it. */
-function readRoutes(router: Router): void {
+function readRoutes(router: Router, stores: Stores): void {
   router.get('/', async (request, response) => {
-    response.json(await listTickets(queryOf(request)));
+    response.json(await stores.tickets.list(queryOf(request)));
   });
   router.get('/:id', async (request, response) => {
-    response.json(await service.ticketById(idOf(request)));
+    response.json(await ticketById(stores, idOf(request)));
   });
   router.get('/:id/cloths/:role/sharers', async (request, response) => {
-    response.json(await lays.clothSharers(idOf(request), roleOf(request)));
+    response.json(await lays.clothSharers(stores, idOf(request), roleOf(request)));
   });
   router.get('/:id/cloths/:role/known', async (request, response) => {
-    response.json(await lays.knownCloths(idOf(request), roleOf(request)));
+    response.json(await lays.knownCloths(stores, idOf(request), roleOf(request)));
   });
   router.get('/:id/cloths/:role/pieces', async (request, response) => {
-    response.json(await lays.sharedPieces(idOf(request), roleOf(request)));
+    response.json(await lays.sharedPieces(stores, idOf(request), roleOf(request)));
   });
   router.get('/:id/table', async (request, response) => {
-    response.json(await table.tableAt(idOf(request)));
+    response.json(await table.tableAt(stores, idOf(request)));
   });
   router.get('/:id/steps', async (request, response) => {
-    response.json(await service.stepsOf(idOf(request)));
+    response.json(await service.stepsOf(stores, idOf(request)));
   });
   router.get('/:id/steps/:place', async (request, response) => {
     const place = Number(request.params.place);
     if (!Number.isInteger(place) || place < 0) throw notFound('step in this ticket’s history');
-    response.json(await service.stepContent(idOf(request), place));
+    response.json(await service.stepContent(stores, idOf(request), place));
   });
   router.get('/:id/draft', async (request, response) => {
-    const ticket = await service.ticketById(idOf(request));
-    response.json(draftJson(await service.draftToCut(ticket), ticket.unit));
+    const ticket = await ticketById(stores, idOf(request));
+    response.json(draftJson(await service.draftToCut(stores, ticket), ticket.unit));
   });
   router.get('/:id/frozen', async (request, response) => {
-    response.json(await service.frozenDraft(idOf(request)));
+    response.json(await service.frozenDraft(stores, idOf(request)));
   });
   router.get('/:id/measures.csv', async (request, response) => {
-    const { number, unit, measures } = await service.ticketById(idOf(request));
+    const { number, unit, measures } = await ticketById(stores, idOf(request));
     response
       .type('text/csv')
       .set('Content-Disposition', fileName(number, 'csv'))
       .send(writeSetCsv(measures.values, unit));
   });
   router.get('/:id/order.json', async (request, response) => {
-    const ticket = await service.ticketById(idOf(request));
+    const ticket = await ticketById(stores, idOf(request));
     response.set('Content-Disposition', fileName(ticket.number, 'json')).json(orderFileOf(ticket));
   });
 }
@@ -169,9 +172,9 @@ function readRoutes(router: Router): void {
 const FOR_EVER = 'private, max-age=31536000, immutable';
 
 /** What prints. */
-function paperRoutes(router: Router): void {
+function paperRoutes(router: Router, stores: Stores): void {
   router.get('/:id/garment.svg', async (request, response) => {
-    const ticket = await service.ticketById(idOf(request));
+    const ticket = await ticketById(stores, idOf(request));
     const { size, version } = request.query;
     const isAwaited = () => !response.closed;
     const picture = await garmentPicture(ticket, size === 'card' ? 'card' : 'page', isAwaited);
@@ -183,13 +186,13 @@ function paperRoutes(router: Router): void {
       .send(picture);
   });
   router.get('/:id/marks.pdf', async (request, response) => {
-    const ticket = await service.ticketById(idOf(request));
-    const draft = await service.draftToCut(ticket);
+    const ticket = await ticketById(stores, idOf(request));
+    const draft = await service.draftToCut(stores, ticket);
     const bytes = await marksPdf({ ticket, draft, marks: service.marksOf(ticket, draft, ticket.lays) });
     response.type('pdf').set('Content-Disposition', inline(ticket.number, 'marks')).send(Buffer.from(bytes));
   });
   router.get('/:id/garment.pdf', async (request, response) => {
-    const ticket = await service.ticketById(idOf(request));
+    const ticket = await ticketById(stores, idOf(request));
     const sketch = ticketSketch(ticket);
     if (!sketch) throw notFound('style');
     const bytes = await garmentPdf(ticket, sketch);
@@ -199,7 +202,7 @@ function paperRoutes(router: Router): void {
       .send(Buffer.from(bytes));
   });
   router.get('/:id/measures.pdf', async (request, response) => {
-    const ticket = await service.ticketById(idOf(request));
+    const ticket = await ticketById(stores, idOf(request));
     const bytes = await measuresPdf(ticket);
     response
       .type('pdf')
@@ -207,11 +210,11 @@ function paperRoutes(router: Router): void {
       .send(Buffer.from(bytes));
   });
   router.get('/:id/figures.pdf', async (request, response) => {
-    const ticket = await service.ticketById(idOf(request));
+    const ticket = await ticketById(stores, idOf(request));
     const { unit } = request.query;
     const bytes = await figuresPdf({
       ticket,
-      draft: await service.draftToCut(ticket),
+      draft: await service.draftToCut(stores, ticket),
       sketch: ticketSketch(ticket),
       unit: unit === 'in' || unit === 'cm' ? unit : ticket.unit,
     });
@@ -222,10 +225,10 @@ function paperRoutes(router: Router): void {
   });
 }
 
-export function ticketRoutes(): Router {
+export function ticketRoutes(stores: Stores): Router {
   const router = Router();
-  changeRoutes(router);
-  readRoutes(router);
-  paperRoutes(router);
+  changeRoutes(router, stores);
+  readRoutes(router, stores);
+  paperRoutes(router, stores);
   return router;
 }

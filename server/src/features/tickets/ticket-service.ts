@@ -20,10 +20,6 @@ import { randomUUID } from 'node:crypto';
 import { addDays, format } from 'date-fns';
 import { drafted } from '../../drafting/drafting.ts';
 import { notFound, Problem } from '../../http/problem.ts';
-import { inTransaction } from '../../db/in-transaction.ts';
-import { findClient } from '../clients/client-repository.ts';
-import { newClient } from '../clients/client-service.ts';
-import { houseRules } from '../house/house-service.ts';
 import { keptChoices, onAnotherBodice } from '@ample-bolt/core/shop/kept-choices';
 import {
   knownStyle,
@@ -34,17 +30,11 @@ import {
   readGarmentEntries,
   readMeasureEntries,
   readRuleEntries,
-} from './read-edits.ts';
-import { TicketModel } from './ticket-model.ts';
+} from '../../http/read-edits.ts';
 import { changeTicket, contentOf, goToStep, stale, ticketById } from './ticket-changes.ts';
-import {
-  contentAt,
-  createTicket,
-  giveTo,
-  frozenDraftOf,
-  listSteps,
-  type TicketStep,
-} from './ticket-repository.ts';
+import { newClient } from '../clients/index.ts';
+import { houseRules } from '../house/index.ts';
+import type { Stores } from '../../stores/stores.ts';
 import type {
   ChoicesEdit,
   ClientEdit,
@@ -58,16 +48,20 @@ import type {
   TicketCopy,
   TicketEdit,
   TicketRulesEdit,
-} from './ticket-schemas.ts';
+  TicketStep,
+} from '@ample-bolt/core/messages/ticket-messages';
 
-export { ticketById };
+/** What a change of a ticket reads and writes. */
+type TicketStores = Pick<Stores, 'tickets' | 'table'>;
+/** What is written with a ticket that is opened, or given to another client. */
+type OwnerStores = TicketStores & Pick<Stores, 'clients' | 'atOnce'>;
 
 /** Opens a ticket, which keeps the house's rules as they are today. */
-export const openTicket = (ticket: NewTicket): Promise<Ticket> =>
-  inTransaction(TicketModel.sequelize, () => open(ticket));
+export const openTicket = (stores: OwnerStores & Pick<Stores, 'house'>, ticket: NewTicket): Promise<Ticket> =>
+  stores.atOnce(() => open(stores, ticket));
 
-async function ownerOf(client: NewTicket['client']): Promise<TicketClient> {
-  const owner = 'id' in client ? await findClient(client.id) : await newClient(client);
+async function ownerOf(stores: OwnerStores, client: NewTicket['client']): Promise<TicketClient> {
+  const owner = 'id' in client ? await stores.clients.find(client.id) : await newClient(stores, client);
   if (!owner)
     throw new Problem(
       422,
@@ -79,10 +73,14 @@ async function ownerOf(client: NewTicket['client']): Promise<TicketClient> {
 }
 
 /** Another ticket for the same client: what was measured, agreed and named of this one, for a garment of its own. */
-export const copyTicket = (id: string, { title, dueOn }: TicketCopy): Promise<Ticket> =>
-  inTransaction(TicketModel.sequelize, async () => {
-    const { client, unit, styleId, rules, measures, choices, figures, cloths } = await ticketById(id);
-    const made = await createTicket({
+export const copyTicket = (
+  stores: TicketStores & Pick<Stores, 'atOnce'>,
+  id: string,
+  { title, dueOn }: TicketCopy,
+): Promise<Ticket> =>
+  stores.atOnce(async () => {
+    const { client, unit, styleId, rules, measures, choices, figures, cloths } = await ticketById(stores, id);
+    const made = await stores.tickets.create({
       title: title.trim(),
       dueOn,
       unit,
@@ -91,30 +89,35 @@ export const copyTicket = (id: string, { title, dueOn }: TicketCopy): Promise<Ti
       clientId: client.id,
     });
     const change = { measures: { ...measures, revision: 1 }, choices, figures, cloths };
-    return changeTicket(await ticketById(made), { version: 1 }, change);
+    return changeTicket(stores, await ticketById(stores, made), { version: 1 }, change);
   });
 
 /** Gives a ticket to another client, with the measures that were taken for it. */
-export const setClient = (id: string, { client, ...on }: ClientEdit): Promise<Ticket> =>
-  inTransaction(TicketModel.sequelize, async () => {
-    const ticket = await ticketById(id);
+export const setClient = (stores: OwnerStores, id: string, { client, ...on }: ClientEdit): Promise<Ticket> =>
+  stores.atOnce(async () => {
+    const ticket = await ticketById(stores, id);
     if (ticket.version !== on.version) throw stale(ticket);
-    await giveTo(id, (await ownerOf(client)).id);
-    return ticketById(id);
+    await stores.tickets.giveTo(id, (await ownerOf(stores, client)).id);
+    return ticketById(stores, id);
   });
 
-async function open({ client, ...ticket }: NewTicket): Promise<Ticket> {
+async function open(
+  stores: OwnerStores & Pick<Stores, 'house'>,
+  { client, ...ticket }: NewTicket,
+): Promise<Ticket> {
   knownStyle(ticket.styleId);
-  const owner = await ownerOf(client);
-  const rules = await houseRules();
-  return ticketById(await createTicket({ ...ticket, title: ticket.title.trim(), clientId: owner.id, rules }));
+  const owner = await ownerOf(stores, client);
+  const rules = await houseRules(stores);
+  const made = { ...ticket, title: ticket.title.trim(), clientId: owner.id, rules };
+  return ticketById(stores, await stores.tickets.create(made));
 }
 
 export async function editTicket(
+  stores: TicketStores,
   id: string,
   { version, release, by, ...change }: TicketEdit,
 ): Promise<Ticket> {
-  return changeTicket(await ticketById(id), { version, release, by }, change);
+  return changeTicket(stores, await ticketById(stores, id), { version, release, by }, change);
 }
 
 /** The calendar day in the shop, yyyy-mm-dd. */
@@ -139,9 +142,9 @@ const garmentFrom = ({ garment = {} }: MeasuresEdit, { measures, unit }: Ticket)
 });
 
 /** Changes a set of measures; the first that is taken dates it. Measured anew it is the ticket's next set, of today. */
-export async function setMeasures(id: string, edit: MeasuresEdit): Promise<Ticket> {
+export async function setMeasures(stores: TicketStores, id: string, edit: MeasuresEdit): Promise<Ticket> {
   const { anew = false, version, release, by } = edit;
-  const ticket = await ticketById(id);
+  const ticket = await ticketById(stores, id);
   const own = ticket.measures;
   const values = laidOver(own.values, edit.values, (typed) => readMeasureEntries(typed, ticket.unit));
   const begun = Object.keys(values).length > 0 ? today() : null;
@@ -157,7 +160,7 @@ export async function setMeasures(id: string, edit: MeasuresEdit): Promise<Ticke
     values,
     garment: garmentFrom(edit, ticket),
   };
-  return changeTicket(ticket, { version, release, by }, { measures });
+  return changeTicket(stores, ticket, { version, release, by }, { measures });
 }
 
 /**
@@ -165,15 +168,16 @@ export async function setMeasures(id: string, edit: MeasuresEdit): Promise<Ticke
  * do not hold for it; with `keepParts` what is sewn on stays where the other bodice takes it. It is undone like every change.
  */
 export async function setStyle(
+  stores: TicketStores,
   id: string,
   { styleId, keepParts = false, ...on }: StyleEdit,
 ): Promise<Ticket> {
   const style = knownStyle(styleId);
-  const ticket = await ticketById(id);
+  const ticket = await ticketById(stores, id);
   if (ticket.styleId === styleId) return ticket;
   const kept = (choices: NonNullable<Ticket['choices']>) =>
     keepParts ? onAnotherBodice(choices, knownStyle(ticket.styleId), style) : keptChoices(choices, style);
-  return changeTicket(ticket, on, {
+  return changeTicket(stores, ticket, on, {
     styleId,
     choices: ticket.choices && kept(ticket.choices),
     figures: {},
@@ -183,25 +187,39 @@ export async function setStyle(
   });
 }
 
-export async function setChoices(id: string, { choices, ...on }: ChoicesEdit): Promise<Ticket> {
-  const ticket = await ticketById(id);
+export async function setChoices(
+  stores: TicketStores,
+  id: string,
+  { choices, ...on }: ChoicesEdit,
+): Promise<Ticket> {
+  const ticket = await ticketById(stores, id);
   const own = Object.entries(ticket.choices ?? {}).map(([choice, { typed }]) => [choice, typed] as const);
   const typed = { ...Object.fromEntries(own), ...choices };
-  return changeTicket(ticket, on, { choices: readChoiceEntries(ticket.styleId, typed, ticket.unit) });
+  return changeTicket(stores, ticket, on, { choices: readChoiceEntries(ticket.styleId, typed, ticket.unit) });
 }
 
-export async function setRules(id: string, { rules, ...on }: TicketRulesEdit): Promise<Ticket> {
-  const ticket = await ticketById(id);
-  const today = await houseRules();
-  return changeTicket(ticket, on, { rules: readRuleEntries(ticket.rules, today, rules, ticket.unit) });
+export async function setRules(
+  stores: TicketStores & Pick<Stores, 'house'>,
+  id: string,
+  { rules, ...on }: TicketRulesEdit,
+): Promise<Ticket> {
+  const ticket = await ticketById(stores, id);
+  const today = await houseRules(stores);
+  return changeTicket(stores, ticket, on, {
+    rules: readRuleEntries(ticket.rules, today, rules, ticket.unit),
+  });
 }
 
 /** Figures that no hand can set so; one that only looks like a slip is set, and pointed out. */
 const cannotBeSet: readonly FindingCode[] = ['figure-unreachable', 'figure-not-a-point', 'figure-unknown'];
 
 /** Sets figures by hand and takes others back; one that cannot be drawn is refused by name. */
-export async function setFigures(id: string, { figures, ...on }: FiguresEdit): Promise<Ticket> {
-  const ticket = await ticketById(id);
+export async function setFigures(
+  stores: TicketStores,
+  id: string,
+  { figures, ...on }: FiguresEdit,
+): Promise<Ticket> {
+  const ticket = await ticketById(stores, id);
   const next = readFigureEntries(ticket.figures, figures, ticket.unit, ticket.rules);
   const { findings } = await draftTicket({ ...ticket, figures: next });
   const refused = findings.find(
@@ -212,15 +230,19 @@ export async function setFigures(id: string, { figures, ...on }: FiguresEdit): P
     const { message } = findingWords(refused, ticket.unit);
     throw new Problem(422, refused.code, message, { field: `figures.${refused.where.figure ?? ''}` });
   }
-  return changeTicket(ticket, on, { figures: next });
+  return changeTicket(stores, ticket, on, { figures: next });
 }
 
-export async function setSignOffs(id: string, { signedOff, ...on }: SignOffsEdit): Promise<Ticket> {
-  const ticket = await ticketById(id);
+export async function setSignOffs(
+  stores: TicketStores,
+  id: string,
+  { signedOff, ...on }: SignOffsEdit,
+): Promise<Ticket> {
+  const ticket = await ticketById(stores, id);
   const kept = Object.entries({ ...ticket.signedOff, ...signedOff }).filter(
     (entry): entry is [string, TicketContent['signedOff'][string]] => entry[1] !== null,
   );
-  return changeTicket(ticket, on, { signedOff: Object.fromEntries(kept) });
+  return changeTicket(stores, ticket, on, { signedOff: Object.fromEntries(kept) });
 }
 
 /** A cloth by its name: without one nobody could find it on the shelf, or know what is to be bought. */
@@ -241,10 +263,11 @@ function onItsBolt(cloth: Cloth, { cloths }: Ticket): Cloth {
 
 /** Names cloths; the lay of one that is taken away goes with it. */
 export async function setCloths(
+  stores: TicketStores,
   id: string,
   { cloths: files, without = [], ...on }: ClothsEdit,
 ): Promise<Ticket> {
-  const ticket = await ticketById(id);
+  const ticket = await ticketById(stores, id);
   // Read with those that stay: a cloth that is pinned under another names it.
   const others = ticket.cloths.filter(
     ({ role }) => !without.includes(role) && !files.some((file) => file.role === role),
@@ -255,7 +278,7 @@ export async function setCloths(
   const lays = Object.fromEntries(
     Object.entries(ticket.lays).filter(([role]) => cloths.some((cloth) => cloth.role === role)),
   );
-  return changeTicket(ticket, on, { cloths, lays });
+  return changeTicket(stores, ticket, on, { cloths, lays });
 }
 
 /** The draft of a ticket, or 422 with the first thing that keeps it from being drafted. */
@@ -269,12 +292,12 @@ export async function draftTicket(ticket: Ticket): Promise<Draft> {
 }
 
 /** What a ticket is cut from: the pieces that are under the chalk, or today's where none is. */
-export const draftToCut = async (ticket: Ticket): Promise<Draft> =>
-  (ticket.frozen ? await frozenDraftOf(ticket.id) : undefined) ?? draftTicket(ticket);
+export const draftToCut = async ({ tickets }: Pick<Stores, 'tickets'>, ticket: Ticket): Promise<Draft> =>
+  (ticket.frozen ? await tickets.frozen(ticket.id) : undefined) ?? draftTicket(ticket);
 
 /** The draft that a ticket is being chalked from, or 404 where chalking has not begun. */
-export async function frozenDraft(id: string): Promise<Draft> {
-  const draft = await frozenDraftOf((await ticketById(id)).id);
+export async function frozenDraft(stores: Pick<Stores, 'tickets'>, id: string): Promise<Draft> {
+  const draft = await stores.tickets.frozen((await ticketById(stores, id)).id);
   if (!draft) throw notFound('frozen draft');
   return draft;
 }
@@ -287,18 +310,26 @@ export const marksOf = (ticket: Ticket, draft: Draft, lays: Lays): Mark[] =>
     ticket.cloths,
   );
 
-export async function stepsOf(id: string): Promise<TicketStep[]> {
-  return listSteps((await ticketById(id)).id);
+export async function stepsOf(stores: Pick<Stores, 'tickets'>, id: string): Promise<TicketStep[]> {
+  return stores.tickets.steps((await ticketById(stores, id)).id);
 }
 
-export async function stepContent(id: string, place: number): Promise<TicketContent> {
-  const ticket = await ticketById(id);
-  const content = await contentAt(id, contentOf(ticket), ticket.history.place, place);
+export async function stepContent(
+  stores: Pick<Stores, 'tickets'>,
+  id: string,
+  place: number,
+): Promise<TicketContent> {
+  const ticket = await ticketById(stores, id);
+  const content = await stores.tickets.contentAt(id, contentOf(ticket), ticket.history.place, place);
   if (!content) throw notFound('step in this ticket’s history');
   return content;
 }
 
 /** Undo, redo, or straight to a version: all are a place in the history. */
-export async function setPlace(id: string, { place, ...on }: PlaceEdit): Promise<Ticket> {
-  return goToStep(await ticketById(id), on, place, await stepContent(id, place));
+export async function setPlace(
+  stores: TicketStores,
+  id: string,
+  { place, ...on }: PlaceEdit,
+): Promise<Ticket> {
+  return goToStep(stores, await ticketById(stores, id), on, place, await stepContent(stores, id, place));
 }

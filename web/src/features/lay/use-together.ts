@@ -1,7 +1,8 @@
 import type { Cloth } from '@ample-bolt/core/lay/model/cloth';
 import type { LayPiece } from '@ample-bolt/core/lay/model/layable';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
-import { useSharedPieces, useSharers, type ClothSharer } from '../../api/sharers.ts';
+import type { ClothSharer } from '@ample-bolt/core/messages/ticket-messages';
+import { useSharedPieces, useSharers } from '../../api/sharers.ts';
 import { useKept } from '../../ui/use-kept.ts';
 
 /** Tickets that are laid together on one cloth. */

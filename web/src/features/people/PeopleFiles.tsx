@@ -1,7 +1,8 @@
 import { Download } from 'lucide-react';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { useState } from 'react';
-import { takeInClients, type TakenIn } from '../../api/clients.ts';
+import type { TakenIn } from '@ample-bolt/core/messages/client-messages';
+import { takeInClients } from '../../api/clients.ts';
 import { paths } from '../../app/paths.ts';
 import { buttonClass } from '../../ui/Button.tsx';
 import { FileButton } from '../../ui/FileButton.tsx';

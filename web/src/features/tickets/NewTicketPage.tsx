@@ -32,7 +32,7 @@ interface Fields {
 /** An order file that waits for somebody to say whose it is. */
 interface FiledOrder {
   readonly title: string;
-  readonly content: unknown;
+  readonly content: Readonly<Record<string, unknown>>;
   readonly namesakes: readonly KnownClient[];
 }
 
@@ -244,12 +244,18 @@ export function NewTicketPage() {
   );
 }
 
-function parsedOrder(text: string): unknown {
+const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+function parsedOrder(text: string): Readonly<Record<string, unknown>> {
+  const wrong = (why: string) =>
+    new Error(`This file is not an order: ${why}. Choose a file that was saved with “Whole order”.`);
+  let parsed: unknown;
   try {
-    return JSON.parse(text);
+    parsed = JSON.parse(text);
   } catch {
-    throw new Error(
-      'This file is not an order: it is no JSON. Choose a file that was saved with “Whole order”.',
-    );
+    throw wrong('it is no JSON');
   }
+  if (!isObject(parsed)) throw wrong('there is no order in it');
+  return parsed;
 }

@@ -1,7 +1,8 @@
 import { compareContents } from '@ample-bolt/core/shop/compare-contents';
 import { changeWords } from '@ample-bolt/core/words/change-words';
 import { useState } from 'react';
-import { useStepContent, useSteps, type TicketStep } from '../../api/tickets.ts';
+import type { TicketStep } from '@ample-bolt/core/messages/ticket-messages';
+import { useStepContent, useSteps } from '../../api/tickets.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Card } from '../../ui/Card.tsx';
 import { momentText } from '../../ui/day.ts';

@@ -14,7 +14,7 @@ import { styleBook, styleOf } from '@ample-bolt/core/styles/style-book';
 import type { Style } from '@ample-bolt/core/styles/style';
 import type { Unit } from '@ample-bolt/core/units/length';
 import { withUnit } from '@ample-bolt/core/units/with-unit';
-import { badInput, Problem } from '../../http/problem.ts';
+import { badInput, Problem } from './problem.ts';
 
 type Typed = { readonly [id: string]: string };
 

@@ -8,14 +8,8 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import { id, stamps, text } from '../../db/columns.ts';
-
-/** What went over to another client when two turned out to be one. */
-export interface Merged {
-  readonly into: string;
-  readonly tickets: readonly string[];
-  readonly sets: readonly string[];
-}
+import type { Merged } from '../../stores/client-store.ts';
+import { id, stamps, text } from '../columns.ts';
 
 export class ClientModel extends Model<InferAttributes<ClientModel>, InferCreationAttributes<ClientModel>> {
   declare id: CreationOptional<string>;

@@ -1,71 +1,51 @@
-import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
-import { orderSchema } from '@ample-bolt/core/formats/order/order-schema';
-import { folds, layWays, rotations } from '@ample-bolt/core/lay/model/lay';
-import type { LaidOut } from '@ample-bolt/core/lay/model/laid-out';
-import { PLEATS_MOST } from '@ample-bolt/core/worked-out/sample-garment';
-import { clothRoles, type ClothRole } from '@ample-bolt/core/pieces/piece';
-import { ticketStates, type MeasureSet, type Ticket } from '@ample-bolt/core/shop/ticket';
-import type { Unit } from '@ample-bolt/core/units/length';
-import { clientSchema, type NewClient } from '../clients/client-schema.ts';
-import { ruleTexts, type RuleTexts } from '../house/house-schemas.ts';
-import type { Versioned } from './ticket-changes.ts';
+import { orderSchema } from '../formats/order/order-schema.ts';
+import { folds, layWays, rotations } from '../lay/model/lay.ts';
+import type { Cloth } from '../lay/model/cloth.ts';
+import type { Sharer } from '../lay/buy/together.ts';
+import { clothRoles } from '../pieces/piece.ts';
+import { ticketStates, type Ticket } from '../shop/ticket.ts';
+import { PLEATS_MOST } from '../worked-out/sample-garment.ts';
+import { newClientSchema } from './client-messages.ts';
+import { by, day, ruleTexts, typed, unit, uuid, version } from './fields.ts';
+import { shape, type Of } from '../formats/of-schema.ts';
 
 const title = { type: 'string', minLength: 1, maxLength: 160, pattern: '\\S' } as const;
-const day = { type: 'string', format: 'date' } as const;
-const unit = { enum: ['in', 'cm'] } as const;
-const version = { type: 'integer', minimum: 1 } as const;
-/** Lengths arrive as they were typed and are read by core, which knows the field's bounds. */
-const typed = { type: 'object', additionalProperties: { type: 'string', maxLength: 40 } } as const;
 const { measured, observations, cloths } = orderSchema.properties;
 
-export interface NewTicket {
-  readonly title: string;
-  readonly client: { readonly id: string } | NewClient;
-  readonly dueOn: string;
-  readonly unit: Unit;
-  readonly styleId: string;
-}
+const known = {
+  type: 'object',
+  required: ['id'],
+  additionalProperties: false,
+  properties: { id: uuid },
+} as const;
+/** Whose a ticket is: a client who is known, or somebody new. */
+const client = { if: { type: 'object', required: ['id'] }, then: known, else: newClientSchema } as const;
 
-export const newTicketSchema = {
+export const newTicket = shape({
   type: 'object',
   required: ['title', 'client', 'dueOn', 'unit', 'styleId'],
   additionalProperties: false,
   properties: {
     title,
-    client: {
-      type: 'object',
-      if: { required: ['id'] },
-      then: { properties: { id: { type: 'string', format: 'uuid' } } },
-      else: clientSchema,
-    },
+    client,
     dueOn: day,
     unit,
     styleId: { type: 'string', maxLength: 60 },
   },
-} as const;
+});
+export type NewTicket = Of<typeof newTicket>;
 
 /** Another ticket like one that there is. */
-export interface TicketCopy {
-  readonly title: string;
-  readonly dueOn: string;
-}
-export const ticketCopySchema = {
+export const ticketCopy = shape({
   type: 'object',
   required: ['title', 'dueOn'],
   additionalProperties: false,
   properties: { title, dueOn: day },
-} as const;
+});
+export type TicketCopy = Of<typeof ticketCopy>;
 
 /** A ticket opened from an order file; core reads the file. */
-export interface OrderedTicket {
-  readonly title: string;
-  readonly dueOn: string;
-  readonly order: unknown;
-  /** Whose it is, where the name is known: one of those, or somebody new. */
-  readonly client?: { readonly id: string } | 'new';
-}
-
-export const orderedTicketSchema = {
+export const orderedTicket = shape({
   type: 'object',
   required: ['title', 'dueOn', 'order'],
   additionalProperties: false,
@@ -73,36 +53,31 @@ export const orderedTicketSchema = {
     title,
     dueOn: day,
     order: { type: 'object' },
-    client: {
-      if: { type: 'object' },
-      then: {
-        type: 'object',
-        required: ['id'],
-        additionalProperties: false,
-        properties: { id: { type: 'string', format: 'uuid' } },
-      },
-      else: { enum: ['new'] },
-    },
+    client: { if: { type: 'object' }, then: known, else: { enum: ['new'] } },
   },
-} as const;
-
-/** Whose change it is, as the device was told. */
-export const by = { type: 'string', maxLength: 60 } as const;
+});
+export type OrderedTicket = Of<typeof orderedTicket>;
 
 /** Taken with every change: the version it is made on, whose it is, and whether pieces under the chalk may be drawn anew. */
 const on = { version, by, release: { type: 'boolean' } } as const;
 
+/** A change made on a version; `release` takes it on oneself that pieces under the chalk are drawn anew. */
+export interface Versioned {
+  readonly version: number;
+  readonly by?: string | undefined;
+  readonly release?: boolean | undefined;
+}
+
 /** Whose ticket it is after all; its measures go with it. */
-export type ClientEdit = Versioned & Pick<NewTicket, 'client'>;
-export const clientEditSchema = {
+export const clientEdit = shape({
   type: 'object',
   required: ['version', 'client'],
   additionalProperties: false,
-  properties: { ...on, client: newTicketSchema.properties.client },
-} as const;
+  properties: { ...on, client },
+});
+export type ClientEdit = Of<typeof clientEdit>;
 
-export type TicketEdit = Versioned & Partial<Pick<Ticket, 'state' | 'title' | 'dueOn' | 'unit' | 'remarks'>>;
-export const ticketEditSchema = {
+export const ticketEdit = shape({
   type: 'object',
   required: ['version'],
   additionalProperties: false,
@@ -114,19 +89,11 @@ export const ticketEditSchema = {
     unit,
     remarks: { type: 'string', maxLength: 4000 },
   },
-} as const;
+});
+export type TicketEdit = Of<typeof ticketEdit>;
 
 /** What changes of a set of measures; what is left out stays as it is, and a length that is sent empty is taken away. */
-export type MeasuresEdit = Versioned &
-  Partial<Pick<MeasureSet, 'from' | 'startLine' | 'takenBy' | 'undergarment'>> & {
-    readonly observations?: Partial<MeasureSet['observations']>;
-    readonly takenOn?: string;
-    readonly values?: { readonly [id: string]: string };
-    readonly garment?: { readonly values?: { readonly [id: string]: string }; readonly pleats?: number };
-    /** Measured anew: the set as it stands stays, and this is the next. */
-    readonly anew?: boolean;
-  };
-export const measuresEditSchema = {
+export const measuresEdit = shape({
   type: 'object',
   required: ['version'],
   additionalProperties: false,
@@ -146,31 +113,28 @@ export const measuresEditSchema = {
     },
     anew: { type: 'boolean' },
   },
-} as const;
+});
+export type MeasuresEdit = Of<typeof measuresEdit>;
 
-export type StyleEdit = Versioned & Pick<Ticket, 'styleId'> & { readonly keepParts?: boolean };
-export const styleEditSchema = {
+export const styleEdit = shape({
   type: 'object',
   required: ['version', 'styleId'],
   additionalProperties: false,
   properties: { ...on, styleId: { type: 'string', maxLength: 60 }, keepParts: { type: 'boolean' } },
-} as const;
+});
+export type StyleEdit = Of<typeof styleEdit>;
 
 /** Choices as typed; one that is sent empty is as usual again, and what is left out stays. Sent with none, the style is agreed on. */
-export type ChoicesEdit = Versioned & { readonly choices: { readonly [id: string]: string } };
-export const choicesEditSchema = {
+export const choicesEdit = shape({
   type: 'object',
   required: ['version', 'choices'],
   additionalProperties: false,
   properties: { ...on, choices: typed },
-} as const;
+});
+export type ChoicesEdit = Of<typeof choicesEdit>;
 
 /** Cloths, each in the place of the one of its role, and roles whose cloth is taken away; the others stay. */
-export type ClothsEdit = Versioned & {
-  readonly cloths: readonly ClothFile[];
-  readonly without?: readonly ClothRole[];
-};
-export const clothsEditSchema = {
+export const clothsEdit = shape({
   type: 'object',
   required: ['version', 'cloths'],
   additionalProperties: false,
@@ -179,7 +143,8 @@ export const clothsEditSchema = {
     cloths: { ...cloths, maxItems: 12 },
     without: { type: 'array', items: { enum: clothRoles }, maxItems: 5 },
   },
-} as const;
+});
+export type ClothsEdit = Of<typeof clothsEdit>;
 
 const number = { type: 'number' } as const;
 const drawn = {
@@ -188,17 +153,12 @@ const drawn = {
   additionalProperties: false,
   properties: { wide: number, long: number, around: number, area: number, x: number, y: number },
 } as const;
-const span = { type: 'array', items: { type: 'number' }, minItems: 2, maxItems: 2 } as const;
+const span = { type: 'array', items: number, minItems: 2, maxItems: 2 } as const;
 
 const role = cloths.items.properties.role;
 
 /** A lay of the ticket, or of it and of others that share the cloth: their pieces are then numbered with their tickets. */
-export type LayEdit = Versioned & {
-  readonly role: ClothRole;
-  readonly lay: LaidOut | null;
-  readonly others?: readonly { readonly id: string; readonly version: number }[];
-};
-export const layEditSchema = {
+export const layEdit = shape({
   type: 'object',
   required: ['version', 'role', 'lay'],
   additionalProperties: false,
@@ -212,7 +172,7 @@ export const layEditSchema = {
         type: 'object',
         required: ['id', 'version'],
         additionalProperties: false,
-        properties: { id: { type: 'string', format: 'uuid' }, version },
+        properties: { id: uuid, version },
       },
     },
     lay: {
@@ -263,23 +223,20 @@ export const layEditSchema = {
       },
     },
   },
-} as const;
+});
+export type LayEdit = Of<typeof layEdit>;
 
-export type TicketRulesEdit = Versioned & { readonly rules: RuleTexts };
-export const ticketRulesEditSchema = {
+export const ticketRulesEdit = shape({
   type: 'object',
   required: ['version', 'rules'],
   additionalProperties: false,
   properties: { ...on, rules: ruleTexts },
-} as const;
+});
+export type TicketRulesEdit = Of<typeof ticketRulesEdit>;
 
 const why = { type: 'string', maxLength: 200 } as const;
 
-export type FiguresEdit = Versioned & {
-  /** As typed; null takes a figure back to what is computed. */
-  readonly figures: { readonly [id: string]: { readonly value: string; readonly why: string } | null };
-};
-export const figuresEditSchema = {
+export const figuresEdit = shape({
   type: 'object',
   required: ['version', 'figures'],
   additionalProperties: false,
@@ -295,13 +252,10 @@ export const figuresEditSchema = {
       },
     },
   },
-} as const;
+});
+export type FiguresEdit = Of<typeof figuresEdit>;
 
-export type SignOffsEdit = Versioned & {
-  /** By the finding's key; null takes a sign-off back. */
-  readonly signedOff: { readonly [key: string]: Ticket['signedOff'][string] | null };
-};
-export const signOffsEditSchema = {
+export const signOffsEdit = shape({
   type: 'object',
   required: ['version', 'signedOff'],
   additionalProperties: false,
@@ -317,12 +271,34 @@ export const signOffsEditSchema = {
       },
     },
   },
-} as const;
+});
+export type SignOffsEdit = Of<typeof signOffsEdit>;
 
-export type PlaceEdit = Versioned & { readonly place: number };
-export const placeEditSchema = {
+export const placeEdit = shape({
   type: 'object',
   required: ['version', 'place'],
   additionalProperties: false,
   properties: { ...on, place: { type: 'integer', minimum: 0 } },
-} as const;
+});
+export type PlaceEdit = Of<typeof placeEdit>;
+
+/** One step of a ticket's history, newest last. */
+export interface TicketStep {
+  readonly place: number;
+  readonly what: string;
+  readonly madeAt: string;
+  /** Whose it is; empty where nobody said. */
+  readonly by: string;
+}
+
+/** Another ticket whose cloth is the same, so that both can be laid together. */
+export interface ClothSharer extends Sharer, Pick<Ticket, 'title' | 'client' | 'version'> {
+  /** Its lay stays as it is. */
+  readonly chalked: boolean;
+}
+
+/** A cloth that is on other tickets already, with their numbers. */
+export interface KnownCloth {
+  readonly cloth: Cloth;
+  readonly tickets: readonly number[];
+}

@@ -5,11 +5,14 @@ import { shareOut } from '@ample-bolt/core/lay/plan/share-out';
 import type { LayRun, RunPlans } from '@ample-bolt/core/shop/lay-run';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import { Op, UniqueConstraintError, type Sequelize } from 'sequelize';
-import { notFound, Problem } from '../../http/problem.ts';
-import { LayRunModel, LayShareModel, type RunTask } from './lay-run-model.ts';
-
-/** A share whose process was not heard of for so long was lost with it, ms. */
-export const LOST_AFTER = 15_000;
+import {
+  LOST_AFTER,
+  type KeptRun,
+  type KeptShare,
+  type LayRunStore,
+  type RunTask,
+} from '../stores/lay-run-store.ts';
+import { LayRunModel, LayShareModel } from './models/lay-run-model.ts';
 
 const shares = { model: LayShareModel, as: 'shares' };
 
@@ -30,7 +33,7 @@ function toRun({ id, role, state, folds, seconds, found, failure, shares: own = 
 }
 
 /** The searches of a ticket, one a cloth: the one that runs, or the last. */
-export async function runsOf(ticketId: string): Promise<LayRun[]> {
+async function runsOf(ticketId: string): Promise<LayRun[]> {
   const rows = await LayRunModel.findAll({
     where: { ticketId },
     attributes: { exclude: ['task', 'plans'] },
@@ -40,20 +43,22 @@ export async function runsOf(ticketId: string): Promise<LayRun[]> {
   return rows.map(toRun);
 }
 
-const runOn = async (ticketId: string, id: string): Promise<LayRunModel> => {
-  const row = await LayRunModel.findOne({ where: { ticketId, id }, include: [shares] });
-  if (!row) throw notFound('search on this ticket');
-  return row;
-};
+const runOn = (ticketId: string, id: string): Promise<LayRunModel | null> =>
+  LayRunModel.findOne({ where: { ticketId, id }, include: [shares] });
 
-export const plansOf = async (ticketId: string, id: string): Promise<RunPlans> =>
-  (await runOn(ticketId, id)).plans;
+const plansOf = async (ticketId: string, id: string): Promise<RunPlans | undefined> =>
+  (await runOn(ticketId, id))?.plans;
 
-/** Begins a search in the place of the cloth's last one, or 409 while that one runs. Resolves to it and the ids of its shares. */
-export async function beginRun(
+/** Begins a search in the place of the cloth's last one; none while that one runs. Resolves to it and the ids of its shares. */
+async function beginRun(
   ticketId: string,
-  { role, folds, task, seconds }: { role: ClothRole; folds: LayWay[]; task: RunTask; seconds: number },
-): Promise<{ readonly run: LayRun; readonly shareIds: readonly string[] }> {
+  {
+    role,
+    folds,
+    task,
+    seconds,
+  }: { role: ClothRole; folds: readonly LayWay[]; task: RunTask; seconds: number },
+): Promise<{ readonly run: LayRun; readonly shareIds: readonly string[] } | undefined> {
   const sequelize = sequelizeOf();
   try {
     const run = await sequelize.transaction(async (transaction) => {
@@ -68,8 +73,7 @@ export async function beginRun(
     await run.reload({ include: [shares] });
     return { run: toRun(run), shareIds: (run.shares ?? []).map(({ id }) => id) };
   } catch (error) {
-    if (error instanceof UniqueConstraintError)
-      throw new Problem(409, 'already-searching', 'A search for this cloth is running; stop it first.');
+    if (error instanceof UniqueConstraintError) return undefined;
     throw error;
   }
 }
@@ -81,24 +85,25 @@ function sequelizeOf(): Sequelize {
 }
 
 /** Stops a search: what it found stays. One that has ended is left as it is. */
-export async function cancelRun(ticketId: string, id: string): Promise<LayRun> {
+async function cancelRun(ticketId: string, id: string): Promise<LayRun | undefined> {
   const row = await runOn(ticketId, id);
+  if (!row) return undefined;
   if (row.state === 'running') await row.update({ state: 'cancelled' });
   return toRun(row);
 }
 
-export async function failRun(id: string, failure: string): Promise<void> {
+async function failRun(id: string, failure: string): Promise<void> {
   await LayRunModel.update({ state: 'failed', failure }, { where: { id, state: 'running' } });
 }
 
 /** Ends a search whose shares are all done. */
-export async function endIfDone(id: string): Promise<void> {
+async function endIfDone(id: string): Promise<void> {
   const left = await LayShareModel.count({ where: { runId: id, state: { [Op.ne]: 'done' } } });
   if (left === 0) await LayRunModel.update({ state: 'done' }, { where: { id, state: 'running' } });
 }
 
 /** Keeps a lay if it is better than the search's best of the same fold. Shares end at the same time: the row is locked meanwhile. */
-export const keepBetter = (id: string, lay: Lay): Promise<boolean> =>
+const keepBetter = (id: string, lay: Lay): Promise<boolean> =>
   sequelizeOf().transaction(async (transaction) => {
     const row = await LayRunModel.findByPk(id, { transaction, lock: transaction.LOCK.UPDATE });
     const kept = row?.plans[lay.fold];
@@ -110,7 +115,7 @@ export const keepBetter = (id: string, lay: Lay): Promise<boolean> =>
   });
 
 /** Shares of running searches that are not done: those that wait, and those whose process was lost. */
-export async function unfinishedShares(): Promise<{ readonly waiting: string[]; readonly lost: string[] }> {
+async function unfinishedShares(): Promise<{ readonly waiting: string[]; readonly lost: string[] }> {
   const rows = await LayShareModel.findAll({
     where: { state: { [Op.ne]: 'done' } },
     include: [{ model: LayRunModel, where: { state: 'running' }, attributes: [] }],
@@ -123,3 +128,26 @@ export async function unfinishedShares(): Promise<{ readonly waiting: string[]; 
       .map(({ id }) => id),
   };
 }
+
+async function shareOf(id: string): Promise<{ share: KeptShare; run: KeptRun } | undefined> {
+  const share = await LayShareModel.findByPk(id);
+  const run = share && (await LayRunModel.findByPk(share.runId));
+  return run ? { share, run } : undefined;
+}
+
+export const layRunStore: LayRunStore = {
+  ofTicket: runsOf,
+  plans: plansOf,
+  begin: beginRun,
+  cancel: cancelRun,
+  fail: failRun,
+  endIfDone,
+  keepBetter,
+  share: shareOf,
+  // Whoever writes on a share is at work on it.
+  writeShare: async (id, change) => {
+    await LayShareModel.update({ ...change, heardAt: new Date() }, { where: { id } });
+  },
+  state: async (id) => (await LayRunModel.findByPk(id, { attributes: ['state'] }))?.state,
+  unfinishedShares,
+};

@@ -7,7 +7,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import { text } from '../../db/columns.ts';
+import { text } from '../columns.ts';
 
 /** One mark or one piece that was done at the table, or taken back; made by the device, and never changed. */
 export class TableEventModel extends Model<

@@ -1,7 +1,8 @@
 import { workOf, type TableEvent, type TableState, type TableWork } from '@ample-bolt/core/shop/table-event';
 import { QueryTypes } from 'sequelize';
-import { TableEventModel } from './table-model.ts';
-import { TicketModel } from './ticket-model.ts';
+import type { TableStore } from '../stores/ticket-store.ts';
+import { TableEventModel } from './models/table-model.ts';
+import { TicketModel } from './models/ticket-model.ts';
 
 const toEvent = ({ id, lay, kind, on, mark, done, at, by }: TableEventModel): TableEvent => ({
   id,
@@ -15,18 +16,18 @@ const toEvent = ({ id, lay, kind, on, mark, done, at, by }: TableEventModel): Ta
 });
 
 /** What is chalked and cut on these lays. */
-export async function workOn(ticketId: string, lays: readonly string[]): Promise<TableWork> {
+async function workOn(ticketId: string, lays: readonly string[]): Promise<TableWork> {
   if (lays.length === 0) return { chalked: {}, cut: [] };
   return workOf((await TableEventModel.findAll({ where: { ticketId, lay: [...lays] } })).map(toEvent));
 }
 
 /** Keeps the table of a ticket to this transaction: what is read after it is as the one before left it. */
-export async function lockTable(ticketId: string): Promise<void> {
+async function lockTable(ticketId: string): Promise<void> {
   await TicketModel.findByPk(ticketId, { attributes: ['id'], lock: true });
 }
 
 /** The table of a ticket, without the rest of it. */
-export async function tableOf(ticketId: string): Promise<TableState | undefined> {
+async function tableOf(ticketId: string): Promise<TableState | undefined> {
   const [row] = await TicketModel.sequelize!.query<{
     chalked: TableState['chalked'];
     cut: TableState['cut'];
@@ -52,14 +53,22 @@ export async function tableOf(ticketId: string): Promise<TableState | undefined>
 }
 
 /** Notes what was done at the table; an event that is known already is the same one, sent twice. */
-export async function noteEvents(ticketId: string, events: readonly TableEvent[]): Promise<void> {
+async function noteEvents(ticketId: string, events: readonly TableEvent[]): Promise<void> {
   await TableEventModel.bulkCreate(
     events.map((event) => ({ ...event, ticketId })),
     { ignoreDuplicates: true },
   );
 }
 
-export async function writeWork(ticketId: string, { chalked, cut }: TableWork): Promise<void> {
+async function writeWork(ticketId: string, { chalked, cut }: TableWork): Promise<void> {
   await TicketModel.update({ chalked, cut }, { where: { id: ticketId }, silent: true });
   await TicketModel.increment('tableVersion', { where: { id: ticketId }, silent: true });
 }
+
+export const tableStore: TableStore = {
+  workOn,
+  lock: lockTable,
+  find: tableOf,
+  note: noteEvents,
+  write: writeWork,
+};

@@ -5,19 +5,9 @@ import { ticketStates, type Ticket, type TicketState } from '@ample-bolt/core/sh
 import { gistOf, progressBy, type LayGist, type TicketGist } from '@ample-bolt/core/shop/ticket-gist';
 import { coreVersion } from '@ample-bolt/core/version';
 import { QueryTypes } from 'sequelize';
-import { TicketModel } from './ticket-model.ts';
-import { ticketsById } from './ticket-repository.ts';
-
-/** Which tickets are asked for. */
-export interface TicketQuery {
-  /** All but those that were thrown away, without it. */
-  readonly state?: TicketState | undefined;
-  /** Number, title, client or cloth: every word has to be in one of them. */
-  readonly sought?: string | undefined;
-  readonly client?: string | undefined;
-  readonly limit: number;
-  readonly offset: number;
-}
+import type { TicketQuery } from '../stores/ticket-store.ts';
+import { TicketModel } from './models/ticket-model.ts';
+import { ticketsById } from './ticket-rows.ts';
 
 interface Row {
   readonly id: string;

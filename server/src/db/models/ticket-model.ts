@@ -13,8 +13,8 @@ import {
   type NonAttribute,
   type Sequelize,
 } from 'sequelize';
-import { id, stamps, text } from '../../db/columns.ts';
-import { ClientModel } from '../clients/client-model.ts';
+import { id, stamps, text } from '../columns.ts';
+import { ClientModel } from './client-model.ts';
 import type { FrozenDraftModel } from './ticket-state-model.ts';
 
 export class TicketModel extends Model<InferAttributes<TicketModel>, InferCreationAttributes<TicketModel>> {

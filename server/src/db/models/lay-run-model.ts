@@ -1,5 +1,4 @@
 import type { LayWay } from '@ample-bolt/core/lay/model/lay';
-import type { LayTask } from '@ample-bolt/core/lay/model/lay-task';
 import type { ClothRole } from '@ample-bolt/core/pieces/piece';
 import type { LayRun, RunPlans } from '@ample-bolt/core/shop/lay-run';
 import {
@@ -12,18 +11,16 @@ import {
   type NonAttribute,
   type Sequelize,
 } from 'sequelize';
-import { id, json, stamps, text } from '../../db/columns.ts';
-import { TicketModel } from '../tickets/ticket-model.ts';
-
-/** What is searched, but for the seed and the way of folding, which each share has of its own. */
-export type RunTask = Omit<LayTask, 'fold' | 'seed' | 'holding'>;
+import type { RunTask } from '../../stores/lay-run-store.ts';
+import { id, json, stamps, text } from '../columns.ts';
+import { TicketModel } from './ticket-model.ts';
 
 export class LayRunModel extends Model<InferAttributes<LayRunModel>, InferCreationAttributes<LayRunModel>> {
   declare id: CreationOptional<string>;
   declare ticketId: ForeignKey<string>;
   declare role: ClothRole;
   declare state: CreationOptional<LayRun['state']>;
-  declare folds: LayWay[];
+  declare folds: readonly LayWay[];
   declare task: RunTask;
   declare seconds: number;
   declare plans: CreationOptional<RunPlans>;

@@ -1,15 +1,10 @@
-import type { TableEvent } from '@ample-bolt/core/shop/table-event';
-import { by } from './ticket-schemas.ts';
-
-/** What a device did at the table, and its clock when it said so. */
-export interface TableEdit {
-  readonly events: readonly TableEvent[];
-  readonly sentAt: string;
-}
+import { by, uuid } from './fields.ts';
+import { shape, type Of } from '../formats/of-schema.ts';
 
 const moment = { type: 'string', pattern: '^\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d:\\d\\d\\.\\d{3}Z$' } as const;
 
-export const tableEditSchema = {
+/** What a device did at the table, and its clock when it said so. */
+export const tableEdit = shape({
   type: 'object',
   required: ['events', 'sentAt'],
   additionalProperties: false,
@@ -24,7 +19,7 @@ export const tableEditSchema = {
         required: ['id', 'kind', 'on', 'mark', 'done', 'lay', 'at', 'by'],
         additionalProperties: false,
         properties: {
-          id: { type: 'string', format: 'uuid' },
+          id: uuid,
           kind: { enum: ['mark', 'cut'] },
           on: { type: 'string', minLength: 1, maxLength: 80 },
           mark: { type: 'integer', minimum: 0, maximum: 1000 },
@@ -36,4 +31,5 @@ export const tableEditSchema = {
       },
     },
   },
-} as const;
+});
+export type TableEdit = Of<typeof tableEdit>;

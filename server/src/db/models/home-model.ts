@@ -10,8 +10,8 @@ import {
   type NonAttribute,
   type Sequelize,
 } from 'sequelize';
-import { id, stamps, text } from '../../db/columns.ts';
-import { TicketModel } from '../tickets/ticket-model.ts';
+import { id, stamps, text } from '../columns.ts';
+import { TicketModel } from './ticket-model.ts';
 
 /** A private link. The token itself is nowhere here: only its hash is kept. */
 export class HomeLinkModel extends Model<

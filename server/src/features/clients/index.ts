@@ -1,0 +1,2 @@
+/** What of clients other features use. */
+export { newClient } from './client-service.ts';

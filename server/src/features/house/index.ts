@@ -1,0 +1,2 @@
+/** What of the house other features use. */
+export { houseRules } from './house-service.ts';
