@@ -76,7 +76,10 @@ function appWith({ log, webDir }: AppDependencies, routes: (api: Router) => void
 export function createApp(dependencies: AppDependencies): Express {
   const stores = storesIn(dependencies.sequelize);
   return appWith(dependencies, (api) => {
-    api.use('/health', healthRoutes(() => dependencies.sequelize.query('SELECT 1')));
+    api.use(
+      '/health',
+      healthRoutes(() => dependencies.sequelize.query('SELECT 1')),
+    );
     api.use('/clients', clientRoutes(stores));
     api.use('/home', guestRoutes(stores));
     api.use('/house', houseRoutes(stores));
