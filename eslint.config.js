@@ -136,6 +136,13 @@ export default defineConfig(
     },
   },
   { files: ['web/**/*.{ts,tsx}'], extends: [reactHooks.configs.flat.recommended] },
+  {
+    files: ['web/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
+    rules: {
+      'max-lines-per-function': ['error', { max: 120, skipBlankLines: true, skipComments: true }],
+    },
+  },
   { files: ['core/src/**/*.ts'], ignores: ['**/*.test.ts'], rules: pureCore },
   ...layered,
   ...servedApart,

@@ -1,4 +1,5 @@
 import { dot, DOWN, OUT, scale, type Point } from '@ample-bolt/core/geometry/point';
+import { formatLength } from '@ample-bolt/core/units/format-length';
 import { mmPer, type Unit } from '@ample-bolt/core/units/length';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { View } from './view.ts';
@@ -13,6 +14,8 @@ export interface MovablePoint {
   readonly label: string;
   /** The figure that it sets, mm. */
   readonly mm: number;
+  /** Between what it can be set, mm, where that is known. */
+  readonly range?: { readonly least: number; readonly most: number };
   /** The figure that the hand wants, to the step of the chalk, mm. */
   readonly onMove: (mm: number) => void;
 }
@@ -39,7 +42,8 @@ const MEANT = 0.5;
 
 /** A ring around the point: dragged along its way, or moved by the arrow keys. */
 export function PointHandle({ point, view, unit, colour }: PointHandleProps) {
-  const { at, way, shown = 1, label, mm, onMove } = point;
+  const { at, way, shown = 1, label, mm, range, onMove } = point;
+  const inUnit = (length: number) => Number((length / mmPer(unit)).toFixed(3));
   const held = useRef<{ readonly from: number; readonly mm: number }>(undefined);
   const along = ({ clientX, clientY }: PointerEvent) => dot({ x: clientX, y: clientY }, way);
   const sideways = Math.abs(way.x) > Math.abs(way.y);
@@ -75,7 +79,10 @@ export function PointHandle({ point, view, unit, colour }: PointHandleProps) {
       role="slider"
       tabIndex={0}
       aria-label={label}
-      aria-valuenow={Number((mm / mmPer(unit)).toFixed(3))}
+      aria-valuenow={inUnit(mm)}
+      aria-valuemin={range && inUnit(range.least)}
+      aria-valuemax={range && inUnit(range.most)}
+      aria-valuetext={formatLength(mm, unit, { denominator: 16, decimals: 1 })}
       aria-orientation={sideways ? 'horizontal' : 'vertical'}
       onKeyDown={press}
       onPointerDown={(event) => {

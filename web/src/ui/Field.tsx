@@ -4,6 +4,12 @@ import type { ReactNode } from 'react';
 export const controlClass =
   'min-h-11 w-full rounded-soft border border-linen-3 bg-white px-3 text-lg font-normal';
 
+/** The same where many stand under each other, as beside a drawing. */
+export const boxClass =
+  'min-h-9 min-w-0 rounded-soft border border-linen-3 bg-white px-2.5 text-walnut aria-invalid:border-madder max-md:min-h-11';
+/** That as wide as there is room. */
+export const inputClass = `${boxClass} w-full`;
+
 interface FieldNoteProps {
   readonly hint?: string | undefined;
   readonly error?: string | undefined;
@@ -30,5 +36,13 @@ export const Field = ({ label, hint, error, children }: FieldProps) => (
     <span className="text-sm font-semibold text-walnut-2">{label}</span>
     {children}
     <FieldNote hint={hint} error={error} />
+  </label>
+);
+
+/** One thing to fill in, its name beside it. */
+export const FieldRow = ({ label, children }: Pick<FieldProps, 'label' | 'children'>) => (
+  <label className="grid grid-cols-[96px_1fr] items-center gap-2">
+    <span className="text-sm text-walnut-2">{label}</span>
+    {children}
   </label>
 );

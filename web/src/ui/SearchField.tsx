@@ -1,3 +1,5 @@
+import { boxClass } from './Field.tsx';
+
 interface SearchFieldProps {
   readonly label: string;
   /** What can be typed, where the label does not say it. */
@@ -21,6 +23,6 @@ export const SearchField = ({
     placeholder={hint}
     value={value}
     onChange={(event) => onChange(event.target.value)}
-    className={`min-h-9 rounded-soft border border-linen-3 bg-white px-3 max-md:min-h-11 ${className}`}
+    className={`${boxClass} ${className}`}
   />
 );

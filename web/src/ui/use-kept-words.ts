@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useEffectEvent, useRef } from 'react';
 import { useKept } from './use-kept.ts';
 
 export interface KeptWords {
@@ -31,10 +31,7 @@ export function useKeptWords(
       keep((held) => (done && held === typed ? undefined : held));
     });
   };
-  const lastLeave = useRef(leave);
-  useEffect(() => {
-    lastLeave.current = leave;
-  });
-  useEffect(() => () => lastLeave.current(), []);
+  const gone = useEffectEvent(leave);
+  useEffect(() => () => gone(), []);
   return { value: typed ?? stored, type: (text) => keep(() => text), leave };
 }

@@ -10,6 +10,7 @@ import { Button, buttonClass } from '../../ui/Button.tsx';
 import { CopyButton } from '../../ui/CopyButton.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
+import { boxClass } from '../../ui/Field.tsx';
 
 const stateWords: { readonly [state in HomeLink['state']]: string } = {
   open: 'waiting for the client',
@@ -18,8 +19,6 @@ const stateWords: { readonly [state in HomeLink['state']]: string } = {
   refused: 'left',
   expired: 'run out',
 };
-
-const field = 'min-h-9 rounded-soft border border-linen-3 bg-white px-3 max-md:min-h-11';
 
 /** Lets the client measure at home: the guide on paper, or a page behind a private link, and what became of each link. */
 export function AtHome() {
@@ -52,7 +51,7 @@ export function AtHome() {
           <select
             value={sequence}
             onChange={(event) => setSequence(event.target.value as SequenceId)}
-            className={field}
+            className={boxClass}
           >
             {sequenceIds.map((id) => (
               <option key={id} value={id}>
@@ -66,7 +65,7 @@ export function AtHome() {
             value={to}
             maxLength={120}
             onChange={(event) => setTo(event.target.value)}
-            className={field}
+            className={boxClass}
           />
         </Field>
         <Field label="Days that the link holds">
@@ -76,7 +75,7 @@ export function AtHome() {
             max={30}
             value={days}
             onChange={(event) => setDays(event.target.value)}
-            className={`${field} w-24`}
+            className={`${boxClass} w-24`}
           />
         </Field>
         <p className="flex flex-wrap gap-3">

@@ -7,7 +7,7 @@ import type { DraftedTicket } from '../../workers/drafting.worker.ts';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { clothColour } from '../ticket/cloth-of.ts';
 import { wholeLay } from '@ample-bolt/core/lay/buy/together';
-import { LayDrawing } from '../lay/LayDrawing.tsx';
+import { LayDrawing } from '../lay/drawing/LayDrawing.tsx';
 import { Held } from '../ticket/Held.tsx';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
@@ -140,21 +140,7 @@ function Chalking({ draft, marks, laid }: Pick<DraftedTicket, 'draft' | 'marks' 
             <MarkPanel mark={mark} unit={unit} />
           )}
         </div>
-        {refusal && (
-          <p
-            role="alert"
-            className="mb-2 flex items-center gap-3 rounded-soft bg-madder px-3 py-2 text-white"
-          >
-            <span className="grow">{refusal}</span>
-            <button
-              type="button"
-              onClick={dismiss}
-              className="min-h-11 rounded-soft border border-white px-3"
-            >
-              Understood
-            </button>
-          </p>
-        )}
+        {refusal && <Refused words={refusal} onDismiss={dismiss} />}
         <ChalkControls
           cutting={showCuts}
           marks={ofPiece}
@@ -174,3 +160,13 @@ function Chalking({ draft, marks, laid }: Pick<DraftedTicket, 'draft' | 'marks' 
     </div>
   );
 }
+
+/** Why marks were not counted; it stays until it was read. */
+const Refused = ({ words, onDismiss }: { readonly words: string; readonly onDismiss: () => void }) => (
+  <p role="alert" className="mb-2 flex items-center gap-3 rounded-soft bg-madder px-3 py-2 text-white">
+    <span className="grow">{words}</span>
+    <button type="button" onClick={onDismiss} className="min-h-11 rounded-soft border border-white px-3">
+      Understood
+    </button>
+  </p>
+);

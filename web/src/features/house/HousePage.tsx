@@ -9,6 +9,7 @@ import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useKept } from '../../ui/use-kept.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
 import { RuleTable } from './RuleTable.tsx';
+import { boxClass } from '../../ui/Field.tsx';
 
 /** How this shop does it: every number and school that drafting takes for granted, to be changed once for all. */
 export function HousePage() {
@@ -45,7 +46,7 @@ export function HousePage() {
           autoComplete="off"
           placeholder="a name, for the versions of tickets"
           onChange={({ target }) => setHand(target.value)}
-          className="min-h-9 w-72 rounded-soft border border-linen-3 bg-white px-3 max-md:min-h-11"
+          className={`${boxClass} w-72`}
         />
       </label>
       {error && !today && <Failed error={error} again={again} />}

@@ -10,10 +10,10 @@ import { Held } from '../ticket/Held.tsx';
 import { heldByStops } from '../ticket/held-by-stops.ts';
 import { NotYet } from '../ticket/NotYet.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
-import { ClothForm } from './ClothForm.tsx';
-import { ClothTabs } from './ClothTabs.tsx';
-import { PlanLay, type PlanLayProps } from './PlanLay.tsx';
-import { useTogether } from './use-together.ts';
+import { ClothForm } from './cloth/ClothForm.tsx';
+import { ClothTabs } from './cloth/ClothTabs.tsx';
+import { PlanLay, type PlanLayProps } from './plan/PlanLay.tsx';
+import { useTogether } from './cloth/use-together.ts';
 import { Waiting } from '../../ui/Waiting.tsx';
 
 type View = 'lay' | 'compare';

@@ -9,6 +9,7 @@ import { Segmented } from '../../ui/Segmented.tsx';
 import { useKeptWords } from '../../ui/use-kept-words.ts';
 import { CarryOver } from './CarryOver.tsx';
 import type { ConditionChange, MeasureEntry } from './use-measure-entry.ts';
+import { boxClass } from '../../ui/Field.tsx';
 
 interface ConditionsProps {
   readonly ticket: Ticket;
@@ -59,7 +60,7 @@ export function Conditions({ ticket, entry }: ConditionsProps) {
           aria-label="Taken on"
           value={measures.takenOn ?? ''}
           onChange={(event) => event.target.value && change({ takenOn: event.target.value })}
-          className={field}
+          className={boxClass}
         />
       </Row>
       <Words
@@ -84,7 +85,7 @@ export function Conditions({ ticket, entry }: ConditionsProps) {
           placeholder={ticket.unit}
           onChange={(event) => entry.type('heelHeight', event.target.value)}
           onBlur={() => void entry.save()}
-          className={`${field} w-28 aria-invalid:border-madder`}
+          className={`${boxClass} w-28`}
         />
       </Row>
       <Row label="Lengths from">
@@ -138,8 +139,6 @@ export function Conditions({ ticket, entry }: ConditionsProps) {
   );
 }
 
-const field = 'min-h-9 rounded-soft border border-linen-3 bg-white px-2 max-md:min-h-11';
-
 const Row = ({ label, children }: { readonly label: string; readonly children: ReactNode }) => (
   <div className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1">
     <span className="font-semibold text-walnut-2">{label}</span>
@@ -167,7 +166,7 @@ function Words({ label, keptAs, stored, most, onStore }: WordsProps) {
         value={words.value}
         onChange={(event) => words.type(event.target.value)}
         onBlur={words.leave}
-        className={`${field} w-60`}
+        className={`${boxClass} w-60`}
       />
     </Row>
   );

@@ -9,6 +9,7 @@ import { useTicketContext } from '../ticket/ticket-context.ts';
 import { asAsked, type AskedMeasure } from './measures-asked.ts';
 import type { Measuring } from './use-measuring.ts';
 import { WorkedOutList } from './WorkedOutList.tsx';
+import { boxClass } from '../../ui/Field.tsx';
 
 interface MeasureListProps {
   readonly measuring: Measuring;
@@ -35,7 +36,7 @@ export function MeasureList({ measuring, onChoose }: MeasureListProps) {
           aria-label="Which measures"
           value={measuring.sequence}
           onChange={(event) => measuring.changeSequence(event.target.value as SequenceId)}
-          className="min-h-9 w-3/5 min-w-0 rounded-soft border border-linen-3 bg-white px-2 font-semibold max-md:min-h-11"
+          className={`${boxClass} w-3/5 font-semibold`}
         >
           {sequenceIds.map((id) => (
             <option key={id} value={id}>

@@ -1,23 +1,18 @@
 import { choiceGroups, type ChoiceGroup } from '@ample-bolt/core/garment/choice';
-import { keyLengths } from '@ample-bolt/core/garment/key-lengths';
 import type { Style } from '@ample-bolt/core/styles/style';
 import { slotWords } from '@ample-bolt/core/words/slot-words';
 import { useEffect, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { garmentPdfOf, garmentPictureOf } from '../../api/tickets.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useStillHere } from '../../ui/use-still-here.ts';
 import { asPreview, useDrafted } from '../../workers/use-drafted.ts';
-import { clothColours } from '../ticket/cloth-of.ts';
 import { EaseStrip } from '../ticket/EaseStrip.tsx';
-import { FindingList } from '../ticket/FindingList.tsx';
-import { handlesNow } from '../ticket/handles-now.ts';
 import { LeaveChoices } from '../ticket/LeaveChoices.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import { useChoiceEntry } from '../ticket/use-choice-entry.ts';
-import { GarmentDrawing } from './GarmentDrawing.tsx';
+import { MadeUp } from './MadeUp.tsx';
 import { SlotList } from './SlotList.tsx';
 import { SlotPanel } from './SlotPanel.tsx';
 
@@ -48,9 +43,6 @@ export function AgreeStyle({ style, onBook }: { readonly style: Style; readonly 
   };
   const faulty = choiceGroups.filter((group) =>
     Object.entries(style.choices).some(([id, choice]) => choice.group === group && entry.faultOf(id)),
-  );
-  const findings = (drafted?.draft.findings ?? []).filter(
-    ({ code, severity }) => severity !== 'note' && code !== 'cloth-missing',
   );
   const [going, setGoing] = useState(false);
   const gone = useRef(false);
@@ -123,31 +115,7 @@ export function AgreeStyle({ style, onBook }: { readonly style: Style; readonly 
           </Button>
         </div>
       </div>
-      <div className="order-2 flex min-h-0 flex-col gap-3">
-        <div className="flex min-h-0 grow flex-col max-lg:h-[56dvh] max-lg:flex-none *:grow">
-          {drafted ? (
-            <GarmentDrawing
-              sketch={drafted.sketch}
-              colours={clothColours(ticket)}
-              unit={ticket.unit}
-              handles={handlesNow(drafted.handles, entry.lengths)}
-              onChoose={move}
-              lengths={keyLengths(drafted.draft)}
-              pictures={[
-                { href: garmentPictureOf(ticket, 'page'), words: 'Picture' },
-                { href: garmentPdfOf(ticket), words: 'Print' },
-              ]}
-            />
-          ) : (
-            <div className="rounded-soft bg-linen-1" />
-          )}
-        </div>
-        {findings.length > 0 && (
-          <div className="max-h-44 shrink-0 overflow-auto max-lg:max-h-none">
-            <FindingList tryChoice={{ length: move, option: entry.type }} findings={findings} />
-          </div>
-        )}
-      </div>
+      <MadeUp drafted={drafted} entry={entry} onMove={move} />
     </form>
   );
 }

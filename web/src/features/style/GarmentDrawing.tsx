@@ -62,6 +62,7 @@ const movable = (
   shown,
   label,
   mm,
+  range: { least, most },
   onMove: (wanted) => onChoose(choice, clamp(wanted, least, most)),
 });
 

@@ -1,55 +1,27 @@
 import { formatLength } from '@ample-bolt/core/units/format-length';
 import { inches } from '@ample-bolt/core/units/length';
-import { useEffect, useEffectEvent, useRef, useState } from 'react';
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { tapeAddress } from '../../api/tape.ts';
 import { Button } from '../../ui/Button.tsx';
+import { boxClass } from '../../ui/Field.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { TapeStrip } from './TapeStrip.tsx';
+import { useTapeLine } from './use-tape-line.ts';
 
 /** Sixteenths of an inch that the tape can be drawn out. */
 const LONGEST = 72 * 16;
 
-/** What the shop computer answers a device. */
-interface Answer {
-  readonly paired?: string;
-  readonly error?: string;
-}
-
 /** Stands in for a digital tape: paired with one page by the code that it shows, a press sends the reading there. */
 export function TapePage() {
-  const socket = useRef<WebSocket>(null);
-  const [state, setState] = useState<'connecting' | 'open' | 'closed'>('connecting');
   const [sixteenths, setSixteenths] = useState(36 * 16);
   const [sent, setSent] = useState<string>();
-  const [attempt, setAttempt] = useState(0);
   const [search] = useSearchParams();
   const [code, setCode] = useState(search.get('code') ?? '');
-  const [answer, setAnswer] = useState<Answer>({});
-  const pair = (page: string) => socket.current?.send(JSON.stringify({ pair: page }));
-  const greet = useEffectEvent(() => {
-    setState('open');
-    if (code !== '') pair(code);
-  });
-  useEffect(() => {
-    const opened = new WebSocket(tapeAddress());
-    socket.current = opened;
-    opened.onopen = () => greet();
-    opened.onmessage = ({ data }: MessageEvent<string>) => setAnswer(JSON.parse(data) as Answer);
-    opened.onclose = () => {
-      setState('closed');
-      setAnswer({});
-    };
-    return () => {
-      opened.onclose = null;
-      opened.close();
-    };
-  }, [attempt]);
+  const { state, answer, pair, send, connectAgain } = useTapeLine(code);
   const mm = inches(sixteenths / 16);
   const shown = `${formatLength(mm, 'in', { denominator: 16, style: 'typeset' })}, ${formatLength(mm, 'cm', { decimals: 1 })}`;
   const press = () => {
-    setAnswer(({ paired }) => (paired === undefined ? {} : { paired }));
-    socket.current?.send(JSON.stringify({ mm }));
+    send(mm);
     setSent(shown);
   };
   return (
@@ -74,7 +46,7 @@ export function TapePage() {
             autoComplete="off"
             maxLength={4}
             onChange={({ target }) => setCode(target.value)}
-            className="mt-1 block min-h-11 w-32 rounded-soft border border-linen-3 bg-white px-3 text-2xl tracking-widest"
+            className={`${boxClass} mt-1 block min-h-11 w-32 text-2xl tracking-widest`}
           />
         </label>
         <Button
@@ -116,14 +88,7 @@ export function TapePage() {
         }}
       >
         {state === 'closed' ? (
-          <Button
-            look="outline"
-            className="min-h-14 w-full text-lg"
-            onClick={() => {
-              setState('connecting');
-              setAttempt(attempt + 1);
-            }}
-          >
+          <Button look="outline" className="min-h-14 w-full text-lg" onClick={connectAgain}>
             Out of reach: connect again
           </Button>
         ) : (

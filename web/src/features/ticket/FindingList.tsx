@@ -22,7 +22,7 @@ export function FindingList({ findings, tryChoice }: FindingListProps) {
         .filter((finding) => !isFolded(finding))
         .map((finding) => (
           <li key={keyOf(finding)}>
-            <FindingNotice finding={finding} tryChoice={tryChoice} />
+            <FindingToMend finding={finding} tryChoice={tryChoice} />
           </li>
         ))}
       {notes.length > 0 && (
@@ -34,7 +34,7 @@ export function FindingList({ findings, tryChoice }: FindingListProps) {
             <ul className="flex flex-col gap-2 p-2">
               {notes.map((finding) => (
                 <li key={keyOf(finding)}>
-                  <FindingNotice finding={finding} tryChoice={tryChoice} />
+                  <FindingToMend finding={finding} tryChoice={tryChoice} />
                 </li>
               ))}
             </ul>
@@ -71,7 +71,8 @@ const Small = ({ onClick, children }: { readonly onClick: () => void; readonly c
   </button>
 );
 
-function FindingNotice({
+/** One finding, with what mends it. */
+function FindingToMend({
   finding,
   tryChoice,
 }: {
