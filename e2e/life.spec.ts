@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import type { Ticket } from '@ample-bolt/core/shop/ticket';
 import { expectNoViolation } from './axe.ts';
 import { openTicket, ticketId } from './ticket.ts';
 
@@ -12,7 +13,7 @@ test('a ticket is renamed, put off, given to another client, copied, put aside, 
 }) => {
   await openTicket(page, 'Tansy Brook', 'Riding skirt');
   await page.getByRole('button', { name: 'This ticket' }).click();
-  await page.getByRole('menuitem', { name: 'Title, day and client' }).click();
+  await page.getByRole('menuitem', { name: 'Names, day and client' }).click();
   const sheet = page.getByRole('dialog', { name: 'This ticket' });
   await sheet.getByLabel('Title').fill('Riding skirt, divided');
   await sheet.getByLabel('Due', { exact: true }).fill('2020-02-03');
@@ -46,6 +47,35 @@ test('a ticket is renamed, put off, given to another client, copied, put aside, 
   await expect(page.getByText(/^Thrown away/)).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.getByText(/^Thrown away/)).toBeHidden();
+});
+
+test('a cloth that is chalked on is called otherwise, and nothing else of it changes', async ({
+  page,
+  request,
+}) => {
+  const id = await ticketId(request, 'Lamp-bearer');
+  const read = async () => (await (await request.get(`/api/tickets/${id}`)).json()) as Ticket;
+  const before = await read();
+  await page.goto(`/tickets/${id}/lay`);
+  await menu(page, 'Names, day and client');
+  const sheet = page.getByRole('dialog', { name: 'This ticket' });
+  await sheet.getByLabel('Lining cloth').fill('  ');
+  await sheet.getByRole('button', { name: 'Store' }).click();
+  await expect(sheet).toContainText('Give it a name, such as its colour and kind.');
+  await sheet.getByLabel('Lining cloth').fill('Dove lining');
+  // What is typed is there again after a reload.
+  await page.reload();
+  await menu(page, 'Names, day and client');
+  await expect(sheet.getByLabel('Lining cloth')).toHaveValue('Dove lining');
+  await sheet.getByRole('button', { name: 'Store' }).click();
+  await expect(sheet).toBeHidden();
+  const after = await read();
+  const named = before.cloths.map((cloth) =>
+    cloth.role === 'lining' ? { ...cloth, name: 'Dove lining' } : cloth,
+  );
+  expect([after.cloths, after.lays, after.chalked]).toEqual([named, before.lays, before.chalked]);
+  await page.keyboard.press('Control+z');
+  await expect.poll(async () => (await read()).cloths).toEqual(before.cloths);
 });
 
 test('what is cut and sewn is given out from Today, and found again by its number', async ({

@@ -31,47 +31,96 @@ interface Row {
 /** A pattern that a text with these words somewhere in it is like. */
 const somewhere = (text: string): string => `%${text.replace(/[\\%_]/g, '\\$&')}%`;
 
-/** Ids that a query asks for, the best match first: by number, by the whole of what is sought, at work, soonest due; and how many there are. */
-async function idsOf({ state, sought = '', client, limit, offset }: TicketQuery) {
+/** Conditions by which tickets are found, and what stands in them. */
+interface Sought {
+  readonly phrase: string;
+  /** What every ticket of the query has to be, but for what is sought. */
+  readonly among: readonly string[];
+  /** It is the number that is sought. */
+  readonly byNumber: readonly string[];
+  readonly byPhrase: string;
+  readonly byWords: readonly string[];
+  readonly replacements: { readonly [name: string]: string | number | undefined };
+}
+
+function soughtBy({ state, sought = '', client, limit, offset }: TicketQuery): Sought {
   const phrase = sought.trim().toLowerCase();
   const words = phrase.split(/\s+/).filter(Boolean);
   const isLike = (name: string) => `t.sought LIKE :${name}`;
   const byNumber = (name: string, text: string): string[] =>
     /^\d{1,9}$/.test(text) ? [`t.number = :${name}::int`] : [];
-  const where = [
-    state === undefined ? `t.state <> 'deleted'` : 't.state = :state',
-    ...(client === undefined ? [] : ['t.client_id = :client']),
-    ...words.map(
+  return {
+    phrase,
+    among: [
+      state === undefined ? `t.state <> 'deleted'` : 't.state = :state',
+      ...(client === undefined ? [] : ['t.client_id = :client']),
+    ],
+    byNumber: byNumber('phrase', phrase),
+    byPhrase: isLike('like'),
+    byWords: words.map(
       (word, index) => `(${[...byNumber(`word${index}`, word), isLike(`like${index}`)].join(' OR ')})`,
     ),
-  ].join(' AND ');
-  const rank =
-    phrase === ''
-      ? []
-      : [...byNumber('phrase', phrase), isLike('like'), `(t.state = 'open')`].map((each) => `${each} DESC`);
-  const order = [...rank, 't.due_on', 't.number'].join(', ');
-  const replacements = {
-    state,
-    client,
-    phrase,
-    like: somewhere(phrase),
-    limit,
-    offset,
-    ...Object.fromEntries(
-      words.flatMap((word, index) => [
-        [`word${index}`, word],
-        [`like${index}`, somewhere(word)],
-      ]),
-    ),
+    replacements: {
+      ...{ state, client, phrase, like: somewhere(phrase), limit, offset },
+      ...Object.fromEntries(
+        words.flatMap((word, index) => [
+          [`word${index}`, word],
+          [`like${index}`, somewhere(word)],
+        ]),
+      ),
+    },
   };
-  const read = <Found extends object>(sql: string) =>
-    TicketModel.sequelize!.query<Found>(sql, { type: QueryTypes.SELECT, replacements });
+}
+
+const read = <Found extends object>(sql: string, replacements: Sought['replacements']) =>
+  TicketModel.sequelize!.query<Found>(sql, { type: QueryTypes.SELECT, replacements });
+
+const AT_WORK = `t.state = 'open'`;
+
+/** Ids that a query asks for, the best match first: by number, by the whole of what is sought, at work, soonest due; and how many there are. */
+async function idsOf(query: TicketQuery) {
+  const { phrase, among, byNumber, byPhrase, byWords, replacements } = soughtBy(query);
+  const rank = phrase === '' ? [] : [...byNumber, byPhrase, `(${AT_WORK})`].map((each) => `${each} DESC`);
   // Where only a state is asked for, the counts of all states say how many there are, and the index gives the first of them.
-  const isCounted = words.length > 0 || client !== undefined;
+  const isCounted = byWords.length > 0 || query.client !== undefined;
   const found = await read<{ id: string; count?: number }>(
-    `SELECT t.id${isCounted ? ', count(*) OVER()::int AS count' : ''} FROM tickets t WHERE ${where} ORDER BY ${order} LIMIT :limit OFFSET :offset`,
+    `SELECT t.id${isCounted ? ', count(*) OVER()::int AS count' : ''} FROM tickets t
+      WHERE ${[...among, ...byWords].join(' AND ')}
+      ORDER BY ${[...rank, 't.due_on', 't.number'].join(', ')} LIMIT :limit OFFSET :offset`,
+    replacements,
   );
   return { ids: found.map(({ id }) => id), inAll: isCounted ? (found[0]?.count ?? 0) : undefined };
+}
+
+/**
+ * The first ids of a search, in the same order, without looking at all that match: one kind of match after the other, each by its index, until
+ * there are enough. How many there are in all is not known then.
+ */
+async function firstIdsOf(query: TicketQuery): Promise<string[]> {
+  const { among, byNumber, byPhrase, byWords, replacements } = soughtBy(query);
+  const isPhrase = byWords.length > 1 ? [byPhrase] : [];
+  const stages = [
+    ...byNumber.map((number) => [number]),
+    ...(isPhrase.length > 0
+      ? [
+          [...isPhrase, AT_WORK],
+          [...isPhrase, `NOT ${AT_WORK}`],
+        ]
+      : []),
+    [...byWords, AT_WORK],
+    [...byWords, `NOT ${AT_WORK}`],
+  ];
+  const ids = new Set<string>();
+  for (const stage of stages) {
+    if (ids.size >= query.limit) break;
+    const found = await read<{ id: string }>(
+      `SELECT t.id FROM tickets t WHERE ${[...among, ...stage].join(' AND ')}
+        ORDER BY t.due_on, t.number LIMIT :limit`,
+      replacements,
+    );
+    for (const { id } of found) ids.add(id);
+  }
+  return [...ids].slice(0, query.limit);
 }
 
 /** What lists show of tickets, in the order of their ids. */
@@ -148,7 +197,11 @@ const countOf = (counts: TicketList['counts'], state: TicketState | undefined): 
     : counts[state];
 
 export async function listTickets(query: TicketQuery): Promise<TicketList> {
-  const [{ ids, inAll }, counts] = await Promise.all([idsOf(query), countsOf()]);
+  const isFirst = query.uncounted === true && (query.sought ?? '').trim() !== '';
+  const [{ ids, inAll }, counts] = await Promise.all([
+    isFirst ? firstIdsOf(query).then((first) => ({ ids: first, inAll: first.length })) : idsOf(query),
+    countsOf(),
+  ]);
   const rows = await rowsOf(ids);
   const gists = await withGists(rows);
   const buyers = await buyersOf(gists.values());

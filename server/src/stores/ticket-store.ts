@@ -13,6 +13,8 @@ export interface TicketQuery {
   /** Number, title, client or cloth: every word has to be in one of them. */
   readonly sought?: string | undefined;
   readonly client?: string | undefined;
+  /** Of a search the first alone, without how many there are: what comes while a hand still types. */
+  readonly uncounted?: boolean;
   readonly limit: number;
   readonly offset: number;
 }

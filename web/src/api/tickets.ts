@@ -31,6 +31,8 @@ export interface TicketQuery {
   readonly q?: string;
   readonly client?: string;
   readonly limit?: number;
+  /** `no` where it need not be known how many there are. */
+  readonly count?: 'no';
 }
 
 /** Tickets as they are asked for; none are while the query is undefined. */

@@ -17,7 +17,12 @@ function Find({ onClose }: { readonly onClose: () => void }) {
   const [at, setAt] = useState(0);
   const q = useSettled(sought, 120);
   // The best match first: by number, by the whole of what is sought, then those at work.
-  const { data, error, isLoading } = useTickets({ state: q === '' ? 'open' : 'all', q, limit: MOST_SHOWN });
+  const { data, error, isLoading } = useTickets({
+    state: q === '' ? 'open' : 'all',
+    q,
+    limit: MOST_SHOWN,
+    count: 'no',
+  });
   const found = data?.tickets ?? [];
   /** Whether what is listed is what was typed. */
   const isFound = q === sought && !isLoading && data !== undefined;

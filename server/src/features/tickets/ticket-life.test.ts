@@ -96,6 +96,13 @@ describe('the life of tickets', () => {
     const { tickets, inAll } = response.body as TicketList;
     expect([tickets.length, inAll]).toEqual([50, 3000]);
     expect(JSON.stringify(response.body).length).toBeLessThan(200_000);
+    // The first of them alone, without how many there are, are the same.
+    for (const q of ['bulk', 'bulk 47', 'bulk 4', '47', 'fair client', 'no such words'])
+      for (const state of ['open', 'all'])
+        expect([q, await titles(`state=${state}&q=${q}&limit=8&count=no`)]).toEqual([
+          q,
+          await titles(`state=${state}&q=${q}&limit=8`),
+        ]);
     const next = (await list('q=bulk&limit=50&offset=150')).tickets;
     expect(new Set([...tickets, ...next].map(({ id }) => id)).size).toBe(100);
     expect(next[0]?.dueOn.localeCompare(tickets.at(-1)?.dueOn ?? '')).toBeGreaterThanOrEqual(0);

@@ -91,6 +91,7 @@ function queryOf({ query }: Request): TicketQuery {
     state,
     client: client === undefined ? undefined : idIn(client, 'client'),
     sought: textOf(query['q'])?.slice(0, 120),
+    uncounted: query['count'] === 'no',
     limit: countOf(query['limit'], 100, 200),
     offset: countOf(query['offset'], 0, 1_000_000),
   };

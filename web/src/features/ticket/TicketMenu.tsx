@@ -27,7 +27,7 @@ export function TicketMenu({ ticket, actions, attempt }: TicketMenuProps) {
   return (
     <>
       <MoreMenu label="This ticket">
-        <MoreItem onSelect={() => setSheet('details')}>Title, day and client</MoreItem>
+        <MoreItem onSelect={() => setSheet('details')}>Names, day and client</MoreItem>
         <MoreItem onSelect={() => setSheet('copy')}>Another like it</MoreItem>
         <MoreLine />
         {ticketStates

@@ -16,7 +16,7 @@ const ZoomButton = ({ Icon, words, onPress }: ZoomButtonProps) => (
 
 /** Nearer, farther, and the whole cloth. */
 export const ZoomButtons = ({ zoom }: { readonly zoom: Zoom }) => (
-  <div role="group" aria-label="How near" className="absolute top-0 right-0 flex gap-1">
+  <div role="group" aria-label="How near" className="absolute top-16 right-0 flex gap-1">
     {zoom.zoom > 1 && (
       <>
         <ZoomButton Icon={Maximize} words="The whole cloth" onPress={zoom.whole} />
