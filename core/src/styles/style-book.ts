@@ -4,6 +4,7 @@ import { plainBodice } from './plain-bodice.ts';
 import { tubeTop } from './tube-top.ts';
 import { waistcoat } from './waistcoat.ts';
 import { turtleneckBodice } from './turtleneck-bodice.ts';
+import { turtleneckFlareDress } from './turtleneck-flare-dress.ts';
 import { bandedOffShoulderTop } from './banded-off-shoulder-top.ts';
 import { halterBodice } from './halter-bodice.ts';
 import { surpliceCropTop } from './surplice-crop-top.ts';
@@ -21,6 +22,7 @@ export const styleBook: { readonly [id: string]: Style } = {
   [tubeTop.id]: tubeTop,
   [waistcoat.id]: waistcoat,
   [turtleneckBodice.id]: turtleneckBodice,
+  [turtleneckFlareDress.id]: turtleneckFlareDress,
   [bandedOffShoulderTop.id]: bandedOffShoulderTop,
   [halterBodice.id]: halterBodice,
   [surpliceCropTop.id]: surpliceCropTop,
