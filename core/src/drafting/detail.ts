@@ -27,6 +27,8 @@ export type Detail =
       readonly length: number;
       readonly waist: number;
       readonly hem: number;
+      /** Length of what is gathered ÷ the waist; 1 where nothing is. */
+      readonly gather?: number;
       readonly zip: number;
     }
   /** A band around the upper arm, sewn to both armholes. */

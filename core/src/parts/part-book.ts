@@ -16,6 +16,7 @@ import { collarFall } from './collar/collar-fall.ts';
 import { collarStand } from './collar/collar-stand.ts';
 import { skirtCircle } from './skirt-circle/skirt-circle.ts';
 import { skirtFitted } from './skirt-fitted/skirt-fitted.ts';
+import { skirtGathered } from './skirt-gathered/skirt-gathered.ts';
 import { sleeveGathered } from './sleeve-gathered/sleeve-gathered.ts';
 import { sleeveSetIn } from './sleeve-set-in/sleeve-set-in.ts';
 
@@ -41,6 +42,7 @@ export const partBook: readonly Part[] = [
   sleeveSetIn,
   sleeveGathered,
   skirtCircle,
+  skirtGathered,
   skirtFitted,
 ];
 

@@ -11,6 +11,7 @@ import { bodiceStraplessRecipe } from './bodice-strapless/bodice-strapless-recip
 import { bodiceWaistcoatRecipe } from './bodice-waistcoat/bodice-waistcoat-recipe.ts';
 import { bodiceYokeRecipe } from './bodice-yoke/bodice-yoke-recipe.ts';
 import { collarFallRecipe, collarStandRecipe } from './collar/collar-recipe.ts';
+import { skirtGatheredRecipe } from './skirt-gathered/skirt-gathered-recipe.ts';
 import { skirtCircleRecipe } from './skirt-circle/skirt-circle-recipe.ts';
 import { skirtFittedRecipe } from './skirt-fitted/skirt-fitted-recipe.ts';
 import { sleeveGatheredRecipe } from './sleeve-gathered/sleeve-gathered-recipe.ts';
@@ -36,6 +37,7 @@ const sewnOn: { readonly [id: string]: PartRecipe } = {
   'sleeve-set-in': sleeveSetInRecipe,
   'sleeve-gathered': sleeveGatheredRecipe,
   'skirt-circle': skirtCircleRecipe,
+  'skirt-gathered': skirtGatheredRecipe,
   'skirt-fitted': skirtFittedRecipe,
 };
 

@@ -171,7 +171,7 @@ describe('the set-in sleeve', () => {
 describe.each(takes('skirt'))('a circle skirt on the $name', (style) => {
   test.each(['1', '0.5', '0.25'])('%s of a circle: its waist is the bodice’s, its hem as far below everywhere', (circle) => {
     for (const skirtParts of ['2', '4']) {
-      const draft = draftOf(style, { ...withSkirt, circle, skirtParts });
+      const draft = draftOf(style, { ...withSkirt, circle, skirtParts, skirtLength: inches(22) });
       expectTrue(draft);
       const panels = draft.pieces.map(({ piece }) => piece).filter((piece) => piece.part === 'skirt');
       const times = ({ cut }: Piece) => (cut.layers === 'fold' ? 2 : 1) * cut.copies;

@@ -1,16 +1,21 @@
 import { usualSize } from '../../drafting/bodice/frame.ts';
-import { finding, type Finding } from '../../findings/finding.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import { withDefaults } from '../../garment/choice.ts';
-import { joinEdges, type JoinSide } from '../../garment/join.ts';
 import type { DrawnPart, PartInput, Wearer, PartRecipe } from '../../garment/part.ts';
 import { annularSector } from '../../drafting/operations/pieces/annular-sector.ts';
 import type { Curve } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
-import { makePiece, type Cut, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
-import { equalSeam, type Seam } from '../../pieces/seam.ts';
+import { makePiece, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
 import { divided, named, plus, sum, times, type Working } from '../../workings/working.ts';
+import {
+  hungHipFindings,
+  hungPanels,
+  hungSeams,
+  hungZip,
+  type HungPanel,
+  type HungParts,
+} from '../hung-skirt/hung-skirt.ts';
 import { skirtCircleChoices, type SkirtCircleChosen } from './choices.ts';
 
 /** The circle that every panel of the skirt is cut by, mm. */
@@ -26,18 +31,9 @@ interface CirclePlan {
 }
 
 /** A panel between two angles from its grain, radians: from its centre where that lies on the grain. */
-interface PanelPlan {
-  readonly id: string;
-  readonly name: string;
-  readonly face?: 'front' | 'back';
-  readonly panel?: 'side';
-  readonly cut: Cut;
+interface PanelPlan extends HungPanel {
   readonly from: number;
   readonly to: number;
-  /** The edge along the grain, where the panel begins at its centre. */
-  readonly centre?: Pick<Edge, 'id' | 'role' | 'allowance'>;
-  readonly waist: Working;
-  readonly notches: readonly Notch[];
 }
 
 /** Radius of the hem: less where the cloth runs on the bias, most at half a right angle from the grain. */
@@ -127,112 +123,27 @@ function panelDimensions(
   ];
 }
 
-/** Parts of both halves of the waist that go to a panel, with the words of its sum. */
-const part = (side: JoinSide, of: number): Working => (of === 1 ? side.length : times(side.length, of));
-
-/** Depth of the hip below the waist, by the house's rule where it was not measured; mm. */
-const hipDepth = ({ body, rules }: Pick<PartInput, 'body' | 'rules'>): number =>
-  body.taken('waistToHip') ?? rules['skirt.hipDepth'];
-
-/** The end of the zip as a notch of the centre back: down from the waist by the hip's depth less what the house stops above it. */
-function zipEndNotch(input: PartInput, length: number): Notch[] {
-  const down = hipDepth(input) - input.rules['zip.aboveHip'];
-  // The centre runs up from the hem.
-  return down > 0 && down < length ? [{ edge: 'centre-back', at: length - down, kind: 'single' }] : [];
-}
-
-const isOnFold = ({ carriers }: PartInput): boolean =>
-  carriers
-    .filter(({ face }) => face === 'back')
-    .some(({ edges }) => edges.some(({ role }) => role === 'fold'));
-
-function panelsOf(input: PartInput, circle: CirclePlan, parts: 2 | 4): readonly PanelPlan[] {
-  const { join, allowances } = input;
-  const { front, back } = join;
-  const share = parts === 2 ? 1 : 0.5;
-  const angle = (mm: number): number => mm / circle.radius.mm;
-  const closed = isOnFold(input);
-  const fold = (face: 'front' | 'back') => ({ id: `centre-${face}`, role: 'fold', allowance: 0 }) as const;
-  const end: PanelPlan[] = [
-    {
-      id: 'skirt-front',
-      name: 'Skirt front',
-      face: 'front',
-      cut: { copies: 1, layers: 'fold' },
-      from: 0,
-      to: angle(share * front.length.mm),
-      centre: fold('front'),
-      waist: part(front, share),
-      notches: [],
-    },
-    {
-      id: 'skirt-back',
-      name: 'Skirt back',
-      face: 'back',
-      cut: closed ? { copies: 1, layers: 'fold' } : { copies: 2, layers: 'pair' },
-      from: 0,
-      to: angle(share * back.length.mm),
-      centre: closed ? fold('back') : { id: 'centre-back', role: 'centre', allowance: allowances.zip },
-      waist: part(back, share),
-      notches: closed ? [] : zipEndNotch(input, circle.length.mm),
-    },
-  ];
-  if (parts === 2) return end;
-  const half = angle(0.5 * (front.length.mm + back.length.mm)) / 2;
-  const side: PanelPlan = {
-    id: 'skirt-side',
-    name: 'Skirt side',
-    panel: 'side',
-    cut: { copies: 2, layers: 'pair' },
-    from: -half,
-    to: half,
-    waist: sum(plus(part(front, 0.5)), plus(part(back, 0.5))),
-    // The waist runs from the back of the panel to its front.
-    notches: [{ edge: 'waist', at: 0.5 * back.length.mm, kind: 'single', marks: 'side seam' }],
-  };
-  return [...end, side];
-}
-
-function seamsOf({ join }: PartInput, parts: 2 | 4): Seam[] {
-  const [front, back] = [joinEdges(join.front), joinEdges(join.back)];
-  if (parts === 2)
-    return [
-      equalSeam('skirt to waist, front', ['skirt-front/waist'], front, 'waist'),
-      equalSeam('skirt to waist, back', ['skirt-back/waist'], back, 'waist'),
-      equalSeam('skirt side', ['skirt-front/side'], ['skirt-back/side'], 'waistToHip'),
-    ];
-  return [
-    equalSeam(
-      'skirt to waist',
-      ['skirt-front/waist', 'skirt-side/waist', 'skirt-back/waist'],
-      [...front, ...[...back].reverse()],
-      'waist',
-    ),
-    equalSeam('skirt seam, front', ['skirt-front/side'], ['skirt-side/side-front'], 'waistToHip'),
-    equalSeam('skirt seam, back', ['skirt-back/side'], ['skirt-side/side-back'], 'waistToHip'),
-  ];
-}
-
-/** A quarter circle may not pass the hip, where that was measured. */
-function hipFindings(input: PartInput, { circle, radius, length }: CirclePlan): Finding[] {
-  const [hip, down] = [input.body.taken('hip'), hipDepth(input)];
-  if (hip === undefined || length.mm <= down) return [];
-  const found = 2 * Math.PI * circle * (radius.mm + down);
-  if (found >= hip) return [];
-  return [
-    finding(
-      'skirt-tight-at-hip',
-      { piece: 'skirt-front', choice: 'circle', measure: 'hip' },
-      { found, expected: hip, remedy: { kind: 'set-option', choice: 'circle', option: '0.5' } },
-    ),
-  ];
-}
+/** Panels of the circle: what begins at its centre lies on one side of its grain, a side panel on both. */
+const panelsOf = (input: PartInput, { radius, length }: CirclePlan, parts: HungParts): PanelPlan[] =>
+  hungPanels(input, length.mm, parts).map((panel) => {
+    const angle = panel.waist.mm / radius.mm;
+    const side: Notch[] =
+      panel.sideAt === undefined
+        ? []
+        : [{ edge: 'waist', at: panel.sideAt, kind: 'single', marks: 'side seam' }];
+    return {
+      ...panel,
+      notches: [...panel.notches, ...side],
+      from: panel.centre ? 0 : -angle / 2,
+      to: panel.centre ? angle : angle / 2,
+    };
+  });
 
 const fill = (values: PartInput['values'], { body }: Wearer): SkirtCircleChosen =>
   withDefaults(skirtCircleChoices, values, usualSize(body));
 
 function draw(input: PartInput): DrawnPart {
-  const { join, rules } = input;
+  const { join } = input;
   const chosen = fill(input.values, input);
   const share = Number(chosen.circle);
   const parts = chosen.skirtParts === '4' ? 4 : 2;
@@ -249,7 +160,7 @@ function draw(input: PartInput): DrawnPart {
   const panels = panelsOf(input, circle, parts);
   return {
     pieces: panels.map((panel) => panelOf(circle, panel, input)),
-    seams: seamsOf(input, parts),
+    seams: hungSeams(input, parts, { kind: 'equal' }),
     girths: [],
     details: [
       {
@@ -258,11 +169,14 @@ function draw(input: PartInput): DrawnPart {
         length: circle.length.mm,
         waist: round.mm,
         hem: 2 * Math.PI * share * (radius.mm + circle.length.mm),
-        zip: isOnFold(input) ? 0 : Math.min(circle.length.mm, hipDepth(input) - rules['zip.aboveHip']),
+        zip: hungZip(input, circle.length.mm),
       },
     ],
     checks: () => [],
-    findings: hipFindings(input, circle),
+    findings: hungHipFindings(input, circle.length.mm, (down) => 2 * Math.PI * share * (radius.mm + down), {
+      choice: 'circle',
+      option: '0.5',
+    }),
     marks: [],
   };
 }

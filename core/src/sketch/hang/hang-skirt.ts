@@ -13,10 +13,20 @@ export const SKIRT_TOP_SAG = 6;
 /** A flared skirt springs out from the waist a little before it falls straight: the power of its way down. By eye. */
 const SPRING = 0.85;
 
-/** A skirt from the waist down: girths at its waist and hem, and its length, mm. */
+/** A skirt from the waist down: girths at its waist and hem, and its length, mm; gathered, it springs out sooner. */
 export function hangSkirt(
   figure: Figure,
-  { waist, hem, length }: { readonly waist: number; readonly hem: number; readonly length: number },
+  {
+    waist,
+    hem,
+    length,
+    gather = 1,
+  }: {
+    readonly waist: number;
+    readonly hem: number;
+    readonly length: number;
+    readonly gather?: number;
+  },
 ): Omit<HangingCloth, 'cloth'> {
   const { heights, seen, half } = figure;
   const halfSeen = (height: number, girth: number): number => {
@@ -29,8 +39,8 @@ export function hangSkirt(
   const right = Array.from({ length: POINTS + 1 }, (_, index) => {
     const part = index / POINTS;
     const height = top + length * part;
-    const fallen = out + (outHem - out) * part ** SPRING;
+    const fallen = out + (outHem - out) * part ** (SPRING / gather);
     return point(Math.max(fallen, half(height) + OFF_BODY), height);
   });
-  return { left: mirrored(right), right, gather: 1, flare: 1 + 0.55 * Math.max(0, hem / waist - 1.15), sag: 20, topSag: SKIRT_TOP_SAG, folds: 8 };
+  return { left: mirrored(right), right, gather, flare: 1 + 0.55 * Math.max(0, hem / waist - 1.15), sag: 20, topSag: SKIRT_TOP_SAG, folds: 8 };
 } // prettier-ignore

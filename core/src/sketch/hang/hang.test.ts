@@ -36,6 +36,18 @@ describe('a skirt', () => {
     expect(folds(760)).toBe(0);
     expect(folds(2400)).toBeGreaterThan(4);
   }); // prettier-ignore
+
+  test('springs out sooner the more it is gathered, and as far, and has gathers below the waist', () => {
+    const hung = (gather: number) => hangSkirt(figure, { waist: 740, hem: 1800, length: 600, gather });
+    const at = (gather: number, index: number) => hung(gather).right[index]?.x ?? NaN;
+    for (const index of [3, 8, 15]) expect(at(2, index)).toBeGreaterThan(at(1, index));
+    expect(at(2, 30)).toBeCloseTo(at(1, 30), 6);
+    // A hair's more gathers move nothing by more than a hair.
+    for (let index = 0; index <= 30; index++) expect(Math.abs(at(1.501, index) - at(1.5, index))).toBeLessThan(0.2);
+    const lines = (gather: number) =>
+      hangingCloth({ ...hung(gather), cloth: 'outer' }).shapes.filter((shape) => shape.kind === 'line' && shape.pen === 'fine').length;
+    expect(lines(2)).toBeGreaterThan(lines(1) + 10);
+  }); // prettier-ignore
 });
 
 describe('a sleeve', () => {

@@ -1,0 +1,135 @@
+import { finding, type Finding } from '../../findings/finding.ts';
+import { joinEdges } from '../../garment/join.ts';
+import type { PartInput } from '../../garment/part.ts';
+import type { Cut, Edge, Notch } from '../../pieces/piece.ts';
+import { whole, type Seam, type SeamRelation } from '../../pieces/seam.ts';
+import { plus, sum, times, type Working } from '../../workings/working.ts';
+
+/** A panel of a skirt that hangs by itself, by what of the waist it is sewn to. */
+export interface HungPanel {
+  readonly id: string;
+  readonly name: string;
+  readonly face?: 'front' | 'back';
+  readonly panel?: 'side';
+  readonly cut: Cut;
+  /** The edge along the grain, where the panel begins at its centre. */
+  readonly centre?: Pick<Edge, 'id' | 'role' | 'allowance'>;
+  readonly waist: Working;
+  /** Notches of the centre; where on the waist the side of the garment is, mm along that from the panel's back. */
+  readonly notches: readonly Notch[];
+  readonly sideAt?: number;
+}
+
+/** Seams at the sides alone, or beside front and back. */
+export type HungParts = 2 | 4;
+
+/** Depth of the hip below the waist, by the house's rule where it was not measured; mm. */
+const hipDepth = ({ body, rules }: Pick<PartInput, 'body' | 'rules'>): number =>
+  body.taken('waistToHip') ?? rules['skirt.hipDepth'];
+
+/** How far down from the waist a zip runs on: the hip's depth less what the house stops above it, mm. */
+const zipDown = (input: PartInput): number => hipDepth(input) - input.rules['zip.aboveHip'];
+
+const isOnFold = ({ carriers }: PartInput): boolean =>
+  carriers
+    .filter(({ face }) => face === 'back')
+    .some(({ edges }) => edges.some(({ role }) => role === 'fold'));
+
+/** The length of the zip on a skirt so long; 0 where it does not open, mm. */
+export const hungZip = (input: PartInput, length: number): number =>
+  isOnFold(input) ? 0 : Math.min(length, zipDown(input));
+
+/** The end of the zip as a notch of the centre back, which runs up from the hem. */
+function zipEndNotch(input: PartInput, length: number): Notch[] {
+  const down = zipDown(input);
+  return down > 0 && down < length ? [{ edge: 'centre-back', at: length - down, kind: 'single' }] : [];
+}
+
+/** Panels of a skirt so long, each with its share of the waist that it is sewn to. */
+export function hungPanels(input: PartInput, length: number, parts: HungParts): readonly HungPanel[] {
+  const { front, back } = input.join;
+  const part = (of: Working): Working => (parts === 2 ? of : times(of, 0.5));
+  const closed = isOnFold(input);
+  const fold = (face: 'front' | 'back') => ({ id: `centre-${face}`, role: 'fold', allowance: 0 }) as const;
+  const ends: HungPanel[] = [
+    {
+      id: 'skirt-front',
+      name: 'Skirt front',
+      face: 'front',
+      cut: { copies: 1, layers: 'fold' },
+      centre: fold('front'),
+      waist: part(front.length),
+      notches: [],
+    },
+    {
+      id: 'skirt-back',
+      name: 'Skirt back',
+      face: 'back',
+      cut: closed ? { copies: 1, layers: 'fold' } : { copies: 2, layers: 'pair' },
+      centre: closed ? fold('back') : { id: 'centre-back', role: 'centre', allowance: input.allowances.zip },
+      waist: part(back.length),
+      notches: closed ? [] : zipEndNotch(input, length),
+    },
+  ];
+  if (parts === 2) return ends;
+  const side: HungPanel = {
+    id: 'skirt-side',
+    name: 'Skirt side',
+    panel: 'side',
+    cut: { copies: 2, layers: 'pair' },
+    waist: sum(plus(part(front.length)), plus(part(back.length))),
+    notches: [],
+    sideAt: 0.5 * back.length.mm,
+  };
+  return [...ends, side];
+}
+
+/** The panels sewn to each other and, in this relation, to the waist. */
+export function hungSeams({ join }: PartInput, parts: HungParts, toWaist: SeamRelation): Seam[] {
+  const [front, back] = [joinEdges(join.front), joinEdges(join.back)];
+  const waist = (id: string, panels: readonly string[], edges: readonly string[]): Seam => ({
+    id,
+    a: whole(panels.map((panel) => `${panel}/waist`)),
+    b: whole(edges),
+    relation: toWaist,
+    governing: 'waist',
+  });
+  const down = (id: string, a: string, b: string): Seam => ({
+    id,
+    a: whole([a]),
+    b: whole([b]),
+    relation: { kind: 'equal' },
+    governing: 'waistToHip',
+  });
+  if (parts === 2)
+    return [
+      waist('skirt to waist, front', ['skirt-front'], front),
+      waist('skirt to waist, back', ['skirt-back'], back),
+      down('skirt side', 'skirt-front/side', 'skirt-back/side'),
+    ];
+  return [
+    waist('skirt to waist', ['skirt-front', 'skirt-side', 'skirt-back'], [...front, ...[...back].reverse()]),
+    down('skirt seam, front', 'skirt-front/side', 'skirt-side/side-front'),
+    down('skirt seam, back', 'skirt-back/side', 'skirt-side/side-back'),
+  ];
+}
+
+/** A skirt may not pass the hip, where that was measured: `roundAt` is its round so far below the waist, and the option of `choice` makes it wider. */
+export function hungHipFindings(
+  input: PartInput,
+  length: number,
+  roundAt: (down: number) => number,
+  remedy: { readonly choice: string; readonly option: string },
+): Finding[] {
+  const [hip, down] = [input.body.taken('hip'), hipDepth(input)];
+  if (hip === undefined || length <= down) return [];
+  const found = roundAt(down);
+  if (found >= hip) return [];
+  return [
+    finding(
+      'skirt-tight-at-hip',
+      { piece: 'skirt-front', choice: remedy.choice, measure: 'hip' },
+      { found, expected: hip, remedy: { kind: 'set-option', ...remedy } },
+    ),
+  ];
+}
