@@ -1,4 +1,4 @@
-import { del, delMany, entries, set } from 'idb-keyval';
+import { createStore, del, delMany, entries, promisifyRequest } from 'idb-keyval';
 
 /** Something typed and not stored, and when it was last touched. */
 interface KeptValue {
@@ -18,6 +18,17 @@ export interface KeptStore {
 }
 
 const PREFIX = 'kept ';
+
+/** The database that the package keeps by itself. */
+const own = createStore('keyval-store', 'keyval');
+
+/** Writes at once: committed before anything else happens, it is kept even where the page is left in the next moment. */
+const putNow = (key: string, value: KeptValue): Promise<void> =>
+  own('readwrite', (objects) => {
+    objects.put(value, key);
+    objects.transaction.commit();
+    return promisifyRequest(objects.transaction);
+  });
 
 /** What a device was told of itself is not forgotten. */
 const OWN = `${PREFIX}own-`;
@@ -54,7 +65,7 @@ export async function openKeptStore(now: number): Promise<KeptStore> {
         return;
       }
       held.set(key, value);
-      set(PREFIX + key, { value, at: Date.now() } satisfies KeptValue).catch(fail);
+      putNow(PREFIX + key, { value, at: Date.now() }).catch(fail);
     },
     isFailing: () => failing,
     fail,
