@@ -5,7 +5,7 @@ import { openEase, openSlot, ticketId } from './ticket.ts';
 const stations = ['measure', 'style', 'figures', 'draft', 'lay', 'chalk'] as const;
 
 test('no page breaks an accessibility rule or the content policy', async ({ page, request }) => {
-  test.setTimeout(150_000);
+  test.setTimeout(300_000);
   const faults: string[] = [];
   page.on('console', (message) => message.type() === 'error' && faults.push(message.text()));
   page.on('pageerror', (error) => faults.push(error.message));
