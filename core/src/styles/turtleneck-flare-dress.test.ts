@@ -9,7 +9,7 @@ import { turtleneckFlareDress } from './turtleneck-flare-dress.ts';
 describe('the turtleneck flare dress', () => {
   expectStyleSound(turtleneckFlareDress, [
     {},
-    { circle: '1', skirtLength: inches(30), skirtParts: '4' },
+    { circle: '1', skirtLength: inches(30), skirtParts: '2' },
     { collarHeight: inches(3), collarRaise: 0 },
   ]);
 

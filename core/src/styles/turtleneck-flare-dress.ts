@@ -18,5 +18,7 @@ export const turtleneckFlareDress = styleFrom({
     neckDepthFront: { most: inches(4), usual: inches(2.5) },
     neckDepthBack: { most: inches(2), usual: inches(1) },
     skirtLength: { usual: inches(24) },
+    // Half of so large a ring on the fold is wider than most cloth on a full figure.
+    skirtParts: { usual: '4' },
   },
 });

@@ -71,7 +71,7 @@ test('it begins by itself, shows what is better and never what is worse', async 
   const own = workers();
   const page = searching(own);
   await waitFor(() => expect(own.searches).toHaveLength(1));
-  expect(page.result.current.running).toBe('half');
+  await waitFor(() => expect(page.result.current.running).toBe('half'));
   const [search] = own.searches;
   act(() => search?.tell({ work: 3, lay: planned }));
   act(() => search?.tell({ work: 4, lay: longer }));
