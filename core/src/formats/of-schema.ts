@@ -3,7 +3,7 @@ import type { FromSchema, JSONSchema } from 'json-schema-to-ts';
 /** A value that nobody changes, however deep. */
 type Fixed<Value> = Value extends object ? { readonly [Key in keyof Value]: Fixed<Value[Key]> } : Value;
 
-/** What a document of a JSON schema is, once it was checked against it. */
+/** The type of a document that was checked against a JSON schema. */
 export type OfSchema<Schema extends JSONSchema> = Fixed<
   FromSchema<Schema, { parseIfThenElseKeywords: true }>
 >;
@@ -15,7 +15,7 @@ export interface Shape<Document> {
   readonly of?: Document;
 }
 
-/** What a shape's documents are. */
+/** The type of a shape's documents. */
 export type Of<Shaped extends Shape<unknown>> = NonNullable<Shaped['of']>;
 
 export const shape = <const Schema extends JSONSchema>(schema: Schema): Shape<OfSchema<Schema>> => ({

@@ -14,12 +14,12 @@ const stored: Fields = { name: 'Teal wool', width: '45', flaws: [] };
 
 const formOn = (wrapper = keptPage(), first = stored) =>
   renderHook(
-    ({ from }: { readonly from: Fields }) => {
-      const form = useKeptForm('cloth', from);
+    ({ from, key = 'cloth' }: { readonly from: Fields; readonly key?: string }) => {
+      const form = useKeptForm(key, from);
       const rows = useFieldArray({ control: form.control, name: 'flaws' });
       return { form, rows, values: form.watch() };
     },
-    { wrapper, initialProps: { from: first } },
+    { wrapper, initialProps: { from: first } as { readonly from: Fields; readonly key?: string } },
   );
 
 describe('a form that is kept', () => {
@@ -45,6 +45,19 @@ describe('a form that is kept', () => {
     act(() => result.current.form.setValue('width', '54', { shouldDirty: true }));
     rerender({ from: { ...stored, name: 'Navy wool', width: '60' } });
     expect(result.current.values).toMatchObject({ name: 'Navy wool', width: '54' });
+  });
+
+  test('takes nothing along to another key: inches that were typed are never read as centimetres', () => {
+    const { result, rerender } = formOn();
+    act(() => result.current.form.setValue('width', '54', { shouldDirty: true }));
+    const metric = { ...stored, width: '114' };
+    rerender({ from: metric, key: 'cloth in cm' });
+    expect(result.current.values.width).toBe('114');
+    act(() => result.current.form.setValue('width', '140', { shouldDirty: true }));
+    rerender({ from: stored, key: 'cloth' });
+    expect(result.current.values.width).toBe('54');
+    rerender({ from: metric, key: 'cloth in cm' });
+    expect(result.current.values.width).toBe('140');
   });
 
   test('forgets what was typed once it is stored', () => {

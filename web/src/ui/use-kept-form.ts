@@ -1,4 +1,4 @@
-import { useEffect, useEffectEvent } from 'react';
+import { useEffect, useEffectEvent, useRef } from 'react';
 import {
   useForm,
   type DefaultValues,
@@ -21,14 +21,16 @@ function typedOf<Fields extends FieldValues>(values: Fields, dirty: object): Par
 
 /**
  * A form whose typed fields survive a reload under a key. `stored` is what it begins with: when that changes meanwhile, fields that
- * nobody typed in follow it.
+ * nobody typed in follow it. Under another key it is another form, and nothing typed goes along.
  */
 export function useKeptForm<Fields extends FieldValues>(key: string, stored: Fields): KeptForm<Fields> {
   const [kept, keep] = useKept<Partial<Fields>>(key);
   const form = useForm<Fields>({ defaultValues: stored as DefaultValues<Fields> });
   const { reset, setValue, subscribe } = form;
+  const begun = useRef(key);
   const begin = useEffectEvent(() => {
-    reset(stored, { keepDirtyValues: true });
+    reset(stored, { keepDirtyValues: begun.current === key });
+    begun.current = key;
     for (const [name, value] of Object.entries(kept ?? {}))
       setValue(name as Path<Fields>, value as Fields[Path<Fields>], { shouldDirty: true });
   });

@@ -28,7 +28,7 @@ const taskOn = (own = cloth, pieces = layPiecesOn(own, drafted)) => ({
   buyIn: 'yd' as const,
 });
 
-/** How far outlines of two lays lie apart at most, mm. */
+/** The greatest distance between outlines of two lays, mm. */
 const apart = (a: Lay, b: Lay): number =>
   Math.max(
     ...a.placements.map(({ polygon }, index) => {

@@ -11,13 +11,13 @@ import type { Beside, Lay, Placement } from './lay.ts';
 import { wholeOutline, type LayPiece } from './layable.ts';
 import { turnRing } from './lay-manner.ts';
 
-/** Where one copy of a piece lies: its outline mirrored where it says so, turned, and moved until the box around it begins at x and y, mm. */
+/** The place of one copy of a piece: its outline, mirrored where that is said, is turned, and moved until the box around it begins at x and y, mm. */
 export interface KeptPlacement extends Omit<Placement, 'polygon'> {
   readonly x: number;
   readonly y: number;
 }
 
-/** What an outline measures, to be known again by, mm and mm²; x and y are its centre of gravity, from the corner of its box. */
+/** Measures that an outline is known again by, mm and mm²; x and y are its centre of gravity, from the corner of its box. */
 export interface Drawn {
   readonly wide: number;
   readonly long: number;
@@ -27,7 +27,7 @@ export interface Drawn {
   readonly y: number;
 }
 
-/** What another ticket has on the same stretch of cloth, with the outlines that it was laid by: its own draft may be another one by now. */
+/** Pieces of another ticket on the same stretch of cloth, with the outlines that they were laid by: its own draft may be another one by now. */
 export interface KeptBeside extends Omit<Beside, 'placements'> {
   readonly placements: readonly KeptPlacement[];
   readonly outlines: { readonly [piece: string]: Ring };
