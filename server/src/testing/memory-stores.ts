@@ -67,8 +67,6 @@ interface KeptTicket {
   readonly frozen: Draft | undefined;
 }
 
-const contentOf = (ticket: Ticket): TicketContent => ticket;
-
 function written({ ticket, steps, frozen }: KeptTicket, write: TicketWrite): KeptTicket {
   const { content, stops, step, freezing } = write;
   const place = step.kind === 'to' ? step.place : ticket.history.place + 1;
@@ -97,7 +95,7 @@ function written({ ticket, steps, frozen }: KeptTicket, write: TicketWrite): Kep
 /** Tickets and their tables in memory, with a hook for what another hand does just before a write. */
 function memoryTickets(opened: readonly Ticket[]) {
   const kept = new Map<string, KeptTicket>(
-    opened.map((ticket) => [ticket.id, { ticket, steps: [contentOf(ticket)], frozen: undefined }]),
+    opened.map((ticket) => [ticket.id, { ticket, steps: [ticket], frozen: undefined }]),
   );
   const events: { readonly ticketId: string; readonly event: TableEvent }[] = [];
   const writes: VersionedWrite[] = [];

@@ -12,15 +12,17 @@ interface Fields {
 }
 const stored: Fields = { name: 'Teal wool', width: '45', flaws: [] };
 
-const formOn = (wrapper = keptPage(), first = stored) =>
-  renderHook(
-    ({ from, key = 'cloth' }: { readonly from: Fields; readonly key?: string }) => {
+const formOn = (wrapper = keptPage(), first = stored) => {
+  const props: { readonly from: Fields; readonly key?: string } = { from: first };
+  return renderHook(
+    ({ from, key = 'cloth' }: typeof props) => {
       const form = useKeptForm(key, from);
       const rows = useFieldArray({ control: form.control, name: 'flaws' });
       return { form, rows, values: form.watch() };
     },
-    { wrapper, initialProps: { from: first } as { readonly from: Fields; readonly key?: string } },
+    { wrapper, initialProps: props },
   );
+};
 
 describe('a form that is kept', () => {
   test('has what was typed after a reload, rows too, and the rest as it is stored', () => {

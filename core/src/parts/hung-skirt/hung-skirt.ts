@@ -1,7 +1,11 @@
 import { finding, type Finding } from '../../findings/finding.ts';
 import { joinEdges } from '../../garment/join.ts';
 import type { PartInput } from '../../garment/part.ts';
-import type { Cut, Edge, Notch } from '../../pieces/piece.ts';
+import type { Curve } from '../../geometry/curve.ts';
+import { point } from '../../geometry/point.ts';
+import type { Allowances } from '../../pieces/allowances.ts';
+import type { Dimension } from '../../pieces/dimension.ts';
+import { makePiece, type Cut, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
 import { whole, type Seam, type SeamRelation } from '../../pieces/seam.ts';
 import { plus, sum, times, type Working } from '../../workings/working.ts';
 
@@ -15,9 +19,57 @@ export interface HungPanel {
   /** The edge along the grain, where the panel begins at its centre. */
   readonly centre?: Pick<Edge, 'id' | 'role' | 'allowance'>;
   readonly waist: Working;
-  /** Notches of the centre; where on the waist the side of the garment is, mm along that from the panel's back. */
+  /** Notches of the centre. */
   readonly notches: readonly Notch[];
+  /** The side of the garment on a side panel, mm along its share of the waist from the back. */
   readonly sideAt?: number;
+}
+
+/** The outline of a panel in the order of its loop: its waist from the centre, or its back, to the side, down that, along the hem, and up again. */
+export interface HungOutline {
+  readonly waist: Curve;
+  readonly side: Curve;
+  readonly hem: Curve;
+  readonly first: Curve;
+}
+
+/** A panel as a piece; of what it is gathered to, its waist is `gathered` times as long. */
+export function hungPiece(
+  panel: HungPanel,
+  { waist, side, hem, first }: HungOutline,
+  gathered: number,
+  allowances: Allowances,
+  hemAllowance: number,
+  dimensions: readonly Dimension[],
+): Piece {
+  const { centre, sideAt } = panel;
+  const down = (id: string, path: Curve): Edge => ({ id, role: 'side', path, allowance: allowances.side });
+  return makePiece({
+    id: panel.id,
+    name: panel.name,
+    role: 'outer',
+    part: 'skirt',
+    ...(panel.face && { face: panel.face }),
+    ...(panel.panel && { panel: panel.panel }),
+    cut: panel.cut,
+    grain: point(0, 1),
+    edges: [
+      { id: 'waist', role: 'waist', path: waist, allowance: allowances.waist },
+      down(centre ? 'side' : 'side-front', side),
+      { id: 'hem', role: 'hem', path: hem, allowance: hemAllowance },
+      centre ? { ...centre, path: first } : down('side-back', first),
+    ],
+    notches: [
+      ...panel.notches,
+      ...(sideAt === undefined
+        ? []
+        : [{ edge: 'waist', at: gathered * sideAt, kind: 'single', marks: 'side seam' } as const]),
+    ],
+    darts: [],
+    levels: [],
+    intakes: [],
+    dimensions,
+  });
 }
 
 /** Seams at the sides alone, or beside front and back. */

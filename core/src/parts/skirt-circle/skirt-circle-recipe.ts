@@ -3,14 +3,13 @@ import { choiceTerm } from '../../garment/choice-term.ts';
 import { withDefaults } from '../../garment/choice.ts';
 import type { DrawnPart, PartInput, Wearer, PartRecipe } from '../../garment/part.ts';
 import { annularSector } from '../../drafting/operations/pieces/annular-sector.ts';
-import type { Curve } from '../../geometry/curve.ts';
-import { point } from '../../geometry/point.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
-import { makePiece, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
+import type { Piece } from '../../pieces/piece.ts';
 import { divided, named, plus, sum, times, type Working } from '../../workings/working.ts';
 import {
   hungHipFindings,
   hungPanels,
+  hungPiece,
   hungSeams,
   hungZip,
   type HungPanel,
@@ -49,34 +48,12 @@ const hemAt =
   };
 
 function panelOf(circle: CirclePlan, plan: PanelPlan, { allowances }: PartInput): Piece {
-  const { from, to, centre } = plan;
+  const { from, to } = plan;
   const { radius, length, biasDrop } = circle;
   const outer = biasDrop === 0 ? radius.mm + length.mm : hemAt(circle, to);
   const sector = annularSector({ inner: radius.mm, outer, from, to });
-  const seam = (id: string, path: Curve): Edge => ({ id, role: 'side', path, allowance: allowances.side });
-  const first: Edge = centre ? { ...centre, path: sector.start } : seam('side-back', sector.start);
-  const piece = makePiece({
-    id: plan.id,
-    name: plan.name,
-    role: 'outer',
-    part: 'skirt',
-    ...(plan.face && { face: plan.face }),
-    ...(plan.panel && { panel: plan.panel }),
-    cut: plan.cut,
-    grain: point(0, 1),
-    edges: [
-      { id: 'waist', role: 'waist', path: sector.inner, allowance: allowances.waist },
-      seam(centre ? 'side' : 'side-front', sector.finish),
-      { id: 'hem', role: 'hem', path: sector.outer, allowance: allowances.circleHem },
-      first,
-    ],
-    notches: plan.notches,
-    darts: [],
-    levels: [],
-    intakes: [],
-    dimensions: [],
-  });
-  return { ...piece, dimensions: panelDimensions(circle, plan) };
+  const outline = { waist: sector.inner, side: sector.finish, hem: sector.outer, first: sector.start };
+  return hungPiece(plan, outline, 1, allowances, allowances.circleHem, panelDimensions(circle, plan));
 }
 
 function panelDimensions(
@@ -127,16 +104,7 @@ function panelDimensions(
 const panelsOf = (input: PartInput, { radius, length }: CirclePlan, parts: HungParts): PanelPlan[] =>
   hungPanels(input, length.mm, parts).map((panel) => {
     const angle = panel.waist.mm / radius.mm;
-    const side: Notch[] =
-      panel.sideAt === undefined
-        ? []
-        : [{ edge: 'waist', at: panel.sideAt, kind: 'single', marks: 'side seam' }];
-    return {
-      ...panel,
-      notches: [...panel.notches, ...side],
-      from: panel.centre ? 0 : -angle / 2,
-      to: panel.centre ? angle : angle / 2,
-    };
+    return panel.centre ? { ...panel, from: 0, to: angle } : { ...panel, from: -angle / 2, to: angle / 2 };
   });
 
 const fill = (values: PartInput['values'], { body }: Wearer): SkirtCircleChosen =>

@@ -4,9 +4,16 @@ import { withDefaults } from '../../garment/choice.ts';
 import type { DrawnPart, PartInput, PartRecipe, Wearer } from '../../garment/part.ts';
 import { point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
-import { makePiece, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
+import type { Piece } from '../../pieces/piece.ts';
 import { named, plus, sum, times, type Working } from '../../workings/working.ts';
-import { hungHipFindings, hungPanels, hungSeams, hungZip, type HungPanel } from '../hung-skirt/hung-skirt.ts';
+import {
+  hungHipFindings,
+  hungPanels,
+  hungPiece,
+  hungSeams,
+  hungZip,
+  type HungPanel,
+} from '../hung-skirt/hung-skirt.ts';
 import { skirtGatheredChoices, type SkirtGatheredChosen } from './choices.ts';
 
 /** A straight panel: as wide as its share of the waist times the gathers, from its centre out; of a side panel from its back to its front. */
@@ -14,49 +21,23 @@ function panelOf(panel: HungPanel, ratio: number, length: Working, { allowances 
   const { centre } = panel;
   const width = times(named('its share of the waist', panel.waist), ratio);
   const [a, b, c, d] = [point(0, 0), point(width.mm, 0), point(width.mm, length.mm), point(0, length.mm)];
-  const first: Edge = centre
-    ? { ...centre, path: [line(d, a)] }
-    : { id: 'side-back', role: 'side', path: [line(d, a)], allowance: allowances.side };
-  const side: Notch[] =
-    panel.sideAt === undefined
-      ? []
-      : [{ edge: 'waist', at: ratio * panel.sideAt, kind: 'single', marks: 'side seam' }];
-  return makePiece({
-    id: panel.id,
-    name: panel.name,
-    role: 'outer',
-    part: 'skirt',
-    ...(panel.face && { face: panel.face }),
-    ...(panel.panel && { panel: panel.panel }),
-    cut: panel.cut,
-    grain: point(0, 1),
-    edges: [
-      { id: 'waist', role: 'waist', path: [line(a, b)], allowance: allowances.waist },
-      { id: centre ? 'side' : 'side-front', role: 'side', path: [line(b, c)], allowance: allowances.side },
-      { id: 'hem', role: 'hem', path: [line(c, d)], allowance: allowances.hem },
-      first,
-    ],
-    notches: [...panel.notches, ...side],
-    darts: [],
-    levels: [],
-    intakes: [],
-    dimensions: [
-      {
-        name: 'waist-edge',
-        label: panel.cut.layers === 'fold' ? 'Gathered edge, on the half' : 'Gathered edge',
-        kind: 'length',
-        at: { kind: 'run', of: 'waist' },
-        working: width,
-      },
-      {
-        name: 'length',
-        label: centre ? 'Length at the centre' : 'Length at the seam',
-        kind: 'length',
-        at: { kind: 'edge', edge: centre?.id ?? 'side-front' },
-        working: length,
-      },
-    ],
-  });
+  const outline = { waist: [line(a, b)], side: [line(b, c)], hem: [line(c, d)], first: [line(d, a)] };
+  return hungPiece(panel, outline, ratio, allowances, allowances.hem, [
+    {
+      name: 'waist-edge',
+      label: panel.cut.layers === 'fold' ? 'Gathered edge, on the half' : 'Gathered edge',
+      kind: 'length',
+      at: { kind: 'run', of: 'waist' },
+      working: width,
+    },
+    {
+      name: 'length',
+      label: centre ? 'Length at the centre' : 'Length at the seam',
+      kind: 'length',
+      at: { kind: 'edge', edge: centre?.id ?? 'side-front' },
+      working: length,
+    },
+  ]);
 }
 
 const fill = (values: PartInput['values'], { body }: Wearer): SkirtGatheredChosen =>
