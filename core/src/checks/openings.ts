@@ -20,11 +20,11 @@ const roundAt = (pieces: readonly DraftedPiece[], y: number): number =>
 export function zipFindings(
   skirt: readonly DraftedPiece[],
   zipEnd: number,
-  bust: number,
+  bust: number | undefined,
   hip: number,
 ): Finding[] {
   const found = roundAt(skirt, zipEnd);
-  const expected = Math.min(bust, hip);
+  const expected = Math.min(bust ?? hip, hip);
   if (found >= expected) return [];
   return [
     finding(

@@ -18,6 +18,8 @@ export interface SeamToDraw {
   /** The inner end, at the centre, and the unit direction in which the seam arrives. */
   readonly to: Point;
   readonly arriving: Point;
+  /** Its handle at the outer end, as a part of its chord: a longer one bends it less there. */
+  readonly outerHandle?: number;
   /** From the centre outwards. */
   readonly darts: readonly DartPlan[];
   /** Target length of the seam once its darts are closed, mm. */
@@ -72,8 +74,9 @@ function closedCurve(seam: SeamToDraw, turns: readonly number[]): Curve {
     seam.leaving,
     turns.reduce((total, turn) => total + turn, 0),
   );
-  const handle = HANDLE * distance(from, seam.to);
-  return [handleCurve(from, leaving, handle, seam.to, seam.arriving, handle)];
+  const chord = distance(from, seam.to);
+  const { outerHandle = HANDLE } = seam;
+  return [handleCurve(from, leaving, outerHandle * chord, seam.to, seam.arriving, HANDLE * chord)];
 }
 
 /** Length along the closed seam to the inner leg of dart `index`, mm. */

@@ -37,6 +37,8 @@ export type Detail =
   | { readonly kind: 'neck-tie'; readonly piece: string; readonly from: string; readonly width: number; readonly length: number }
   /** A lace across the back between the sides of a piece that has no back. */
   | { readonly kind: 'lacing'; readonly piece: string; readonly sides: string; readonly width: number }
+  /** A band around the waist, above the seam with what hangs from it. */
+  | { readonly kind: 'waistband'; readonly pieces: readonly string[]; readonly height: number; readonly round: number }
   /** A belt sewn to the hem, its free length tied in a bow behind. */
   | { readonly kind: 'sash'; readonly piece: string; readonly width: number; readonly free: number }
   /** Cloth that lies over the torso apart from its panels, in their coordinates before they are closed. */

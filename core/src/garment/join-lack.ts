@@ -8,4 +8,5 @@ export type JoinLack =
   | 'one-shoulder'
   | 'hem-below'
   | 'hem-above'
-  | 'over-the-head';
+  | 'over-the-head'
+  | 'waist-alone';

@@ -45,7 +45,7 @@ export interface Join {
 }
 
 /** Parts that lie outside and carry others; a layer of net that lies over them carries none. */
-const carrying: ReadonlySet<PartName> = new Set(['bodice', 'cup', 'base', 'yoke']);
+const carrying: ReadonlySet<PartName> = new Set(['bodice', 'cup', 'base', 'yoke', 'waistband']);
 
 const carries = ({ part, role }: Piece): boolean =>
   carrying.has(part) && role !== 'lining' && role !== 'stay';

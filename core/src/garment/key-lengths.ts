@@ -11,7 +11,7 @@ export interface KeyLength {
   readonly mm: number;
 }
 
-const body: readonly Piece['part'][] = ['bodice', 'cup', 'yoke'];
+const body: readonly Piece['part'][] = ['bodice', 'cup', 'yoke', 'waistband'];
 
 const isSeen = (piece: Piece, parts: readonly Piece['part'][]): boolean =>
   parts.includes(piece.part) && !isInside(piece);
@@ -76,6 +76,7 @@ function ofDetail(pieces: readonly Piece[], detail: Detail): KeyLength[] {
     case 'lacing':
     case 'sash':
     case 'overlay':
+    case 'waistband':
       return [];
   }
 }

@@ -37,6 +37,8 @@ export interface BodicePart extends PartOfBook {
   readonly lacks: { readonly [kind in JoinKind]?: JoinLack };
   /** Held by a cord or tie at the neck, which children’s wear must not have. */
   readonly neckCord?: boolean;
+  /** Slots that do not stay empty: alone it is no garment. */
+  readonly carries?: readonly Slot[];
   /** Held by the bust or by bare shoulders: not made for a child. */
   readonly adultsOnly?: boolean;
 }
@@ -45,6 +47,8 @@ export interface BodicePart extends PartOfBook {
 export interface Wearer {
   readonly body: Body;
   readonly rules: RuleSet;
+  /** Depth of the waist below the start line of the garment, mm. Throws where the measure for it is missing. */
+  readonly waistLine: () => number;
 }
 
 /** Input of the drafting of any part: its choices are filled in from `values`. */
@@ -82,13 +86,18 @@ interface RecipeOf<Input, Drawn> {
 export type PartRecipe = RecipeOf<PartInput, DrawnPart>;
 
 /** The drafting of a bodice. */
-export type BodiceRecipe = RecipeOf<DrawInput, DrawnGarment>;
+export interface BodiceRecipe extends RecipeOf<DrawInput, DrawnGarment> {
+  /** Depth of its waist below its start line, mm, where that is not the length of the body’s front. */
+  readonly waistLine?: (values: ChoiceValues, wearer: Pick<Wearer, 'body' | 'rules'>) => number;
+}
 
 /** A recipe that draws from choices that are filled in. */
 export const bodiceRecipe = <Chosen extends ChoiceValues>(spec: {
   readonly fill: (values: ChoiceValues, wearer: Wearer) => Chosen;
   readonly draw: (input: DrawInput, chosen: Chosen) => DrawnGarment;
+  readonly waistLine?: BodiceRecipe['waistLine'];
 }): BodiceRecipe => ({
+  ...(spec.waistLine && { waistLine: spec.waistLine }),
   chosen: spec.fill,
   draw: (input) => spec.draw(input, spec.fill(input.values, input)),
 });

@@ -1,5 +1,6 @@
 import { allowancesFrom } from '../pieces/allowances.ts';
-import { resolveBody } from '../drafting/body.ts';
+import { frontWaistLine } from '../drafting/bodice/frame.ts';
+import { resolveBody, type Body } from '../drafting/body.ts';
 import type { Detail } from '../drafting/detail.ts';
 import { finding, type Finding } from '../findings/finding.ts';
 import type { DrawnGarment } from '../garment/assemble-draft.ts';
@@ -15,6 +16,7 @@ import {
   type DrawInput,
   type DrawnPart,
   type Part,
+  type Wearer,
 } from '../garment/part.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
 import { clothRoles, type Piece } from '../pieces/piece.ts';
@@ -103,6 +105,14 @@ function missingFindings(part: Part, input: DraftInput): Finding[] {
 const bodyFor = (bodice: BodicePart, parts: readonly Part[], { person, rules }: DraftInput) =>
   resolveBody(person, [...new Set([bodice, ...parts].flatMap(({ derives }) => derives))], rules);
 
+/** The wearer of a garment on a bodice. */
+const wearerOf = (bodice: BodicePart, body: Body, { rules, choices }: DraftInput): Wearer => ({
+  body,
+  rules,
+  waistLine: () =>
+    bodiceRecipeOf(bodice).waistLine?.(choices, { body, rules }) ?? frontWaistLine(body, rules).mm,
+});
+
 /** The parts that can be drawn of those that were chosen. */
 const drawable = (composition: Composition, input: DraftInput): Part[] =>
   chosenParts(composition, input.choices).filter((part) => missingFor(part, input).length === 0);
@@ -117,7 +127,11 @@ export function combine(composition: Composition, input: DraftInput): DrawnGarme
   const parts = drawable(composition, input);
   const { body, findings } = bodyFor(bodice, parts, input);
   const { rules, choices: values } = input;
-  const common: DrawInput = { body, values, rules, allowances: allowancesFrom(rules, input.allowances) };
+  const common: DrawInput = {
+    ...wearerOf(bodice, body, input),
+    values,
+    allowances: allowancesFrom(rules, input.allowances),
+  };
   const garment = parts.reduce(
     (made, part) => withPart(made, part, bodice, common),
     bodiceRecipeOf(bodice).draw(common),
@@ -139,10 +153,10 @@ function chosenSoFar({ choices }: Part, values: ChoiceValues): ChoiceValues {
 
 /** The choices of all its parts that are in force, defaults filled in, mm; which part stands in each slot among them. */
 export function chosenOf(composition: Composition, input: DraftInput): ChoiceValues {
-  const { choices: values, rules } = input;
+  const { choices: values } = input;
   const bodice = bodicePart(composition);
   const [parts, drawn] = [chosenParts(composition, values), drawable(composition, input)];
-  const wearer = { body: bodyFor(bodice, drawn, input).body, rules };
+  const wearer = wearerOf(bodice, bodyFor(bodice, drawn, input).body, input);
   const chosen = (part: Part) =>
     drawn.includes(part) ? partRecipeOf(part).chosen(values, wearer) : chosenSoFar(part, values);
   const filled: readonly ChoiceValues[] = [

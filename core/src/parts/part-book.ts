@@ -1,4 +1,4 @@
-import type { Choice, ChoiceGroup, ChoiceValues } from '../garment/choice.ts';
+import { choiceGroups, type Choice, type ChoiceGroup, type ChoiceValues } from '../garment/choice.ts';
 import { slotIds, slots, type BodicePart, type Composition, type Part, type Slot } from '../garment/part.ts';
 import type { MeasuresUsed } from '../measures/sequences.ts';
 import { bodiceCrossed } from './bodice-crossed/bodice-crossed.ts';
@@ -17,6 +17,7 @@ import { collarStand } from './collar/collar-stand.ts';
 import { skirtCircle } from './skirt-circle/skirt-circle.ts';
 import { skirtFitted } from './skirt-fitted/skirt-fitted.ts';
 import { skirtGathered } from './skirt-gathered/skirt-gathered.ts';
+import { bodiceWaistband } from './bodice-waistband/bodice-waistband.ts';
 import { sleeveGathered } from './sleeve-gathered/sleeve-gathered.ts';
 import { sleeveSetIn } from './sleeve-set-in/sleeve-set-in.ts';
 
@@ -33,6 +34,7 @@ export const bodiceBook: readonly BodicePart[] = [
   bodiceNet,
   bodicePlacket,
   bodiceOneShoulder,
+  bodiceWaistband,
 ];
 
 /** The parts that can be sewn to one. */
@@ -67,6 +69,13 @@ const slotWords: { readonly [slot in Slot]: Pick<Choice, 'label' | 'group' | 'he
 export const slotIn = (group: ChoiceGroup): Slot | undefined =>
   slotIds.find((slot) => slotWords[slot].group === group);
 
+/** The groups of choices that a garment has: one that begins at the waist has nothing to choose above it. */
+export const groupsOn = ({ lacks }: Pick<BodicePart, 'lacks'>): ChoiceGroup[] =>
+  choiceGroups.filter((group) => {
+    const slot = slotIn(group);
+    return slot === undefined || lacks[slots[slot]] !== 'waist-alone';
+  });
+
 /** The choices of the parts of a slot, each choice asked with the parts that have it. */
 function choicesOfParts(slot: Slot, parts: readonly Part[]): { readonly [id: string]: Choice } {
   const entries = parts.flatMap(({ choices }) => Object.entries(choices));
@@ -80,7 +89,7 @@ function choicesOfParts(slot: Slot, parts: readonly Part[]): { readonly [id: str
 
 /** The choices of the parts of a bodice’s slots: for each that it offers a join for no part or one of the book, and what is chosen of that. */
 export const partChoices = (composition: Composition): { readonly [id: string]: Choice } => {
-  const { lacks } = bodicePart(composition);
+  const { lacks, carries = [] } = bodicePart(composition);
   return Object.fromEntries(
     slotIds
       .filter((slot) => lacks[slots[slot]] === undefined)
@@ -91,7 +100,7 @@ export const partChoices = (composition: Composition): { readonly [id: string]: 
           pictured: true,
           ...slotWords[slot],
           options: {
-            none: 'none',
+            ...(carries.includes(slot) ? {} : { none: 'none' }),
             ...Object.fromEntries(parts.map(({ id, name }) => [id, name.toLowerCase()])),
           },
           usual: composition[slot] ?? 'none',

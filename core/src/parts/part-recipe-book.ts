@@ -15,6 +15,7 @@ import { skirtGatheredRecipe } from './skirt-gathered/skirt-gathered-recipe.ts';
 import { skirtCircleRecipe } from './skirt-circle/skirt-circle-recipe.ts';
 import { skirtFittedRecipe } from './skirt-fitted/skirt-fitted-recipe.ts';
 import { sleeveGatheredRecipe } from './sleeve-gathered/sleeve-gathered-recipe.ts';
+import { bodiceWaistbandRecipe } from './bodice-waistband/bodice-waistband-recipe.ts';
 import { sleeveSetInRecipe } from './sleeve-set-in/sleeve-set-in-recipe.ts';
 
 const bodices: { readonly [id: string]: BodiceRecipe } = {
@@ -29,6 +30,7 @@ const bodices: { readonly [id: string]: BodiceRecipe } = {
   'bodice-net': bodiceNetRecipe,
   'bodice-placket': bodicePlacketRecipe,
   'bodice-one-shoulder': bodiceOneShoulderRecipe,
+  'bodice-waistband': bodiceWaistbandRecipe,
 };
 
 const sewnOn: { readonly [id: string]: PartRecipe } = {

@@ -55,6 +55,8 @@ export type PartName =
   | 'cup'
   | 'base'
   | 'yoke'
+  /** A band around the waist that carries what hangs below it. */
+  | 'waistband'
   | 'net'
   | 'skirt'
   | 'facing'

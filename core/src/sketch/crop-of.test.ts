@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { choiceGroups } from '../garment/choice.ts';
+import { groupsOn } from '../parts/part-book.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { styleBook } from '../styles/style-book.ts';
 import { draftInput, middleBody, withArm } from '../testing/bodies.ts';
@@ -12,7 +12,7 @@ test.each(Object.values(styleBook))('$name: every slot is looked at where someth
   const body = withArm(middleBody);
   const draft = recipeOf(style).draft(draftInput(body, parts));
   const sketch = sketchOf(draft, madeUpOn(draft, body));
-  for (const slot of choiceGroups) {
+  for (const slot of groupsOn(style)) {
     const { face, box } = cropOf(sketch, slot);
     expect(box.maxX).toBeGreaterThan(box.minX);
     const inside = sketch[face].shapes

@@ -40,6 +40,6 @@ export function cropOf(sketch: Sketch, slot: ChoiceGroup): Crop {
       return { face: 'front', box: { ...whole, minY: top, maxY: foot + 10 } };
     }
     case 'Closure':
-      return { face: 'back', box: square(0, tip.y + 0.5 * tip.x, 1.5 * tip.x) };
+      return { face: 'back', box: square(0, Math.max(tip.y, whole.minY) + 0.5 * tip.x, 1.5 * tip.x) };
   }
 }

@@ -66,9 +66,12 @@ describe.each(Object.keys(styleBook))('%s, made up', (id) => {
   });
 });
 
-// The outer of a yoke blouse drapes over the base that is measured; a halter and a crop top have no round at the waist.
+// The outer of a yoke blouse drapes over the base that is measured; a halter and a crop top have no round at the waist; what hangs from a band has no
+// panel on the torso.
 const measuredAtWaist = Object.keys(styleBook).filter(
-  (id) => !['yoke-blouse', 'halter-bodice', 'surplice-crop-top'].includes(id),
+  (id) =>
+    !['yoke-blouse', 'halter-bodice', 'surplice-crop-top'].includes(id) &&
+    drawn(id).garment.panels.length > 0,
 );
 
 test.each(measuredAtWaist)('%s is as wide at the waist as its pieces are finished', (id) => {

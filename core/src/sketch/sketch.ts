@@ -9,6 +9,7 @@ import type { DetailView } from './details/detail-view.ts';
 import { clothOf } from './details/detail-view.ts';
 import { buttonShapes, overlayShapes, slitShapes, zipShapes, zipStitching } from './details/openings.ts';
 import { armBandShapes, lacingShapes, neckTieShapes, placketShapes, sashShapes } from './details/strips.ts';
+import { waistbandShapes } from './details/waistband.ts';
 import { figureOf } from './figure.ts';
 import { along } from './along.ts';
 import { hangSkirt, SKIRT_TOP_SAG } from './hang/hang-skirt.ts';
@@ -96,6 +97,8 @@ function overShapes(view: DetailView, detail: Detail): Shape[] {
       return lacingShapes(view, detail);
     case 'sash':
       return sashShapes(view, detail);
+    case 'waistband':
+      return waistbandShapes(view, detail);
   }
 }
 

@@ -12,6 +12,9 @@ import { yokeBlouse } from './yoke-blouse.ts';
 import { netVBlouse } from './net-v-blouse.ts';
 import { keyholeShirtBodice } from './keyhole-shirt-bodice.ts';
 import { oneShoulderTop } from './one-shoulder-top.ts';
+import { circleSkirt } from './circle-skirt.ts';
+import { pencilSkirt } from './pencil-skirt.ts';
+import { gatheredSkirt } from './gathered-skirt.ts';
 import type { Style } from './style.ts';
 
 /** The styles that the shop can draft, by id; their recipes are in the recipe book. */
@@ -30,6 +33,9 @@ export const styleBook: { readonly [id: string]: Style } = {
   [netVBlouse.id]: netVBlouse,
   [keyholeShirtBodice.id]: keyholeShirtBodice,
   [oneShoulderTop.id]: oneShoulderTop,
+  [circleSkirt.id]: circleSkirt,
+  [pencilSkirt.id]: pencilSkirt,
+  [gatheredSkirt.id]: gatheredSkirt,
 };
 
 export const styleOf = (id: string): Style | undefined =>

@@ -18,6 +18,7 @@ const reasons: { readonly [lack in JoinLack]: string } = {
   'hem-below': 'it goes on below the waist to a hem',
   'hem-above': 'it ends above the waist, with a belt',
   'over-the-head': 'it is put on over the head, and a seam at the waist would not pass',
+  'waist-alone': 'it begins at the waist',
 };
 
 /** Why a style takes no part of a kind: `No sleeve: it is strapless …`. */

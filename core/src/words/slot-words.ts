@@ -30,6 +30,7 @@ const ownWords: { readonly [lack in JoinLack]: string } = {
   'hem-below': 'None: a hem below the waist',
   'hem-above': 'None: ends above the waist',
   'over-the-head': 'None: put on over the head',
+  'waist-alone': 'None: from the waist down',
 };
 
 /** The words of an option that was chosen, where there was a choice. */
@@ -83,6 +84,7 @@ function closureWords({ details, pieces }: Draft): string {
       case 'skirt':
       case 'arm-band':
       case 'overlay':
+      case 'waistband':
         return [];
     }
   });

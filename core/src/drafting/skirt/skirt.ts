@@ -21,7 +21,7 @@ import {
 } from '../../workings/working.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import type { Body } from '../body.ts';
-import { bodyScale, frontWaistLine, quarterSum } from '../bodice/frame.ts';
+import { bodyScale, quarterSum } from '../bodice/frame.ts';
 import type { SkirtSums } from './skirt-dimensions.ts';
 import { draftHabitPanel } from './habit-skirt-panel.ts';
 import {
@@ -84,6 +84,8 @@ export interface JoinedWaist {
   readonly front: WaistAbove;
   readonly back: WaistAbove;
   readonly length: Working;
+  /** Down from the start line of the garment. */
+  readonly line: Working;
 }
 
 /** Finding of a skirt that ends above the hip: it is drawn to `shortest` below the waist, which lies `waist` down; mm. */
@@ -116,7 +118,7 @@ export function draftSkirt(
   const share = straight ? 0 : shareSum.mm;
   const hipDepth = body.mm('waistToHip');
   const shortest = hipDepth + LEAST_BELOW_HIP;
-  const findings = tooShort(choices.length, shortest, frontWaistLine(body, rules).mm);
+  const findings = tooShort(choices.length, shortest, above.line.mm);
   const length = Math.max(choices.length, shortest);
   const shareTerm = named('front share', straight ? sum() : shareSum);
   const quarter = quarterSum(body.term('hip'), choices.easeHip, 'easeHip');

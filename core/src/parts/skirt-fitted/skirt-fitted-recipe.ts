@@ -1,5 +1,5 @@
 import { zipFindings } from '../../checks/openings.ts';
-import { frontWaistLine, usualSize } from '../../drafting/bodice/frame.ts';
+import { usualSize } from '../../drafting/bodice/frame.ts';
 import { lineSkirt } from '../../drafting/operations/pieces/line-skirt.ts';
 import { draftSkirt, slitForStride, type Skirt } from '../../drafting/skirt/skirt.ts';
 import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
@@ -23,9 +23,9 @@ import {
 import { skirtFittedChoices, type SkirtFittedChosen } from './choices.ts';
 
 /** Unless chosen, the hem falls at the knee, and the slit lets a stride through. */
-function fill(values: ChoiceValues, { body, rules }: Wearer): SkirtFittedChosen {
+function fill(values: ChoiceValues, { body, rules, waistLine: down }: Wearer): SkirtFittedChosen {
   const filled = withDefaults(skirtFittedChoices, values, usualSize(body));
-  const waist = frontWaistLine(body, rules).mm;
+  const waist = down();
   const length = filled.length || waist + body.mm('waistToKnee');
   const skirt = { easeHip: filled.easeHip, pegging: filled.pegging, length: length - waist };
   const slit = values['slit'] === undefined ? slitForStride(body, skirt, rules) : filled.slit;
@@ -54,6 +54,7 @@ function skirtOf(input: PartInput, chosen: SkirtFittedChosen): Skirt {
       front: { waist: join.front.length, dartOut: dartOut(join.front) },
       back: { waist: join.back.length, dartOut: dartOut(join.back) },
       length,
+      line,
     },
     rules,
     allowances,
@@ -99,7 +100,7 @@ function draw(input: PartInput): DrawnPart {
     details: [],
     zip: { edges: edgesOf(back, 'centre'), to: zipEnd },
     checks: (named) =>
-      zipFindings([named(front.id), named(back.id)], zipEnd, body.mm('bust'), body.mm('hip')),
+      zipFindings([named(front.id), named(back.id)], zipEnd, body.taken('bust'), body.mm('hip')),
     findings: skirt.findings,
     marks: [],
   };

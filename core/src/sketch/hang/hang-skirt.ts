@@ -7,11 +7,18 @@ import { seenWidth } from './seen-width.ts';
 
 const POINTS = 30;
 /** Cloth lies at least so far off the body that it hangs on, mm. By eye. */
-const OFF_BODY = 3;
+export const OFF_BODY = 3;
 /** Sag of the waist of a skirt in the middle, mm. By eye. */
 export const SKIRT_TOP_SAG = 6;
 /** A flared skirt springs out from the waist a little before it falls straight: the power of its way down. By eye. */
 const SPRING = 0.85;
+
+/** Half the width that is seen of a girth of cloth around the torso at a height, mm. */
+export function halfSeen({ heights, seen, half }: Figure, height: number, girth: number): number {
+  const on = Math.min(height, heights.hip);
+  const part = valueAt(seen, on);
+  return seenWidth(girth, (2 * half(on)) / part, part) / 2;
+}
 
 /** A skirt from the waist down: girths at its waist and hem, and its length, mm; gathered, it springs out sooner. */
 export function hangSkirt(
@@ -28,14 +35,9 @@ export function hangSkirt(
     readonly gather?: number;
   },
 ): Omit<HangingCloth, 'cloth'> {
-  const { heights, seen, half } = figure;
-  const halfSeen = (height: number, girth: number): number => {
-    const on = Math.min(height, heights.hip);
-    const part = valueAt(seen, on);
-    return seenWidth(girth, (2 * half(on)) / part, part) / 2;
-  };
+  const { heights, half } = figure;
   const [top, end] = [heights.waist, heights.waist + length];
-  const [out, outHem] = [halfSeen(top, waist), halfSeen(end, hem)];
+  const [out, outHem] = [halfSeen(figure, top, waist), halfSeen(figure, end, hem)];
   const right = Array.from({ length: POINTS + 1 }, (_, index) => {
     const part = index / POINTS;
     const height = top + length * part;

@@ -1,4 +1,5 @@
-import { choiceGroups, type ChoiceGroup } from '@ample-bolt/core/garment/choice';
+import type { ChoiceGroup } from '@ample-bolt/core/garment/choice';
+import { groupsOn } from '@ample-bolt/core/parts/part-book';
 import { cropOf } from '@ample-bolt/core/sketch/crop-of';
 import { slotNames, slotWords } from '@ample-bolt/core/words/slot-words';
 import type { Style } from '@ample-bolt/core/styles/style';
@@ -27,7 +28,7 @@ export function SlotList({ style, drafted, current, onChoose, faulty }: SlotList
   return (
     <nav aria-label="Slots of the garment">
       <ul className="max-lg:grid max-lg:grid-cols-3 max-md:grid-cols-2">
-        {choiceGroups
+        {groupsOn(style)
           .filter((slot) => slot !== 'Ease')
           .map((slot) => {
             const crop = drafted && cropOf(drafted.sketch, slot);
