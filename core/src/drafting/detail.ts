@@ -31,6 +31,16 @@ export type Detail =
       readonly gather?: number;
       readonly zip: number;
     }
+  /** Trousers from the waist: depth of the crotch, rounds of waist and hip, and of each leg by the distance down from the waist. The zip runs on down so far. */
+  | {
+      readonly kind: 'trousers';
+      readonly pieces: readonly string[];
+      readonly crotch: number;
+      readonly waist: number;
+      readonly hip: number;
+      readonly legs: readonly (readonly [number, number])[];
+      readonly zip: number;
+    }
   /** A band around the upper arm, sewn to both armholes. */
   | { readonly kind: 'arm-band'; readonly piece: string; readonly width: number; readonly length: number }
   /** Ties from an edge, knotted behind the neck. */

@@ -96,10 +96,12 @@ interface FindingKinds {
   readonly 'hem-below-stride': About<'choice'> & Compared;
   readonly 'facing-meets-dart': About<'piece' | 'choice'>;
   readonly 'zip-too-short': Compared;
-  readonly 'opening-too-small': About<'measure'> & Of<'armhole' | 'sleeve end'> & Compared;
+  readonly 'opening-too-small': About<'measure'> & Of<'armhole' | 'sleeve end' | 'trouser leg'> & Compared;
   readonly 'sleeve-wider': About<'piece' | 'choice'> & Compared;
   readonly 'sleeve-too-narrow': About<'piece' | 'choice'> & Compared;
   readonly 'sleeve-above-underarm': About<'piece' | 'choice'> & Compared;
+  readonly 'leg-above-crotch': About<'piece' | 'choice'> & Compared;
+  readonly 'no-room-to-sit': About<'choice'> & Compared;
   readonly 'skirt-tight-at-hip': About<'piece' | 'choice' | 'measure'> & Compared;
   readonly 'part-without-join': About<'choice'> & Of<'neck' | 'armhole' | 'waist'>;
   readonly 'part-needs-measures': About<'choice' | 'measure'> & {

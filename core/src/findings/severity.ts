@@ -53,6 +53,8 @@ export const findingSeverities = {
   'sleeve-wider': 'care',
   'sleeve-too-narrow': 'stop',
   'sleeve-above-underarm': 'care',
+  'leg-above-crotch': 'care',
+  'no-room-to-sit': 'care',
   'skirt-tight-at-hip': 'stop',
   'part-without-join': 'stop',
   'part-needs-measures': 'stop',

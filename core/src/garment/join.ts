@@ -158,7 +158,13 @@ function fits(kind: JoinKind, pieces: readonly Piece[], sewn: ReadonlySet<string
 }
 
 /** Parts that take up a join once they are sewn to it. */
-const sewnOn: ReadonlySet<PartName | undefined> = new Set(['collar', 'sleeve', 'skirt', 'strip'] as const);
+const sewnOn: ReadonlySet<PartName | undefined> = new Set([
+  'collar',
+  'sleeve',
+  'skirt',
+  'trousers',
+  'strip',
+] as const);
 
 /** The part of the piece whose edge a seam names. */
 const partOf = (pieces: readonly Piece[], name: string): PartName | undefined =>
@@ -196,6 +202,10 @@ function aroundOn(kind: JoinKind, pieces: readonly Piece[]): Join | undefined {
   );
   return front && back && { kind, front, back };
 }
+
+/** Distance of a bodice’s first dart or seam from the centre along its waist, mm: the first dart of what hangs from it meets it. */
+export const dartOut = ({ runs: [first, ...others] }: JoinSide): number | undefined =>
+  others.length > 0 ? first?.length : undefined;
 
 /** The edges of a side as seams name them. */
 export const joinEdges = ({ runs }: JoinSide): string[] => runs.map(reference);

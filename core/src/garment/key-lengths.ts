@@ -7,7 +7,8 @@ import { edgeLength, edgesWithRole, isInside, type EdgeRole, type Piece } from '
 
 /** A finished length of the garment that a client asks for, mm. */
 export interface KeyLength {
-  readonly of: 'length' | 'hem-round' | 'lower-round' | 'zip' | 'sleeve' | 'sleeve-round';
+  readonly of:
+    'length' | 'hem-round' | 'lower-round' | 'zip' | 'sleeve' | 'sleeve-round' | 'leg' | 'leg-round';
   readonly mm: number;
 }
 
@@ -56,6 +57,15 @@ function zipLength(pieces: readonly Piece[], { edges, to }: Extract<Detail, { ki
   return lengths.reduce((sum, each) => sum + each, 0) - last + Math.min(last, to ?? last);
 }
 
+/** Length at the side and round of a leg. */
+function legLengths({ legs }: Extract<Detail, { kind: 'trousers' }>): KeyLength[] {
+  const [length, round] = legs.at(-1) ?? [0, 0];
+  return [
+    { of: 'leg', mm: length },
+    { of: 'leg-round', mm: round },
+  ];
+}
+
 function ofDetail(pieces: readonly Piece[], detail: Detail): KeyLength[] {
   switch (detail.kind) {
     case 'zip':
@@ -69,6 +79,8 @@ function ofDetail(pieces: readonly Piece[], detail: Detail): KeyLength[] {
     }
     case 'skirt':
       return detail.zip === 0 ? [] : [{ of: 'zip', mm: detail.zip }];
+    case 'trousers':
+      return [{ of: 'zip', mm: detail.zip }, ...legLengths(detail)];
     case 'placket':
     case 'collar':
     case 'arm-band':

@@ -14,11 +14,14 @@ const measureOfRole: { readonly [role in EdgeRole]?: MeasureId } = {
   princess: 'bustSpan',
   inner: 'shoulderToBust',
   waist: 'waist',
+  fork: 'crotchDepth',
+  inseam: 'inseam',
 };
 
 /** The measure that governs the lengths of a piece: down the back for a bodice, to the hip for a skirt, the arm for a sleeve. */
 export function lengthOf({ part }: Piece): MeasureId {
   if (part === 'sleeve') return 'armLength';
+  if (part === 'trousers') return 'waistToFloor';
   return part === 'skirt' ? 'waistToHip' : 'backWaistLength';
 }
 

@@ -46,6 +46,8 @@ const pairs = Object.values(styleBook).flatMap(({ id, lacks }) =>
 const choicesFor = (part: (typeof partBook)[number]): ChoiceValues => ({
   ...Object.fromEntries(slotIds.map((slot) => [slot, 'none'])),
   [part.slot]: part.id,
+  // One that may go on to a hem below the waist ends there.
+  below: 'waist',
 });
 
 describe('any bodice with any part that its joins fit', () => {

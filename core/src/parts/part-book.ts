@@ -17,6 +17,7 @@ import { collarStand } from './collar/collar-stand.ts';
 import { skirtCircle } from './skirt-circle/skirt-circle.ts';
 import { skirtFitted } from './skirt-fitted/skirt-fitted.ts';
 import { skirtGathered } from './skirt-gathered/skirt-gathered.ts';
+import { trousers } from './trousers/trousers.ts';
 import { bodiceWaistband } from './bodice-waistband/bodice-waistband.ts';
 import { sleeveGathered } from './sleeve-gathered/sleeve-gathered.ts';
 import { sleeveSetIn } from './sleeve-set-in/sleeve-set-in.ts';
@@ -46,6 +47,7 @@ export const partBook: readonly Part[] = [
   skirtCircle,
   skirtGathered,
   skirtFitted,
+  trousers,
 ];
 
 /** The bodice of a composition; throws where the book has none by its id. */
@@ -62,7 +64,7 @@ export const chosenParts = (composition: Composition, choices: ChoiceValues): Pa
 const slotWords: { readonly [slot in Slot]: Pick<Choice, 'label' | 'group' | 'help'> } = {
   collar: { label: 'Collar', group: 'Neck', help: 'sewn to the neck' },
   sleeve: { label: 'Sleeve', group: 'Sleeve', help: 'sewn into the armhole' },
-  skirt: { label: 'Skirt', group: 'Skirt', help: 'sewn to the waist' },
+  skirt: { label: 'Skirt or trousers', group: 'Skirt', help: 'sewn to the waist' },
 };
 
 /** The slot for parts among the choices of a group; undefined for a group that takes none. */

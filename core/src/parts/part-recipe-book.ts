@@ -15,6 +15,7 @@ import { skirtGatheredRecipe } from './skirt-gathered/skirt-gathered-recipe.ts';
 import { skirtCircleRecipe } from './skirt-circle/skirt-circle-recipe.ts';
 import { skirtFittedRecipe } from './skirt-fitted/skirt-fitted-recipe.ts';
 import { sleeveGatheredRecipe } from './sleeve-gathered/sleeve-gathered-recipe.ts';
+import { trousersRecipe } from './trousers/trousers-recipe.ts';
 import { bodiceWaistbandRecipe } from './bodice-waistband/bodice-waistband-recipe.ts';
 import { sleeveSetInRecipe } from './sleeve-set-in/sleeve-set-in-recipe.ts';
 
@@ -41,6 +42,7 @@ const sewnOn: { readonly [id: string]: PartRecipe } = {
   'skirt-circle': skirtCircleRecipe,
   'skirt-gathered': skirtGatheredRecipe,
   'skirt-fitted': skirtFittedRecipe,
+  trousers: trousersRecipe,
 };
 
 function found<Recipe>(recipes: { readonly [id: string]: Recipe }, id: string): Recipe {

@@ -9,6 +9,8 @@ export const seamRoles = [
   'side',
   'princess',
   'waist',
+  'fork',
+  'inseam',
   'zip',
   'slit',
   'hem',

@@ -88,6 +88,27 @@ export const levelKinds = {
     atSide: hipSide,
     atSeam: hipSide,
   },
+  crotch: {
+    around: 'leg',
+    words: 'crotch line',
+    girth: 'thigh',
+    governing: 'thigh',
+    ...ends('crotch', 'Crotch line'),
+  },
+  knee: {
+    around: 'leg',
+    words: 'knee line',
+    girth: 'knee of the leg',
+    governing: 'knee',
+    ...ends('knee', 'Knee'),
+  },
+  legHem: {
+    around: 'leg',
+    words: 'hem of the leg',
+    girth: 'hem of the leg',
+    governing: 'foot',
+    ...ends('leg-hem', 'Hem of the leg'),
+  },
   hem: {
     around: 'torso',
     words: 'hem',

@@ -25,6 +25,9 @@ export type EdgeRole =
   /** The seam of a sleeve. */
   | 'underarm'
   | 'waist'
+  /** The crotch curve of trousers, and the seam inside the leg. */
+  | 'fork'
+  | 'inseam'
   | 'princess'
   | 'dart'
   | 'slit'
@@ -59,6 +62,7 @@ export type PartName =
   | 'waistband'
   | 'net'
   | 'skirt'
+  | 'trousers'
   | 'facing'
   | 'collar'
   | 'sleeve'

@@ -9,6 +9,7 @@ import type { DetailView } from './details/detail-view.ts';
 import { clothOf } from './details/detail-view.ts';
 import { buttonShapes, overlayShapes, slitShapes, zipShapes, zipStitching } from './details/openings.ts';
 import { armBandShapes, lacingShapes, neckTieShapes, placketShapes, sashShapes } from './details/strips.ts';
+import { trouserShapes } from './details/trousers.ts';
 import { waistbandShapes } from './details/waistband.ts';
 import { figureOf } from './figure.ts';
 import { along } from './along.ts';
@@ -39,7 +40,7 @@ export interface Sketch {
 
 /** Pieces that hang by themselves instead of lying on the torso. */
 const hungPieces = (details: readonly Detail[]): string[] =>
-  details.flatMap((detail) => (detail.kind === 'skirt' ? detail.pieces : []));
+  details.flatMap((detail) => (detail.kind === 'skirt' || detail.kind === 'trousers' ? detail.pieces : []));
 
 /** Sleeves, under the body. */
 function underShapes(view: DetailView, detail: Detail): Shape[] {
@@ -81,6 +82,8 @@ function overShapes(view: DetailView, detail: Detail): Shape[] {
       return [];
     case 'skirt':
       return skirtShapes(view, detail);
+    case 'trousers':
+      return trouserShapes(view, detail);
     case 'overlay':
       return overlayShapes(view, detail);
     case 'zip':

@@ -3,6 +3,7 @@ import { endOf, pointWhere, startOf, type Curve } from '../geometry/curve.ts';
 import { OUT, DOWN, add, norm, scale, subtract, type Point } from '../geometry/point.ts';
 import type { EdgeRole, PartName } from '../pieces/piece.ts';
 import { along } from '../sketch/along.ts';
+import { hangLegs } from '../sketch/hang/hang-legs.ts';
 import { hangSkirt } from '../sketch/hang/hang-skirt.ts';
 import { hangingCloth } from '../sketch/hang/hanging-cloth.ts';
 import type { Panel } from '../sketch/place/panel.ts';
@@ -60,6 +61,7 @@ const spots: { readonly [choice: string]: Spot } = {
   length: { half: 'front', role: 'hem', place: lowEnd, way: DOWN },
   lengthBelow: { half: 'front', role: 'hem', place: lowEnd, way: DOWN },
   skirtLength: { half: 'front', role: 'hem', part: 'skirt', place: atCentre, way: DOWN },
+  trouserLength: { half: 'front', role: 'hem', part: 'trousers', place: startOf, way: DOWN },
   netDepth: { half: 'front', role: 'yoke', place: lowEnd, way: DOWN },
 };
 
@@ -82,12 +84,28 @@ function onHungSkirt({ details, pieces }: Draft, garment: PlacedGarment, { half,
   return { piece: piece.id, onPiece: place(edge.path), wayOnPiece: DOWN, at: along(hem, 0.5), way: DOWN, shown: 1 };
 } // prettier-ignore
 
+/** The hem of a leg at its side, and the piece that it lies on. */
+function onHungLeg({ details, pieces }: Draft, garment: PlacedGarment, { half, role, place }: Spot): Where | undefined {
+  const trousers = details.find((detail) => detail.kind === 'trousers');
+  const piece = pieces.find((each) => each.piece.face === half && trousers?.pieces.includes(each.piece.id))?.piece;
+  const edge = piece?.edges.find((each) => each.role === role);
+  const at = trousers && hangLegs(garment.figure, trousers).outer.at(-1);
+  if (!at || !piece || !edge) return undefined;
+  return { piece: piece.id, onPiece: place(edge.path), wayOnPiece: DOWN, at, way: DOWN, shown: 1 };
+} // prettier-ignore
+
+/** The place of a spot on what hangs by itself from the waist. */
+function onHung(draft: Draft, garment: PlacedGarment, spot: Spot): Where | undefined {
+  if (spot.part === 'skirt') return onHungSkirt(draft, garment, spot);
+  return spot.part === 'trousers' ? onHungLeg(draft, garment, spot) : undefined;
+}
+
 type Where = Pick<ChoiceHandle, 'at' | 'piece' | 'onPiece' | 'wayOnPiece' | 'way' | 'shown'>;
 
 /** The place of a spot on the garment made up, and its move there as the choice grows. */
 function placeOf(draft: Draft, garment: PlacedGarment, spot: Spot): Where | undefined {
   const found = onPanel(garment, spot);
-  if (!found) return spot.part === 'skirt' ? onHungSkirt(draft, garment, spot) : undefined;
+  if (!found) return onHung(draft, garment, spot);
   const { panel, onPiece } = found;
   // Left of the centre, out is the other way.
   const way = spot.way === OUT && onPiece.x < 0 ? scale(OUT, -1) : spot.way;

@@ -15,6 +15,8 @@ import { oneShoulderTop } from './one-shoulder-top.ts';
 import { circleSkirt } from './circle-skirt.ts';
 import { pencilSkirt } from './pencil-skirt.ts';
 import { gatheredSkirt } from './gathered-skirt.ts';
+import { offShoulderJumpsuit } from './off-shoulder-jumpsuit.ts';
+import { trousersStyle } from './trousers.ts';
 import type { Style } from './style.ts';
 
 /** The styles that the shop can draft, by id; their recipes are in the recipe book. */
@@ -36,6 +38,8 @@ export const styleBook: { readonly [id: string]: Style } = {
   [circleSkirt.id]: circleSkirt,
   [pencilSkirt.id]: pencilSkirt,
   [gatheredSkirt.id]: gatheredSkirt,
+  [trousersStyle.id]: trousersStyle,
+  [offShoulderJumpsuit.id]: offShoulderJumpsuit,
 };
 
 export const styleOf = (id: string): Style | undefined =>

@@ -41,6 +41,8 @@ export function ordinaryBody({ bust, bustToWaist, waistToHipRound, height, cup }
     armhole: 3.3 + bust * 0.33,
     waistToHip: 8 + (height - 66) * 0.06,
     waistToKnee: height * 0.35,
+    waistToFloor: height * 0.62,
+    inseam: height * 0.56 - 7,
   };
   return Object.fromEntries(Object.entries(lengths).map(([id, count]) => [id, inches(count)]));
 }

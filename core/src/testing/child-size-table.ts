@@ -41,6 +41,8 @@ export function childBody({ size: height, chest, waist, hip }: ChildSize): Measu
     armhole: 0.47 * chest,
     waistToHip: 0.115 * height,
     waistToKnee: 0.33 * height,
+    waistToFloor: 0.61 * height,
+    inseam: 0.445 * height,
   };
   return Object.fromEntries(Object.entries(lengths).map(([id, cm]) => [id, cm * MM_PER_CENTIMETRE]));
 }

@@ -37,7 +37,16 @@ export function expectFair({ pieces }: Draft, kind: 'adult' | 'child'): void {
 }
 
 /** Edges that run on around the body across every seam. */
-const around: ReadonlySet<EdgeRole> = new Set(['hem', 'neck', 'top', 'waist', 'inner', 'armhole', 'yoke']);
+const around: ReadonlySet<EdgeRole> = new Set([
+  'hem',
+  'neck',
+  'top',
+  'waist',
+  'inner',
+  'armhole',
+  'yoke',
+  'fork',
+]);
 
 /** Every hem, neck and waist runs on across every seam that it crosses; the legs of a dart are sewn to each other too. */
 export function expectRunsOn({ pieces: drafted, seams }: Draft): void {

@@ -7,5 +7,7 @@ export const keyLengthWords: { readonly [of in KeyLength['of']]: string } = {
   'lower-round': 'round of the lower edge',
   zip: 'zip',
   sleeve: 'sleeve, from the shoulder',
+  leg: 'leg, from the waist at the side',
+  'leg-round': 'round of the leg’s hem',
   'sleeve-round': 'round of the sleeve’s end',
 };

@@ -32,6 +32,8 @@ export const roleName: { readonly [role in EdgeRole]: string } = {
   side: 'side',
   underarm: 'underarm seam',
   waist: 'waist',
+  fork: 'fork',
+  inseam: 'inseam',
   dart: 'dart',
   princess: 'princess seam',
   slit: 'slit',

@@ -28,6 +28,7 @@ export const ruleFamilies: { readonly [family: string]: string } = {
   shoulder: 'Shoulder and neck',
   armhole: 'Armhole and bust',
   waist: 'Waist and skirt',
+  trousers: 'Trousers',
   facing: 'Facing and lining',
   habit: 'Table habit',
   derive: 'Worked out when not measured',

@@ -13,7 +13,7 @@ export const slotNames: { readonly [slot in ChoiceGroup]: string } = {
   Bodice: 'Bodice',
   Neck: 'Neck and collar',
   Sleeve: 'Sleeve',
-  Skirt: 'Skirt',
+  Skirt: 'Skirt or trousers',
   Closure: 'Closure',
   Layers: 'Layers',
   Ease: 'Ease',
@@ -82,6 +82,7 @@ function closureWords({ details, pieces }: Draft): string {
       case 'collar':
       case 'sleeve':
       case 'skirt':
+      case 'trousers':
       case 'arm-band':
       case 'overlay':
       case 'waistband':

@@ -131,7 +131,7 @@ function dartsOf(plan: PanelPlan, drop: number): SkirtDart[] {
 }
 
 /** Long at the side, where a hip that is much rounder than the waist lifts the seam: it bends no tighter than a curve ruler. By eye. */
-const SIDE_HANDLE = 0.42;
+export const SIDE_HANDLE = 0.42;
 
 function waistOf(plan: PanelPlan, side: Curve, darts: readonly DartPlan[]): OpenedSeam {
   return drawClosedSeam({

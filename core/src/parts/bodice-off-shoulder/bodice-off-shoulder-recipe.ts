@@ -37,7 +37,13 @@ function fill(choices: ChoiceValues, { body, rules }: Wearer): BodiceOffShoulder
   const dip = dipOf(filled);
   const aboveBust = frame.bustPoint.y - usualSize(body) * ABOVE_BUST - dip;
   const usual = Math.max(Math.min(USUAL_LEVEL * bodyScale(body), aboveBust), highestTop(frame));
-  return { ...filled, topLevel: filled.topLevel || Math.min(usual, lowestTop(frame, dip)) };
+  const hangs = (choices['skirt'] ?? 'none') !== 'none';
+  return {
+    ...filled,
+    // What hangs from it is sewn to its waist, unless a hem is asked for.
+    below: choices['below'] === undefined && hangs ? 'waist' : filled.below,
+    topLevel: filled.topLevel || Math.min(usual, lowestTop(frame, dip)),
+  };
 }
 
 const topOf = (chosen: BodiceOffShoulderChosen, allowance: number): StraplessPlan => ({
@@ -62,7 +68,7 @@ const plan = (
   top: straplessTops(topOf(chosen, allowances.top)),
   overBust: { kind: 'taken', mm: rules['contour.overBust'] / 2 },
   nip: rules['back.nip'],
-  below: hemBelow(body, chosen),
+  below: chosen.below === 'hem' ? hemBelow(body, chosen) : undefined,
 });
 
 function finish(context: ShellContext, chosen: BodiceOffShoulderChosen): ShellGarment {

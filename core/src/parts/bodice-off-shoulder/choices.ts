@@ -1,4 +1,5 @@
 import { inches } from '../../units/length.ts';
+import { belowWaistChoices } from '../bodice-darted/choices.ts';
 import { facedBodiceChoices } from '../faced-bodice/choices.ts';
 import { hemChoices, topEdgeChoices } from '../princess-shell/shell-choices.ts';
 import type { Choice, ChosenOf } from '../../garment/choice.ts';
@@ -13,10 +14,11 @@ export const bodiceOffShoulderChoices = {
   topBack: topEdgeChoices.topBack,
   backDip: { kind: 'length', label: 'Dip of the back’s V', group: 'Neck', help: 'At the centre', least: inches(0.5), most: inches(2.5), usual: inches(1.5) },
   band: { kind: 'length', label: 'Arm band', group: 'Sleeve', help: 'Finished depth', least: inches(0.75), most: inches(5), usual: inches(1.5) },
-  length: hemChoices.length,
+  below: { ...belowWaistChoices.below, help: 'at the waist for a skirt or trousers', usual: 'hem' },
+  length: { ...hemChoices.length, when: { below: 'hem' } },
   easeBust: { ...facedBodiceChoices.easeBust, usual: inches(1) },
   easeWaist: { ...facedBodiceChoices.easeWaist, usual: inches(1) },
-  easeHem: { ...hemChoices.easeHem, usual: inches(1.5) },
+  easeHem: { ...hemChoices.easeHem, when: { below: 'hem' }, usual: inches(1.5) },
 } as const satisfies Record<string, Choice>;
 
 export type BodiceOffShoulderChosen = ChosenOf<typeof bodiceOffShoulderChoices>;

@@ -3,7 +3,7 @@ import { usualSize } from '../../drafting/bodice/frame.ts';
 import { lineSkirt } from '../../drafting/operations/pieces/line-skirt.ts';
 import { draftSkirt, slitForStride, type Skirt } from '../../drafting/skirt/skirt.ts';
 import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
-import { joinEdges, type Join, type JoinSide } from '../../garment/join.ts';
+import { dartOut, joinEdges, type Join } from '../../garment/join.ts';
 import type { DrawnPart, PartInput, PartRecipe, Wearer } from '../../garment/part.ts';
 import { dartSeams, edgesOf, joined } from '../../garment/seam-parts.ts';
 import { workingOf } from '../../pieces/carry-dimensions.ts';
@@ -38,10 +38,6 @@ function waistLine({ carriers, join }: PartInput): Working {
   const line = front && workingOf(front, 'waist-line');
   return line ? named('waist line', line) : drawn('waist line', join.front.start.y);
 }
-
-/** Distance of a bodice’s first dart or seam from the centre along its waist, mm: the skirt’s first dart meets it. */
-const dartOut = ({ runs: [first, ...others] }: JoinSide): number | undefined =>
-  others.length > 0 ? first?.length : undefined;
 
 function skirtOf(input: PartInput, chosen: SkirtFittedChosen): Skirt {
   const { body, rules, allowances, join } = input;

@@ -70,6 +70,8 @@ export const draftFindings: WordedTable<
   | 'sleeve-wider'
   | 'sleeve-too-narrow'
   | 'sleeve-above-underarm'
+  | 'leg-above-crotch'
+  | 'no-room-to-sit'
   | 'skirt-tight-at-hip'
   | 'part-without-join'
   | 'part-needs-measures'
@@ -162,7 +164,7 @@ export const draftFindings: WordedTable<
     remedy: 'Cut the neck less deep, or make the facing narrower in the house rules.',
   }),
   'zip-too-short': ({ found, expected }, length) =>
-    `Below the zip the dress stays ${length(found)} round; it must pass ${length(expected)}.`,
+    `Below the zip the garment stays ${length(found)} round; it must pass ${length(expected)}.`,
   'opening-too-small': ({ where, found, expected }, length) =>
     `The ${where.subject} is ${length(found)} round; ${measureName(where.measure)} is ${length(expected)} and does not pass.`,
   'sleeve-wider': ({ found, expected }, length) =>
@@ -171,6 +173,10 @@ export const draftFindings: WordedTable<
     `The sleeve comes out ${length(found)} round at the upper arm where ${length(expected)} is meant: the armhole is small for the arm.`,
   'sleeve-above-underarm': ({ found, expected }, length) =>
     `The sleeve would end ${length(found)} down, above its underarm; it is drawn ${length(expected)} long.`,
+  'leg-above-crotch': ({ found, expected }, length) =>
+    `The legs would end ${length(found)} down, at their crotch; they are drawn ${length(expected)} long.`,
+  'no-room-to-sit': ({ found, expected }, length) =>
+    `The crotch is ${length(found)} deeper than the body under a bodice that cannot ride up; to bend and sit it wants ${length(expected)}.`,
   'skirt-tight-at-hip': ({ found, expected }, length) =>
     `The skirt is ${length(found)} round at the hip, which is ${length(expected)}.`,
   'part-without-join': ({ where }) => missingJoin[where.subject],
