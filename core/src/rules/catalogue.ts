@@ -161,6 +161,8 @@ export const rules = {
   'derive.chestBelowShoulder': length('across chest below shoulder', 2, practice),
   'derive.backBelowShoulder': length('across back below shoulder', 1, practice),
   'derive.armholeOverThird': length('armhole over a third of the bust', 3, 'Common practice: two schools of chest line, half the armhole and bust ÷ 6 + 1½, set equal.'),
+  'derive.heightFromOutseam': ratio('height, of the outseam', 1.62, 'The waist lies a little over three fifths up. The team’s guess.', [1.4, 1.9]),
+  'derive.ordinaryHeight': length('height where no length was measured', 66, 'Common practice: blocks are drawn for it.', [48, 78]),
   'derive.kneeFromHeight': ratio('waist to knee, part of the height', 0.35, 'From memory; measure it where the hem must hit the knee.', [0.2, 0.5]),
   'check.roundLeast': length('a round at least', 14, usual, ANY_ROUND),
   'check.roundMost': length('a round at most', 80, usual, ANY_ROUND),

@@ -7,6 +7,7 @@ import { draftInput, middleBody, withArm } from '../testing/bodies.ts';
 import { ordinaryRanges, randomBodies } from '../testing/random-bodies.ts';
 import { inches } from '../units/length.ts';
 import { findingWords } from '../words/finding-words.ts';
+import { partBook } from '../parts/part-book.ts';
 import { recipeOf } from './recipe-book.ts';
 import { styleBook } from './style-book.ts';
 
@@ -27,6 +28,17 @@ describe.each(styles)('%s', (_, style) => {
       ).not.toThrow();
     }
   }, 90_000);
+
+  test('with nothing but the measures that it requires it is drafted', () => {
+    const all = { ...withArm(middleBody), underBust: inches(31) };
+    const needed = Object.fromEntries(
+      style.requires.flatMap((id) => (all[id] === undefined ? [] : [[id, all[id]]])),
+    );
+    for (const choices of [{}, ...partBook.map(({ slot, id }) => ({ [slot]: id }))]) {
+      const draft = recipeOf(style).draft(draftInput(needed, choices));
+      expect(draft.pieces.length).toBeGreaterThan(0);
+    }
+  });
 
   test('a measure that makes no body is a stop that names it, not a fault of the program', () => {
     const sound = withArm(middleBody);

@@ -27,11 +27,17 @@ function heightFromLengths(
   return times(both, rules['derive.heightFromLengths']);
 }
 
+/** From the lengths above the waist, else from that below it; where neither was taken, an ordinary height. */
+const heightOf = (values: MeasureValues, rules: RuleSet): Working =>
+  heightFromLengths(values, rules) ??
+  from(values, 'waistToFloor', (outseam) => times(outseam, rules['derive.heightFromOutseam'])) ??
+  byRule('derive.ordinaryHeight', rules['derive.ordinaryHeight']);
+
 const part = (of: Working | undefined, by: number): Working | undefined => of && times(of, by);
 
 /** Sums of measures that were not taken, from others. Common practice, each number a house rule. */
 const derivations: { readonly [id in MeasureId]?: Derivation } = {
-  height: heightFromLengths,
+  height: heightOf,
   highBust: (values, rules) =>
     from(values, 'bust', (bust) =>
       sum(plus(bust), minus(byRule('derive.highBustBelowBust', rules['derive.highBustBelowBust']))),
@@ -73,7 +79,7 @@ const derivations: { readonly [id in MeasureId]?: Derivation } = {
   waistToHip: (_values, rules) => byRule('skirt.hipDepth', rules['skirt.hipDepth']),
   waistToKnee: (values, rules) =>
     part(
-      values.height === undefined ? heightFromLengths(values, rules) : measured('height', values.height),
+      values.height === undefined ? heightOf(values, rules) : measured('height', values.height),
       rules['derive.kneeFromHeight'],
     ),
 };
