@@ -110,7 +110,9 @@ export function keyLengths(draft: Draft): KeyLength[] {
   const sewn = new Set(draft.seams.flatMap(seamEdges));
   const lowest = skirt.length > 0 ? skirt : shown;
   const [hem, waist] = [roundOf(lowest, 'hem', sewn), roundOf(lowest, 'waist', sewn)];
-  const length = frontLength([...shown, ...skirt]);
+  // Of trousers the leg is told instead.
+  const hasLegs = all.some(({ part }) => part === 'trousers');
+  const length = hasLegs ? undefined : frontLength([...shown, ...skirt]);
   return [
     ...(length === undefined ? [] : [{ of: 'length', mm: length } as const]),
     ...(hem > 0 ? [{ of: 'hem-round', mm: hem } as const] : []),

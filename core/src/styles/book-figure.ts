@@ -21,6 +21,12 @@ const figure = {
   armhole: 16.2,
   waistToHip: 8,
   waistToKnee: 23.1,
+  waistToFloor: 41,
+  inseam: 30,
+  offShoulderRound: 41,
+  upperArm: 11.5,
+  armLength: 23,
+  wrist: 6.4,
 } as const;
 
 const values: MeasureValues = Object.fromEntries(

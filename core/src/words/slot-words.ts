@@ -9,7 +9,7 @@ import type { Style } from '../styles/style.ts';
 import { capital } from '../text/capital.ts';
 
 /** Names of the slots of a garment. */
-export const slotNames: { readonly [slot in ChoiceGroup]: string } = {
+const slotNames: { readonly [slot in ChoiceGroup]: string } = {
   Bodice: 'Bodice',
   Neck: 'Neck and collar',
   Sleeve: 'Sleeve',
@@ -18,6 +18,10 @@ export const slotNames: { readonly [slot in ChoiceGroup]: string } = {
   Layers: 'Layers',
   Ease: 'Ease',
 };
+
+/** The name of a slot of a garment: what begins at the waist has no bodice. */
+export const slotName = (slot: ChoiceGroup, { lacks }: Pick<Style, 'lacks'>): string =>
+  slot === 'Bodice' && lacks.armhole === 'waist-alone' ? 'Waist' : slotNames[slot];
 
 /** What stands in a slot that takes no part, in a word or two. */
 const ownWords: { readonly [lack in JoinLack]: string } = {

@@ -1,7 +1,7 @@
 import type { ChoiceGroup } from '@ample-bolt/core/garment/choice';
 import { groupsOn } from '@ample-bolt/core/parts/part-book';
 import { cropOf } from '@ample-bolt/core/sketch/crop-of';
-import { slotNames, slotWords } from '@ample-bolt/core/words/slot-words';
+import { slotName, slotWords } from '@ample-bolt/core/words/slot-words';
 import type { Style } from '@ample-bolt/core/styles/style';
 import { ChevronRight } from 'lucide-react';
 import { SketchCrop } from '../../canvas/SketchCrop.tsx';
@@ -50,7 +50,7 @@ export function SlotList({ style, drafted, current, onChoose, faulty }: SlotList
                     size={46}
                   />
                   <span className="min-w-0 grow leading-tight">
-                    <span className="block font-semibold">{slotNames[slot]}</span>
+                    <span className="block font-semibold">{slotName(slot, style)}</span>
                     <span className="line-clamp-2 text-[13px] text-walnut-2">
                       {drafted ? slotWords(slot, style, drafted.draft, drafted.chosen) : ''}
                     </span>

@@ -3,7 +3,7 @@ import { slots } from '@ample-bolt/core/garment/part';
 import { partBook, slotIn } from '@ample-bolt/core/parts/part-book';
 import type { Style } from '@ample-bolt/core/styles/style';
 import { lackReason } from '@ample-bolt/core/words/lack-words';
-import { slotNames } from '@ample-bolt/core/words/slot-words';
+import { slotName } from '@ample-bolt/core/words/slot-words';
 import type { TicketToDraft } from '../../workers/drafting.worker.ts';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 import type { ChoiceEntry } from '../ticket/use-choice-entry.ts';
@@ -29,8 +29,8 @@ export function SlotPanel({ slot, style, entry, chosen, words, trial, onBook }: 
     ([, choice]) => choice.group === slot && isAsked(choice, chosen ?? {}),
   );
   return (
-    <section aria-label={slotNames[slot]}>
-      <h2 className="text-xl">{slotNames[slot]}</h2>
+    <section aria-label={slotName(slot, style)}>
+      <h2 className="text-xl">{slotName(slot, style)}</h2>
       <p className="pb-1 text-sm text-walnut-2">{slot === 'Bodice' ? style.summary : words}</p>
       {asked.map(([id, choice]) => (
         <ChoiceField
