@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { bolt, example, root, runNode } from './run-bolt.ts';
 import { orderSchema } from './src/formats/order/order-schema.ts';
+import { styleSchema } from './src/formats/style/style-schema.ts';
 import { styleBook } from './src/styles/style-book.ts';
 import { piecesSchema } from './src/formats/pieces/pieces-schema.ts';
 
@@ -305,6 +306,7 @@ describe('bolt', () => {
 test.each([
   ['order', orderSchema],
   ['pieces', piecesSchema],
+  ['style', styleSchema],
 ])('the published schema is the one that %s files are read by', (name, schema) => {
   expect(JSON.parse(readFileSync(path.join(root, `docs/schemas/${name}.schema.json`), 'utf8'))).toEqual(
     schema,

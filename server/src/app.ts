@@ -10,6 +10,7 @@ import { healthRoutes } from './features/health/health-routes.ts';
 import { houseRoutes } from './features/house/house-routes.ts';
 import { layRunRoutes } from './features/lay-runs/lay-run-routes.ts';
 import { outboxRoutes } from './features/outbox/outbox-routes.ts';
+import { styleRoutes } from './features/styles/style-routes.ts';
 import { ticketRoutes } from './features/tickets/ticket-routes.ts';
 import { storesIn } from './db/stores.ts';
 import { errorHandler } from './http/error-handler.ts';
@@ -84,6 +85,7 @@ export function createApp(dependencies: AppDependencies): Express {
     api.use('/home', guestRoutes(stores));
     api.use('/house', houseRoutes(stores));
     api.use('/outbox', outboxRoutes(dependencies.outbox));
+    api.use('/styles', styleRoutes(stores));
     api.use('/tickets', layRunRoutes({ ...dependencies, stores }));
     api.use(
       '/tickets',

@@ -31,6 +31,7 @@ export const newTicket = shape({
     dueOn: day,
     unit,
     styleId: { type: 'string', maxLength: 60 },
+    choices: typed,
   },
 });
 export type NewTicket = Of<typeof newTicket>;

@@ -3,6 +3,7 @@ import { followTransactions } from './in-transaction.ts';
 import { initClientModel } from './models/client-model.ts';
 import { initHomeModels } from './models/home-model.ts';
 import { initHouseModel } from './models/house-model.ts';
+import { initHouseStyleModel } from './models/house-style-model.ts';
 import { initLayRunModels } from './models/lay-run-model.ts';
 import { initTableModel } from './models/table-model.ts';
 import { initTicketModels } from './models/ticket-model.ts';
@@ -18,6 +19,7 @@ export function connect(url: string): Sequelize {
   initTableModel(sequelize);
   initHomeModels(sequelize);
   initHouseModel(sequelize);
+  initHouseStyleModel(sequelize);
   initLayRunModels(sequelize);
   return sequelize;
 }

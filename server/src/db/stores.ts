@@ -5,6 +5,7 @@ import { homeLinkStore } from './home-link-store.ts';
 import { houseStore } from './house-store.ts';
 import { inTransaction } from './in-transaction.ts';
 import { layRunStore } from './lay-run-store.ts';
+import { styleStore } from './style-store.ts';
 import { tableStore } from './table-store.ts';
 import { ticketStore } from './ticket-store.ts';
 
@@ -12,6 +13,7 @@ import { ticketStore } from './ticket-store.ts';
 export const storesIn = (sequelize: Sequelize): Stores => ({
   clients: clientStore,
   house: houseStore,
+  styles: styleStore,
   tickets: ticketStore,
   table: tableStore,
   homeLinks: homeLinkStore,

@@ -189,6 +189,6 @@ export function memoryStores(opened: readonly Ticket[] = []) {
     table,
     house: { read: absent, write: absent },
     atOnce: (act) => act(),
-  } satisfies Omit<Stores, 'homeLinks' | 'layRuns'>;
+  } satisfies Omit<Stores, 'homeLinks' | 'layRuns' | 'styles'>;
   return { stores, writes, meanwhile, atWork: clients.atWork };
 }

@@ -77,11 +77,11 @@ function draftTicket(inputs: string, frozen?: Draft): DraftedTicket | undefined 
   };
 }
 
-/** A style of the book made up on an ordinary figure. */
-function drawStyle(styleId: string): Sketch | undefined {
+/** A style of the book made up on an ordinary figure, with what a house chooses with it. */
+function drawStyle(styleId: string, choices: ChoiceValues = {}): Sketch | undefined {
   const style = styleOf(styleId);
   if (!style) return undefined;
-  const draft = recipeOf(style).draft(bookInput);
+  const draft = recipeOf(style).draft({ ...bookInput, choices });
   return sketchOf(draft, madeUpOn(draft, bookInput.person.values));
 }
 

@@ -1,3 +1,4 @@
+import type { ChoiceValues } from '@ample-bolt/core/garment/choice';
 import type { Draft } from '@ample-bolt/core/drafting/draft';
 import type { Sketch } from '@ample-bolt/core/sketch/sketch';
 import type { Ticket } from '@ample-bolt/core/shop/ticket';
@@ -83,9 +84,11 @@ export function useDrafted(ticket: TicketToDraft | undefined, frozen?: Draft): D
   };
 }
 
-/** A style of the book made up on an ordinary figure, drafted once; undefined until it is. */
-export const useStyleDrawn = (styleId: string): Sketch | undefined =>
-  useSWRImmutable(['style-drawn', styleId], () => pictures().ask((api) => api.drawStyle(styleId))).data;
+/** A style of the book made up on an ordinary figure, with what a house chooses with it, drafted once; undefined until it is. */
+export const useStyleDrawn = (styleId: string, choices?: ChoiceValues): Sketch | undefined =>
+  useSWRImmutable(['style-drawn', styleId, JSON.stringify(choices ?? {})], () =>
+    pictures().ask((api) => api.drawStyle(styleId, choices)),
+  ).data;
 
 /** Pictures of what is not chosen follow once the hand rests so long, ms. */
 const SETTLED = 250;

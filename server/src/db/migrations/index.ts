@@ -15,6 +15,7 @@ import { up as lifeOfTickets } from './0013-life-of-tickets.ts';
 import { up as lifeOfClients } from './0014-life-of-clients.ts';
 import { up as listsByIndex } from './0015-lists-by-index.ts';
 import { up as laysByPlaces } from './0016-lays-by-places.ts';
+import { up as stylesOfTheHouse } from './0017-styles-of-the-house.ts';
 
 /** In order; a migration that has run anywhere is never edited. */
 export const migrations: readonly { readonly name: string; readonly up: Migration }[] = [
@@ -34,4 +35,5 @@ export const migrations: readonly { readonly name: string; readonly up: Migratio
   { name: '0014-life-of-clients', up: lifeOfClients },
   { name: '0015-lists-by-index', up: listsByIndex },
   { name: '0016-lays-by-places', up: laysByPlaces },
+  { name: '0017-styles-of-the-house', up: stylesOfTheHouse },
 ];

@@ -56,9 +56,13 @@ type TicketStores = Pick<Stores, 'tickets' | 'table'>;
 /** What is written with a ticket that is opened, or given to another client. */
 type OwnerStores = TicketStores & Pick<Stores, 'clients' | 'atOnce'>;
 
-/** Opens a ticket, which keeps the house's rules as they are today. */
+/** Opens a ticket, which keeps the house's rules as they are today; with the choices of a style of the house, where it is made of one. */
 export const openTicket = (stores: OwnerStores & Pick<Stores, 'house'>, ticket: NewTicket): Promise<Ticket> =>
-  stores.atOnce(() => open(stores, ticket));
+  stores.atOnce(async () => {
+    const { choices, ...made } = ticket;
+    const opened = await open(stores, made);
+    return choices ? setChoices(stores, opened.id, { version: opened.version, choices }) : opened;
+  });
 
 async function ownerOf(stores: OwnerStores, client: NewTicket['client']): Promise<TicketClient> {
   const owner = 'id' in client ? await stores.clients.find(client.id) : await newClient(stores, client);
@@ -103,7 +107,7 @@ export const setClient = (stores: OwnerStores, id: string, { client, ...on }: Cl
 
 async function open(
   stores: OwnerStores & Pick<Stores, 'house'>,
-  { client, ...ticket }: NewTicket,
+  { client, ...ticket }: Omit<NewTicket, 'choices'>,
 ): Promise<Ticket> {
   knownStyle(ticket.styleId);
   const owner = await ownerOf(stores, client);

@@ -8,6 +8,7 @@ import { useHand } from '../../ui/use-hand.ts';
 import { useHotkeys } from '../../ui/use-hotkeys.ts';
 import { useKept } from '../../ui/use-kept.ts';
 import { Failed, Waiting } from '../../ui/Waiting.tsx';
+import { HouseStyles } from './HouseStyles.tsx';
 import { RuleTable } from './RuleTable.tsx';
 import { boxClass } from '../../ui/Field.tsx';
 
@@ -49,6 +50,7 @@ export function HousePage() {
           className={`${boxClass} w-72`}
         />
       </label>
+      <HouseStyles />
       {error && !today && <Failed error={error} again={again} />}
       {!today && !error && <Waiting what="the house rules" />}
       {today && (

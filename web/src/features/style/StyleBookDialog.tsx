@@ -1,8 +1,9 @@
-import { styleOf } from '@ample-bolt/core/styles/style-book';
 import { useState } from 'react';
+import { useHouseStyles } from '../../api/styles.ts';
 import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { pickedStyle } from '../ticket/picked-style.ts';
 import { StyleBook } from '../ticket/StyleBook.tsx';
 import { useTicketContext } from '../ticket/ticket-context.ts';
 
@@ -16,10 +17,16 @@ export function StyleBookDialog({ open, onClose }: StyleBookDialogProps) {
   const { ticket, actions } = useTicketContext();
   const [picked, setPicked] = useState(ticket.styleId);
   const [failure, setFailure] = useState<string>();
-  const style = styleOf(picked);
+  const { data: own = [] } = useHouseStyles();
+  const style = pickedStyle(picked, own);
   const take = async () => {
     try {
-      await actions.put('style', { styleId: picked });
+      if (!style) throw new Error('This style is not in the book any more; pick another.');
+      const { styleId, choices } = style;
+      if (styleId !== ticket.styleId) await actions.put('style', { styleId });
+      // What was chosen before gives way to what the house chose.
+      const before = Object.keys(ticket.choices ?? {}).map((id) => [id, ''] as const);
+      if (choices) await actions.put('choices', { choices: { ...Object.fromEntries(before), ...choices } });
       setFailure(undefined);
       onClose();
     } catch (error) {

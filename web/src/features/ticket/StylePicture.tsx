@@ -1,3 +1,4 @@
+import type { ChoiceValues } from '@ample-bolt/core/garment/choice';
 import { inkOn } from '@ample-bolt/core/sketch/ink';
 import { frameOf } from '@ample-bolt/core/sketch/sketch';
 import { SketchShapes } from '../../canvas/SketchShapes.tsx';
@@ -6,6 +7,8 @@ import { useStyleDrawn } from '../../workers/use-drafted.ts';
 
 interface StylePictureProps {
   readonly styleId: string;
+  /** What the house chooses with it. */
+  readonly choices?: ChoiceValues;
   readonly width: number;
   readonly height: number;
 }
@@ -14,8 +17,8 @@ interface StylePictureProps {
 const manner = { ink: inkOn({ net: '#f3ead6' }, '#ffffff'), heavier: 1.9 };
 
 /** The front of a style of the book, made up on an ordinary figure. */
-export function StylePicture({ styleId, width, height }: StylePictureProps) {
-  const sketch = useStyleDrawn(styleId);
+export function StylePicture({ styleId, choices, width, height }: StylePictureProps) {
+  const sketch = useStyleDrawn(styleId, choices);
   return (
     <svg width={width} height={height} aria-hidden>
       {sketch && (

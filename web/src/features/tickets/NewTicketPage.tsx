@@ -4,11 +4,13 @@ import { useNavigate } from 'react-router';
 import { useSWRConfig } from 'swr';
 import { isOfClients } from '../../api/clients.ts';
 import { ApiProblem } from '../../api/fetcher.ts';
+import { useHouseStyles } from '../../api/styles.ts';
 import { openTicket } from '../../api/tickets.ts';
 import { Button } from '../../ui/Button.tsx';
 import { dayFrom } from '../../ui/day.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { useKeptForm } from '../../ui/use-kept-form.ts';
+import { pickedStyle } from '../ticket/picked-style.ts';
 import { FromOrderFile } from './FromOrderFile.tsx';
 import { freshTicket, type NewTicketFields } from './new-ticket-fields.ts';
 import { TicketFields } from './TicketFields.tsx';
@@ -23,6 +25,7 @@ export function NewTicketPage() {
   const form = useKeptForm('new-ticket', freshTicket());
   const { client, title, dueOn } = useWatch({ control: form.control }) as NewTicketFields;
   const whose = useWhose(client);
+  const { data: own = [] } = useHouseStyles();
   const [failure, setFailure] = useState<string>();
   const [asked, setAsked] = useState<string>();
   /** A day that is over is asked about once; pressed again it is meant. */
@@ -39,7 +42,10 @@ export function NewTicketPage() {
       return;
     }
     try {
-      const made = await openTicket({ title, styleId, dueOn, unit, client: whose.toSend(kind) });
+      const picked = pickedStyle(styleId, own);
+      if (!picked) throw new Error('That style is not in the book any more; pick another.');
+      const style = { styleId: picked.styleId, ...(picked.choices && { choices: picked.choices }) };
+      const made = await openTicket({ title, ...style, dueOn, unit, client: whose.toSend(kind) });
       form.forget();
       whose.forget();
       await opened(made);

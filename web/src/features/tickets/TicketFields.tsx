@@ -1,15 +1,17 @@
-import { styleOf } from '@ample-bolt/core/styles/style-book';
 import { useController, useFormContext } from 'react-hook-form';
 import { controlClass, Field } from '../../ui/Field.tsx';
+import { useHouseStyles } from '../../api/styles.ts';
 import { Segmented } from '../../ui/Segmented.tsx';
 import { ClientPicker } from '../clients/ClientPicker.tsx';
 import { WhichClient } from '../clients/WhichClient.tsx';
+import { pickedStyle } from '../ticket/picked-style.ts';
 import { StyleBook } from '../ticket/StyleBook.tsx';
 import type { NewTicketFields } from './new-ticket-fields.ts';
 import type { Whose } from './use-whose.ts';
 
 /** For whom a ticket is, what is made, by when, and in which style. */
 export function TicketFields({ whose }: { readonly whose: Whose }) {
+  const { data: own = [] } = useHouseStyles();
   const { register, formState } = useFormContext<NewTicketFields>();
   const { field: client } = useController<NewTicketFields, 'client'>({
     name: 'client',
@@ -68,7 +70,7 @@ export function TicketFields({ whose }: { readonly whose: Whose }) {
       <fieldset>
         <legend className="pb-1 text-sm font-semibold text-walnut-2">Style</legend>
         <StyleBook value={style.value} onChange={style.onChange} />
-        <p className="pt-1.5 text-sm text-walnut-2">{styleOf(style.value)?.summary}</p>
+        <p className="pt-1.5 text-sm text-walnut-2">{pickedStyle(style.value, own)?.summary}</p>
       </fieldset>
     </>
   );
