@@ -8,7 +8,7 @@ import { recipeOf } from '../styles/recipe-book.ts';
 import { styleBook } from '../styles/style-book.ts';
 import { anyChoices } from '../testing/any-choices.ts';
 import { draftInput, middleBody, ordinaryBody, withArm } from '../testing/bodies.ts';
-import { loopAcross } from '../testing/loop-across.ts';
+import { expectCleanSketch } from '../testing/expect-clean-sketch.ts';
 import { extremeRanges, ordinaryRanges, randomBodies } from '../testing/random-bodies.ts';
 import { pointsOf, type Shape } from './shape.ts';
 import { faces } from '../pieces/piece.ts';
@@ -35,19 +35,10 @@ function drawn(id: string, choices: ChoiceValues = {}, body = middleBody) {
 
 const cloths = (shapes: readonly Shape[]) => shapes.filter((shape) => shape.kind === 'cloth');
 
-/** A loop this wide or less is where a line that is bent or cut off touches itself, mm. */
-const HARDLY_A_LOOP = 5;
-
-const expectClean = (shapes: readonly Shape[], what: unknown) => {
-  expect([what, shapes.flatMap(pointsOf).every(({ x, y }) => Number.isFinite(x + y))]).toEqual([what, true]);
-  for (const { ring } of cloths(shapes))
-    expect([what, loopAcross(ring) <= HARDLY_A_LOOP]).toEqual([what, true]);
-};
-
 describe.each(Object.keys(styleBook))('%s, made up', (id) => {
   test.each(Object.entries(bodies))('on a %s body no cloth crosses itself', (_, body) => {
     const { sketch } = drawn(id, {}, body);
-    for (const face of faces) expectClean(sketch[face].shapes, face);
+    for (const face of faces) expectCleanSketch(sketch[face].shapes, face);
   });
 
   test('whatever is chosen, on whatever body, it is drawn without a loop or a hole', () => {
@@ -58,7 +49,7 @@ describe.each(Object.keys(styleBook))('%s, made up', (id) => {
       const choices = anyChoices(style, random);
       const { draft, sketch } = drawn(id, choices, ordinary.next().value.values);
       if (draft.findings.every(({ severity }) => severity !== 'stop'))
-        for (const face of faces) expectClean(sketch[face].shapes, { choices, face });
+        for (const face of faces) expectCleanSketch(sketch[face].shapes, { choices, face });
       const wild = drawn(id, choices, extreme.next().value.values).sketch;
       const points = faces.flatMap((face) => wild[face].shapes.flatMap(pointsOf));
       expect(points.every(({ x, y }) => Number.isFinite(x + y))).toBe(true);

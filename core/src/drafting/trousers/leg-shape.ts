@@ -1,14 +1,6 @@
 import { clamp } from '../../geometry/clamp.ts';
 import { curveLength, endDirection, startDirection, startOf, type Curve } from '../../geometry/curve.ts';
-import {
-  between,
-  distance,
-  point,
-  quarterTurn,
-  subtract,
-  unitVector,
-  type Point,
-} from '../../geometry/point.ts';
+import { distance, point, quarterTurn, subtract, unitVector, type Point } from '../../geometry/point.ts';
 import { handleCurve, line } from '../../geometry/segment.ts';
 import { solve } from '../../geometry/solve.ts';
 import { inches } from '../../units/length.ts';
@@ -38,7 +30,7 @@ const DART = {
 } as const;
 
 /** The crease: half-way across the crotch line, and the grain of the leg. */
-export const creaseOf = ({ hip, fork }: LegPlan): number => (hip.mm - fork.mm) / 2;
+const creaseOf = ({ hip, fork }: LegPlan): number => (hip.mm - fork.mm) / 2;
 
 const kneeAt = (plan: LegPlan, hand: 1 | -1): Point =>
   point(creaseOf(plan) + (hand * plan.knee.mm) / 2, plan.kneeDown.mm);
@@ -48,7 +40,7 @@ const hemAt = (plan: LegPlan, hand: 1 | -1): Point =>
 const legWay = (plan: LegPlan, hand: 1 | -1): Point =>
   unitVector(subtract(hemAt(plan, hand), kneeAt(plan, hand)));
 
-export const centreTop = ({ slant, rise }: LegPlan): Point => point(slant.mm, -rise.mm);
+const centreTop = ({ slant, rise }: LegPlan): Point => point(slant.mm, -rise.mm);
 const hipCentre = ({ hipDepth }: LegPlan): Point => point(0, hipDepth.mm);
 
 /** The centre from the waist to the hip line: straight, leaning out behind. */
@@ -156,6 +148,3 @@ export function backSideDown(front: Curve, back: (down: number) => Curve): numbe
   const wanted = curveLength(front);
   return solve((down) => curveLength(back(down)) - wanted, -inches(2), inches(2)).x;
 }
-
-/** A level across the leg between its inseam and its side. */
-export const across = (inseam: Point, side: Point): Point[] => [inseam, between(inseam, side, 0.5), side];
