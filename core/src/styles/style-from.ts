@@ -52,7 +52,13 @@ const changedUsual = (changes: NonNullable<StyleData['choices']>): ChoiceValues 
 export function styleFrom({ parts, without = [], choices: changes = {}, ...words }: StyleData): Style {
   const bodice = bodicePart(parts);
   const all = leftOut({ ...bodice.choices, ...partChoices(parts) }, without);
-  const roles = new Set([bodice, ...chosenParts(parts, {})].flatMap(({ cloths }) => cloths));
+  // A part is lined where the bodice is, whose lining it is sewn to.
+  const isLined = bodice.cloths.includes('lining');
+  const roles = new Set(
+    [bodice, ...chosenParts(parts, {})]
+      .flatMap(({ cloths }) => cloths)
+      .filter((role) => role !== 'lining' || isLined),
+  );
   return {
     ...words,
     parts,

@@ -55,6 +55,11 @@ export function expectStyleSound(style: Style, variants: readonly ChoiceValues[]
     90_000,
   );
 
+  test('as it usually is, it has pieces of each of its cloths, and of no other', () => {
+    const { pieces } = recipe.draft(draftInput(middleBody));
+    expect(new Set(pieces.map(({ piece }) => piece.role))).toEqual(new Set(style.cloths));
+  });
+
   test('every working comes to its figure, and every cloth of the style has its pieces', () => {
     for (const choices of variants) {
       const draft = recipe.draft(draftInput(middleBody, choices));
