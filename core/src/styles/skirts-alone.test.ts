@@ -44,7 +44,26 @@ describe('the circle skirt', () => {
 });
 
 describe('the pencil skirt', () => {
-  expectStyleSound(pencilSkirt, [{}, { pegging: 0 }]);
+  expectStyleSound(pencilSkirt, [
+    {},
+    { pegging: 0 },
+    { skirtLine: 'aline' },
+    { skirtLine: 'aline', flare: inches(6) },
+  ]);
+
+  test('in an A-line has its flare on every quarter of the hem, no slit, and its darts as before', () => {
+    const [pegged, flared] = [
+      draftOf(pencilSkirt, { pegging: 0 }),
+      draftOf(pencilSkirt, { skirtLine: 'aline', flare: inches(3) }),
+    ];
+    const out = (draft: Draft, name: string) =>
+      draft.figures.find(({ id }) => id === `skirt-front/${name}`)?.stitch ?? NaN;
+    expect(out(flared, 'hem') - out(pegged, 'hem')).toBeCloseTo(inches(3), 0);
+    expect(out(flared, 'hip')).toBeCloseTo(out(pegged, 'hip'), 6);
+    expect(out(flared, 'waist-dart-1-intake')).toBeCloseTo(out(pegged, 'waist-dart-1-intake'), 6);
+    const edges = flared.pieces.flatMap(({ piece }) => piece.edges.map(({ role }) => role));
+    expect(edges).not.toContain('slit');
+  });
 
   test('is measured from the top of its band, and falls to the knee unless it is said', () => {
     const draft = draftOf(pencilSkirt);

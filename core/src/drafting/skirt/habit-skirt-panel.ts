@@ -4,7 +4,7 @@ import { handleCurve, line } from '../../geometry/segment.ts';
 import { makePiece, turnedLoop, type Piece } from '../../pieces/piece.ts';
 import { byRule, changed, divided, plus, sum } from '../../workings/working.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
-import { centreEdges, firstDartOut, zipNotch, type PanelPlan } from './panel.ts';
+import { centreEdges, firstDartOut, sideHemDown, zipNotch, type PanelPlan } from './panel.ts';
 import { skirtDimensions } from './skirt-dimensions.ts';
 import { waistEdges } from '../waist-edges.ts';
 import { straightWaist } from '../habit/straight-waist.ts';
@@ -21,7 +21,7 @@ export interface HabitPanelPlan extends PanelPlan {
 export function draftHabitPanel(plan: HabitPanelPlan, allowances: Allowances): Piece {
   const top = point(plan.waist + plan.intake, 0);
   const hip = point(plan.hip, plan.hipDepth);
-  const hem = point(plan.hip - plan.pegging, plan.length);
+  const hem = point(plan.hip - plan.pegging, sideHemDown(plan));
   const down = point(0, 1);
   const side = [handleCurve(top, down, 0.3 * plan.hipDepth, hip, down, 0.42 * plan.hipDepth), line(hip, hem)];
   const meeting = firstDartOut(plan);

@@ -88,11 +88,19 @@ function riseSum(sideIn: number): Working {
   return named('rise over the hip', changed(part, 'kept', sideRise(sideIn) - part.mm));
 }
 
+/** Depth of the hem at the side: raised in an A-line, where the side slants, so that it hangs level. */
+export function sideHemDown({ hipDepth, length, pegging }: PanelPlan): number {
+  const below = length - hipDepth;
+  return pegging >= 0
+    ? length
+    : hipDepth + Math.sqrt(Math.max(0.25 * below * below, below * below - pegging * pegging));
+}
+
 /** From waist to hip to hem: bowed over the hip, vertical there, then in to a pegged hem. */
 function sideOf(plan: PanelPlan, sideIn: number): Curve {
   const top = point(plan.hip - sideIn, -sideRise(sideIn));
   const hip = point(plan.hip, plan.hipDepth);
-  const hem = point(plan.hip - plan.pegging, plan.length);
+  const hem = point(plan.hip - plan.pegging, sideHemDown(plan));
   const down = point(0, 1);
   const below = plan.length - plan.hipDepth;
   const leaving = unitVector(point(clamp(1.15 * sideIn, -200, 200), 0.62 * plan.hipDepth));

@@ -11,7 +11,8 @@ export interface SkirtSums {
   readonly hip: Working;
   readonly hipDepth: Working;
   readonly length: Working;
-  readonly pegging: Working;
+  /** What the hem has more or less than the hip, on the quarter. */
+  readonly hemBy: Term;
   readonly slit: Working;
   /** Undefined where there is no zip. */
   readonly zipEnd: Working | undefined;
@@ -35,7 +36,7 @@ function widthsAndDowns(piece: Piece, sums: SkirtSums, rise: Working): Dimension
     adds: 'side',
   });
   const waist = sum(plus(named('bodice waist', sums.waist)), ...intakes);
-  const hem = sum(plus(sums.hip), minus(sums.pegging));
+  const hem = sum(plus(sums.hip), sums.hemBy);
   return [
     declared(piece, across('waist', 'Waist, across', waist), 'curve'),
     down('waist-side', 'Waist, down at the side', 'waist', 'side', sum(minus(rise))),

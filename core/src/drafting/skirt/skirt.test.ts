@@ -7,6 +7,7 @@ import { allowancesFrom } from '../../pieces/allowances.ts';
 import { ruleSet } from '../../rules/catalogue.ts';
 import { draftHabitPanel } from './habit-skirt-panel.ts';
 import { draftPanel, extendSide, planPanelSide, type PanelPlan } from './panel.ts';
+import { minus } from '../../workings/working.ts';
 import { plainLength } from '../../testing/plain-length.ts';
 
 const allowances = allowancesFrom(ruleSet(), {});
@@ -33,7 +34,7 @@ const plan = (change: Partial<PanelPlan> = {}): PanelPlan => {
       hip: plainLength(hip),
       hipDepth: plainLength(hipDepth),
       length: plainLength(length),
-      pegging: plainLength(pegging),
+      hemBy: minus(plainLength(pegging)),
       slit: plainLength(slit),
       zipEnd: undefined,
     },

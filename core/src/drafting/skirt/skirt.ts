@@ -17,6 +17,7 @@ import {
   plus,
   sum,
   times,
+  type Term,
   type Working,
 } from '../../workings/working.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
@@ -35,12 +36,20 @@ import {
 
 export interface SkirtChoices {
   readonly easeHip: number;
-  readonly pegging: number;
+  /** Of each quarter of the hem, in from the hip when pegged, or out from it in an A-line: the choice that says so, mm. */
+  readonly hemBy: { readonly choice: 'pegging' | 'flare'; readonly mm: number };
   /** Waist to finished hem at the centre, mm. */
   readonly length: number;
   /** Length of the slit at the centre back above the hem, mm. */
   readonly slit: number;
 }
+
+/** In from the hip at the hem of each quarter, mm; less than nothing in an A-line. */
+const peggingOf = ({ hemBy }: Pick<SkirtChoices, 'hemBy'>): number =>
+  hemBy.choice === 'pegging' ? hemBy.mm : -hemBy.mm;
+
+const hemTerm = ({ hemBy: { choice, mm } }: SkirtChoices): Term =>
+  choice === 'pegging' ? minus(chosen('pegging', mm, choice)) : plus(chosen('flare', mm, choice));
 
 export interface Skirt {
   readonly front: Piece;
@@ -65,7 +74,7 @@ const strideOf = (body: Body, length: number, rules: RuleSet): number =>
 
 /** The slit that lets a stride through a hem as wide as hip and pegging leave it, mm; kept below the hip line. */
 export function slitForStride(body: Body, choices: Omit<SkirtChoices, 'slit'>, rules: RuleSet): number {
-  const hem = body.mm('hip') + choices.easeHip - 4 * choices.pegging;
+  const hem = body.mm('hip') + choices.easeHip - 4 * peggingOf(choices);
   const lacking = strideOf(body, choices.length, rules) - hem;
   return clamp(lacking / rules['slit.opening'], 0, longestSlit(body, choices.length));
 }
@@ -130,7 +139,7 @@ export function draftSkirt(
       hip: sum(plus(quarter), which === 'front' ? plus(shareTerm) : minus(shareTerm)),
       hipDepth: body.term('waistToHip'),
       length: changed(above.length, 'kept', length - choices.length),
-      pegging: chosen('pegging', choices.pegging, 'pegging'),
+      hemBy: hemTerm(choices),
       slit: changed(chosen('slit', choices.slit, 'slit'), 'kept', slit - choices.slit),
       zipEnd: which === 'front' ? undefined : atLeast(zipWanted, divided(body.term('waistToHip'), 2)),
     };
@@ -143,7 +152,7 @@ export function draftSkirt(
     hip: sums.hip.mm,
     hipDepth,
     length,
-    pegging: choices.pegging,
+    pegging: peggingOf(choices),
     dip: which === 'front' ? 0 : rules['skirt.backDip'] * scale,
     dartOut: above[which].dartOut,
     slit: which === 'front' ? 0 : Math.min(choices.slit, longestSlit(body, length)),
@@ -151,7 +160,7 @@ export function draftSkirt(
   });
   const plan = (which: 'front' | 'back'): PanelPlan => planBy(which, sumsOf(which));
   const { front, back, findings: drawn } = drawPanels(plan('front'), plan('back'), rules, allowances);
-  findings.push(...drawn, ...strideFindings(body, length, [front, back], rules));
+  findings.push(...drawn, ...strideFindings(body, length, [front, back], choices, rules));
   return { front, back, share, findings };
 }
 
@@ -192,7 +201,13 @@ function waistFindings({ piece, waist }: PanelDraft): Finding[] {
 }
 
 /** Hem and slit together must let a stride through. */
-function strideFindings(body: Body, length: number, pieces: readonly Piece[], rules: RuleSet): Finding[] {
+function strideFindings(
+  body: Body,
+  length: number,
+  pieces: readonly Piece[],
+  { hemBy }: SkirtChoices,
+  rules: RuleSet,
+): Finding[] {
   const round = (role: EdgeRole) => pieces.reduce((total, piece) => total + roleLength(piece, role), 0);
   const found = 2 * round('hem') + rules['slit.opening'] * round('slit');
   const expected = strideOf(body, length, rules);
@@ -201,7 +216,9 @@ function strideFindings(body: Body, length: number, pieces: readonly Piece[], ru
   const remedy: Remedy =
     wanted <= longestSlit(body, length)
       ? { kind: 'set-choice', choice: 'slit', mm: wanted }
-      : { kind: 'set-choice', choice: 'pegging', mm: 0 };
+      : hemBy.choice === 'pegging'
+        ? { kind: 'set-choice', choice: 'pegging', mm: 0 }
+        : { kind: 'set-choice', choice: 'flare', mm: hemBy.mm + (expected - found) / 4 };
   return [finding('hem-below-stride', { choice: 'slit' }, { found, expected, remedy })];
 }
 

@@ -1,7 +1,7 @@
 import { zipFindings } from '../../checks/openings.ts';
 import { usualSize } from '../../drafting/bodice/frame.ts';
 import { lineSkirt } from '../../drafting/operations/pieces/line-skirt.ts';
-import { draftSkirt, slitForStride, type Skirt } from '../../drafting/skirt/skirt.ts';
+import { draftSkirt, slitForStride, type Skirt, type SkirtChoices } from '../../drafting/skirt/skirt.ts';
 import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
 import { dartOut, joinEdges, type Join } from '../../garment/join.ts';
 import type { DrawnPart, PartInput, PartRecipe, Wearer } from '../../garment/part.ts';
@@ -22,12 +22,17 @@ import {
 } from '../../workings/working.ts';
 import { skirtFittedChoices, type SkirtFittedChosen } from './choices.ts';
 
+/** What the hem has more or less than the hip, by the line of the skirt. */
+function hemBy({ skirtLine, pegging, flare }: SkirtFittedChosen): SkirtChoices['hemBy'] {
+  return skirtLine === 'aline' ? { choice: 'flare', mm: flare } : { choice: 'pegging', mm: pegging };
+}
+
 /** Unless chosen, the hem falls at the knee, and the slit lets a stride through. */
 function fill(values: ChoiceValues, { body, rules, waistLine: down }: Wearer): SkirtFittedChosen {
   const filled = withDefaults(skirtFittedChoices, values, usualSize(body));
   const waist = down();
   const length = filled.length || waist + body.mm('waistToKnee');
-  const skirt = { easeHip: filled.easeHip, pegging: filled.pegging, length: length - waist };
+  const skirt = { easeHip: filled.easeHip, hemBy: hemBy(filled), length: length - waist };
   const slit = values['slit'] === undefined ? slitForStride(body, skirt, rules) : filled.slit;
   return { ...filled, length, slit };
 }
@@ -45,7 +50,7 @@ function skirtOf(input: PartInput, chosen: SkirtFittedChosen): Skirt {
   const length = sum(plus(chosenTerm('length', chosen.length, 'length')), minus(line));
   return draftSkirt(
     body,
-    { easeHip: chosen.easeHip, pegging: chosen.pegging, length: length.mm, slit: chosen.slit },
+    { easeHip: chosen.easeHip, hemBy: hemBy(chosen), length: length.mm, slit: chosen.slit },
     {
       front: { waist: join.front.length, dartOut: dartOut(join.front) },
       back: { waist: join.back.length, dartOut: dartOut(join.back) },

@@ -1,7 +1,7 @@
 import type { Part } from '../../garment/part.ts';
 import { skirtFittedChoices } from './choices.ts';
 
-/** A skirt fitted over the hip by darts that meet those of the bodice, pegged to the hem, with a slit behind; lined where the bodice is. */
+/** A skirt fitted over the hip by darts that meet those of the bodice, straight, pegged or in an A-line to the hem, with a slit behind where a stride needs one; lined where the bodice is. */
 export const skirtFitted: Part = {
   id: 'skirt-fitted',
   slot: 'skirt',
