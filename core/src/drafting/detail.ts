@@ -19,6 +19,8 @@ export type Detail =
       readonly girths: readonly (readonly [number, number])[];
       readonly underarm: number;
       readonly gather: number;
+      /** Distance down from the tip of the shoulder at which a flare is sewn on. */
+      readonly seamAt?: number;
     }
   /** A skirt that falls from the waist by itself; `pieces` hang in it. The zip of the bodice runs on down it so far; 0 where it does not open. */
   | {

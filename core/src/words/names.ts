@@ -41,6 +41,7 @@ export const roleName: { readonly [role in EdgeRole]: string } = {
   top: 'top edge',
   front: 'front edge',
   cup: 'cup seam',
+  flare: 'flare seam',
   yoke: 'yoke seam',
   band: 'long edge',
   free: 'long edge',

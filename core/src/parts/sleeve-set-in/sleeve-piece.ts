@@ -15,6 +15,8 @@ export interface SleevePlan {
   readonly length: Working;
   readonly end: Working;
   readonly width: Working;
+  /** Its lower edge: a hem, or the seam to what is sewn on there. */
+  readonly ending: { readonly role: 'hem' | 'flare'; readonly adds: 'topHem' | 'armhole' };
 }
 
 function capNotches({ halves }: SleevePlan): Notch[] {
@@ -36,7 +38,7 @@ function capNotches({ halves }: SleevePlan): Notch[] {
 
 /** The sleeve, drawn from the top of its cap on the grain line: front to the right, back to the left. */
 export function sleevePiece(plan: SleevePlan, { allowances }: PartInput): Piece {
-  const { cap, length, end } = plan;
+  const { cap, length, end, ending } = plan;
   const { width, height } = cap;
   const narrower = (width.front + width.back - end.mm) / 2;
   const [frontArm, backArm] = [point(width.front, height), point(-width.back, height)];
@@ -70,14 +72,19 @@ export function sleevePiece(plan: SleevePlan, { allowances }: PartInput): Piece 
         path: [line(frontArm, frontEnd)],
         allowance: allowances.side,
       },
-      { id: 'hem', role: 'hem', path: [line(frontEnd, backEnd)], allowance: allowances.topHem },
+      {
+        id: ending.role,
+        role: ending.role,
+        path: [line(frontEnd, backEnd)],
+        allowance: allowances[ending.adds],
+      },
       { id: 'underarm-back', role: 'underarm', path: [line(backEnd, backArm)], allowance: allowances.side },
     ],
     notches: capNotches(plan),
     darts: [],
     levels: [
       { name: 'upperArm', path: [backArm, frontArm] },
-      { name: 'sleeveHem', path: [backEnd, frontEnd], along: 'hem' },
+      { name: 'sleeveHem', path: [backEnd, frontEnd], along: ending.role },
     ],
     intakes: [],
     dimensions: [],
@@ -123,7 +130,7 @@ function upperArmDimensions({ cap, halves, width }: SleevePlan): Dimension[] {
 }
 
 function sleeveDimensions(plan: SleevePlan): Dimension[] {
-  const { halves, length, end } = plan;
+  const { halves, length, end, ending } = plan;
   const run = (face: Face): Dimension => ({
     name: `cap-${face}-edge`,
     label: `Cap, ${face}`,
@@ -139,16 +146,16 @@ function sleeveDimensions(plan: SleevePlan): Dimension[] {
       name: 'end-edge',
       label: 'Lower end, seam to seam',
       kind: 'length',
-      at: { kind: 'run', of: 'hem' },
+      at: { kind: 'run', of: ending.role },
       working: end,
     },
     {
       name: 'length',
       label: 'Lower end, down from the top of the cap',
       kind: 'down',
-      at: { kind: 'corner', of: 'hem', end: 'start' },
+      at: { kind: 'corner', of: ending.role, end: 'start' },
       working: length,
-      adds: 'topHem',
+      adds: ending.adds,
     },
   ];
 }

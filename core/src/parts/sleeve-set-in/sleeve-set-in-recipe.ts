@@ -71,10 +71,10 @@ const lengthFindings = (wanted: number, least: number): Finding[] =>
       ];
 
 /** A closed end must pass the hand, where that was measured. */
-function endFindings(body: Body, ease: number, named: Named): Finding[] {
+function endFindings(body: Body, { ending }: SleevePlan, ease: number, named: Named): Finding[] {
   const expected = body.taken('hand');
   const { piece } = named('sleeve');
-  const found = roleLength(piece, 'hem');
+  const found = roleLength(piece, ending.role);
   if (expected === undefined || found >= expected) return [];
   return [
     finding(
@@ -105,9 +105,13 @@ const hanging = ({ cap, width, length, end }: SleevePlan, { id }: Piece): Detail
 const fill = (values: PartInput['values'], { body }: Wearer): SleeveSetInChosen =>
   withDefaults(sleeveSetInChoices, values, usualSize(body));
 
-function draw(input: PartInput): DrawnPart {
+/** A set-in sleeve as it was planned and drawn, down to an end that is turned up, or that something is sewn to. */
+export function drawSetIn(
+  input: PartInput,
+  chosen: SleeveSetInChosen,
+  ending: SleevePlan['ending'],
+): { readonly plan: SleevePlan; readonly sleeve: Piece; readonly drawn: DrawnPart } {
   const { body, join } = input;
-  const chosen = fill(input.values, input);
   const term = (id: Exclude<keyof SleeveSetInChosen, 'sleeveTo'>) =>
     choiceTerm(sleeveSetInChoices, id, chosen[id]);
   const halves = {
@@ -125,9 +129,10 @@ function draw(input: PartInput): DrawnPart {
     width,
     length: changed(wanted, 'kept', Math.max(0, least - wanted.mm)),
     end: sum(plus(arm.round), plus(term('easeSleeveEnd'))),
+    ending,
   };
   const sleeve = sleevePiece(plan, input);
-  return {
+  const drawn: DrawnPart = {
     pieces: [sleeve],
     seams: [
       setIn('front', halves.front),
@@ -145,10 +150,14 @@ function draw(input: PartInput): DrawnPart {
       girthOf('sleeveHem', [sleeve], arm.round.mm, chosen.easeSleeveEnd),
     ],
     details: [hanging(plan, sleeve)],
-    checks: (named) => endFindings(body, chosen.easeSleeveEnd, named),
+    checks: (named) => endFindings(body, plan, chosen.easeSleeveEnd, named),
     findings: [...capFindings(plan, chosen.easeUpperArm), ...lengthFindings(wanted.mm, least)],
     marks: [...halves.front.marks, ...halves.back.marks],
   };
+  return { plan, sleeve, drawn };
 }
+
+const draw = (input: PartInput): DrawnPart =>
+  drawSetIn(input, fill(input.values, input), { role: 'hem', adds: 'topHem' }).drawn;
 
 export const sleeveSetInRecipe: PartRecipe = { draw, chosen: fill };

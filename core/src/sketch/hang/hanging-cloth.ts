@@ -19,6 +19,8 @@ export interface HangingCloth {
   readonly folds: number;
   /** The curve that the top lies on, from left to right, where it is none between the two lines. */
   readonly top?: readonly Point[];
+  /** Part of the way down at which a seam crosses it. */
+  readonly seamAt?: number;
   readonly cloth: ClothRole;
 }
 
@@ -80,7 +82,7 @@ export function hangingCloth(cloth: HangingCloth): {
   readonly shapes: Shape[];
   readonly hem: readonly Point[];
 } {
-  const { left, right, gather, flare, folds } = cloth;
+  const { left, right, gather, flare, folds, seamAt } = cloth;
   const grid = frame(cloth);
   const surplus = 0.03 * Math.max(0, flare - 1.12) + 0.03 * (gather - 1);
   const size = (clamp(surplus, 0, 0.075) * grid.width) / Math.max(1, folds / 6);
@@ -97,6 +99,14 @@ export function hangingCloth(cloth: HangingCloth): {
       line(left, 'side'),
       line(right, 'side'),
       line(hem, 'edge'),
+      ...(seamAt === undefined
+        ? []
+        : [
+            line(
+              span(12, (across) => grid.at(across, seamAt)),
+              'seam',
+            ),
+          ]),
       ...[...foldLines(grid, cloth, wave), ...gatherLines(grid, cloth)].map((points) => line(points, 'fine')),
       line(
         hem.map((p) => add(p, up)),
