@@ -136,7 +136,9 @@ test('every bodice that has an armhole takes a sleeve, every other one says why 
   page,
   request,
 }) => {
-  for (const { id: styleId, name } of Object.values(styleBook)) {
+  // What begins at the waist has no slot for one.
+  const bodices = Object.values(styleBook).filter(({ lacks }) => lacks.armhole !== 'waist-alone');
+  for (const { id: styleId, name } of bodices) {
     const id = await measured(request, `Sleeved ${name}`, styleId);
     await page.goto(`/tickets/${id}/style`);
     await openSlot(page, 'Sleeve');

@@ -1,3 +1,4 @@
+import type { StyleFile } from '@ample-bolt/core/formats/style/read-style';
 import type { Observations } from '@ample-bolt/core/measures/measure-set';
 import type { ClothFile } from '@ample-bolt/core/formats/order/order-file';
 import type { Fold } from '@ample-bolt/core/lay/model/lay';
@@ -170,6 +171,32 @@ export const demoTickets: readonly DemoTicket[] = [
 ];
 
 /** What the house changed lately: a deeper hem, since clients keep asking for a dress let down. */
+/** Garments that the house composed once and keeps. */
+export const demoStyles: readonly StyleFile[] = [
+  {
+    format: 'ample-bolt/style',
+    version: 1,
+    unit: 'in',
+    name: 'Regatta dress',
+    style: 'bustier-bodice',
+    choices: { skirt: 'skirt-gathered', skirtLength: '25', sleeve: 'sleeve-bell', bellCircle: '0.25' },
+  },
+  {
+    format: 'ample-bolt/style',
+    version: 1,
+    unit: 'cm',
+    name: 'Pilot’s overall',
+    style: 'plain-bodice',
+    choices: {
+      skirt: 'trousers',
+      crotchEase: '3.2',
+      legHem: '44',
+      sleeve: 'sleeve-set-in',
+      collar: 'collar-fall',
+    },
+  },
+];
+
 export const demoHouse = { unit: 'in', rules: { 'allowance.hem': '2 1/2' } } as const;
 
 /** Sets from the shop's older book, days before today: what was measured before there were tickets. */

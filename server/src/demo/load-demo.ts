@@ -31,12 +31,14 @@ import { stamp } from '../features/tickets/ticket-changes.ts';
 import { noteAtTable } from '../features/tickets/ticket-table.ts';
 import { setLay } from '../features/tickets/ticket-lays.ts';
 import type { Stores } from '../stores/stores.ts';
+import { keepStyle } from '../features/styles/style-service.ts';
 import { setHouseRules } from '../features/house/house-service.ts';
 import {
   demoExpiredLink,
   demoFromHome,
   demoHouse,
   demoOlderSets,
+  demoStyles,
   demoTickets,
   type DemoTicket,
 } from './demo-data.ts';
@@ -190,6 +192,7 @@ export async function loadDemo(stores: Stores, today: Date): Promise<boolean> {
   await stores.atOnce(async () => {
     const [before, after] = [demoTickets.slice(0, OLDER_TICKETS), demoTickets.slice(OLDER_TICKETS)];
     for (const demo of before) await enter(stores, demo, today);
+    for (const file of demoStyles) await keepStyle(stores, { file });
     await setHouseRules(stores, { ...demoHouse, version: (await stores.house.read()).version });
     for (const demo of after) await enter(stores, demo, today);
     await takeInClients(stores, olderBook(today), 'in');
