@@ -31,6 +31,8 @@ export type Detail =
       readonly hem: number;
       /** Length of what is gathered ÷ the waist; 1 where nothing is. */
       readonly gather?: number;
+      /** Distances down from the waist at which a tier is sewn to the one above. */
+      readonly seamsAt?: readonly number[];
       readonly zip: number;
     }
   /** Trousers from the waist: depth of the crotch, rounds of waist and hip, and of each leg by the distance down from the waist. The zip runs on down so far. */

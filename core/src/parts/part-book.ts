@@ -19,6 +19,7 @@ import { skirtFitted } from './skirt-fitted/skirt-fitted.ts';
 import { skirtGathered } from './skirt-gathered/skirt-gathered.ts';
 import { trousers } from './trousers/trousers.ts';
 import { bodiceWaistband } from './bodice-waistband/bodice-waistband.ts';
+import { skirtTiered } from './skirt-tiered/skirt-tiered.ts';
 import { sleeveBell } from './sleeve-bell/sleeve-bell.ts';
 import { sleeveGathered } from './sleeve-gathered/sleeve-gathered.ts';
 import { sleeveSetIn } from './sleeve-set-in/sleeve-set-in.ts';
@@ -48,6 +49,7 @@ export const partBook: readonly Part[] = [
   sleeveBell,
   skirtCircle,
   skirtGathered,
+  skirtTiered,
   skirtFitted,
   trousers,
 ];

@@ -14,6 +14,7 @@ import { collarFallRecipe, collarStandRecipe } from './collar/collar-recipe.ts';
 import { skirtGatheredRecipe } from './skirt-gathered/skirt-gathered-recipe.ts';
 import { skirtCircleRecipe } from './skirt-circle/skirt-circle-recipe.ts';
 import { skirtFittedRecipe } from './skirt-fitted/skirt-fitted-recipe.ts';
+import { skirtTieredRecipe } from './skirt-tiered/skirt-tiered-recipe.ts';
 import { sleeveBellRecipe } from './sleeve-bell/sleeve-bell-recipe.ts';
 import { sleeveGatheredRecipe } from './sleeve-gathered/sleeve-gathered-recipe.ts';
 import { trousersRecipe } from './trousers/trousers-recipe.ts';
@@ -43,6 +44,7 @@ const sewnOn: { readonly [id: string]: PartRecipe } = {
   'sleeve-bell': sleeveBellRecipe,
   'skirt-circle': skirtCircleRecipe,
   'skirt-gathered': skirtGatheredRecipe,
+  'skirt-tiered': skirtTieredRecipe,
   'skirt-fitted': skirtFittedRecipe,
   trousers: trousersRecipe,
 };

@@ -39,6 +39,8 @@ export type EdgeRole =
   | 'front'
   /** Around the bust, between a cup and what is below it. */
   | 'cup'
+  /** Between two tiers of a skirt. */
+  | 'tier'
   /** Between a sleeve and the flare that is sewn to its end. */
   | 'flare'
   /** Between a yoke and what hangs from it. */

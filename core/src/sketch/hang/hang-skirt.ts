@@ -28,11 +28,13 @@ export function hangSkirt(
     hem,
     length,
     gather = 1,
+    seamsAt = [],
   }: {
     readonly waist: number;
     readonly hem: number;
     readonly length: number;
     readonly gather?: number;
+    readonly seamsAt?: readonly number[];
   },
 ): Omit<HangingCloth, 'cloth'> {
   const { heights, half } = figure;
@@ -44,5 +46,5 @@ export function hangSkirt(
     const fallen = out + (outHem - out) * part ** (SPRING / gather);
     return point(Math.max(fallen, half(height) + OFF_BODY), height);
   });
-  return { left: mirrored(right), right, gather, flare: 1 + 0.55 * Math.max(0, hem / waist - 1.15), sag: 20, topSag: SKIRT_TOP_SAG, folds: 8 };
+  return { left: mirrored(right), right, gather, flare: 1 + 0.55 * Math.max(0, hem / waist - 1.15), sag: 20, topSag: SKIRT_TOP_SAG, folds: 8, seamsAt: seamsAt.map((down) => down / length) };
 } // prettier-ignore

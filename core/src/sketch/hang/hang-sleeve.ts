@@ -62,5 +62,5 @@ export function hangSleeve(
     const out = Math.max(inner.x, 0, pit.x - MOST_BEHIND * (low - pit.y));
     left.push(point(mix(pit.x, out, offPit), mix(pit.y + fall, low, offPit)));
   }
-  return { left, right, gather, flare: 1 + 0.35 * Math.max(0, loose), sag: 8, topSag: 0, folds: 5, top: [...hole].reverse(), ...(seamAt !== undefined && { seamAt: seamAt / length }) };
+  return { left, right, gather, flare: 1 + 0.35 * Math.max(0, loose), sag: 8, topSag: 0, folds: 5, top: [...hole].reverse(), ...(seamAt !== undefined && { seamsAt: [seamAt / length] }) };
 } // prettier-ignore

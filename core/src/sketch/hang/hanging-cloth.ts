@@ -19,8 +19,8 @@ export interface HangingCloth {
   readonly folds: number;
   /** The curve that the top lies on, from left to right, where it is none between the two lines. */
   readonly top?: readonly Point[];
-  /** Part of the way down at which a seam crosses it. */
-  readonly seamAt?: number;
+  /** Parts of the way down at which seams cross it; below each it is gathered as at its top. */
+  readonly seamsAt?: readonly number[];
   readonly cloth: ClothRole;
 }
 
@@ -62,16 +62,18 @@ function foldLines({ at }: Frame, { flare, gather, folds }: HangingCloth, wave: 
 }
 
 /** Short lines below a gathered edge, uneven as gathers are. */
-function gatherLines({ at, length }: Frame, { gather, folds }: HangingCloth): Point[][] {
+function gatherLines({ at, length }: Frame, { gather, folds, seamsAt = [] }: HangingCloth): Point[][] {
   if (gather <= 1.02) return [];
   const reach = Math.min(clamp(0.45 * (gather - 1), 0.03, 0.4), 90 / length);
-  return Array.from({ length: 3 * folds - 1 }, (_, index) => {
-    const [across, long] = [
-      (index + 1) / (3 * folds),
-      reach * (0.45 + 0.55 * Math.abs(Math.sin((index + 1) * 2.4))),
-    ];
-    return span(5, (part) => at(across + 0.006 * Math.sin((index + 1) * 1.7) * part, long * part));
-  });
+  return [0, ...seamsAt].flatMap((from) =>
+    Array.from({ length: 3 * folds - 1 }, (_, index) => {
+      const [across, long] = [
+        (index + 1) / (3 * folds),
+        reach * (0.45 + 0.55 * Math.abs(Math.sin((index + 1) * 2.4))),
+      ];
+      return span(5, (part) => at(across + 0.006 * Math.sin((index + 1) * 1.7) * part, from + long * part));
+    }),
+  );
 }
 
 /** Stitching lies this far above a hem, mm. */
@@ -82,7 +84,7 @@ export function hangingCloth(cloth: HangingCloth): {
   readonly shapes: Shape[];
   readonly hem: readonly Point[];
 } {
-  const { left, right, gather, flare, folds, seamAt } = cloth;
+  const { left, right, gather, flare, folds, seamsAt = [] } = cloth;
   const grid = frame(cloth);
   const surplus = 0.03 * Math.max(0, flare - 1.12) + 0.03 * (gather - 1);
   const size = (clamp(surplus, 0, 0.075) * grid.width) / Math.max(1, folds / 6);
@@ -99,14 +101,12 @@ export function hangingCloth(cloth: HangingCloth): {
       line(left, 'side'),
       line(right, 'side'),
       line(hem, 'edge'),
-      ...(seamAt === undefined
-        ? []
-        : [
-            line(
-              span(12, (across) => grid.at(across, seamAt)),
-              'seam',
-            ),
-          ]),
+      ...seamsAt.map((part) =>
+        line(
+          span(12, (across) => grid.at(across, part)),
+          'seam',
+        ),
+      ),
       ...[...foldLines(grid, cloth, wave), ...gatherLines(grid, cloth)].map((points) => line(points, 'fine')),
       line(
         hem.map((p) => add(p, up)),
