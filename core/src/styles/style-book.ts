@@ -15,6 +15,7 @@ import { oneShoulderTop } from './one-shoulder-top.ts';
 import { circleSkirt } from './circle-skirt.ts';
 import { pencilSkirt } from './pencil-skirt.ts';
 import { gatheredSkirt } from './gathered-skirt.ts';
+import { bustierPencilGown } from './bustier-pencil-gown.ts';
 import { offShoulderJumpsuit } from './off-shoulder-jumpsuit.ts';
 import { trousersStyle } from './trousers.ts';
 import type { Style } from './style.ts';
@@ -40,6 +41,7 @@ export const styleBook: { readonly [id: string]: Style } = {
   [gatheredSkirt.id]: gatheredSkirt,
   [trousersStyle.id]: trousersStyle,
   [offShoulderJumpsuit.id]: offShoulderJumpsuit,
+  [bustierPencilGown.id]: bustierPencilGown,
 };
 
 export const styleOf = (id: string): Style | undefined =>
