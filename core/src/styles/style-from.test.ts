@@ -11,7 +11,9 @@ describe('a style from its data', () => {
   test('has the choices of its parts, each asked with the parts that have it', () => {
     const { choices } = styleFrom({ ...words, parts: { bodice: 'bodice-strapless' } });
     expect(choices['topLevel']).toBeDefined();
-    expect(choices['skirtLength']?.when).toEqual({ skirt: ['skirt-circle', 'skirt-gathered'] });
+    expect(choices['skirtLength']?.when).toEqual({
+      skirt: ['skirt-circle', 'skirt-gathered', 'skirt-tiered'],
+    });
     expect(choices['skirtRatio']?.when).toEqual({ skirt: ['skirt-gathered'] });
     expect(choices['sleeve']).toBeUndefined();
     expect(choices['collar']).toBeUndefined();

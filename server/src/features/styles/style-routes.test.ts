@@ -25,8 +25,8 @@ describe('the styles of the house', () => {
   });
   afterAll(() => app.close());
   const keep = async (file: object) => {
-    const { status, body } = await app.agent.post('/api/styles').send({ file });
-    return { status, body: body as HouseStyle & ProblemBody };
+    const response = await app.agent.post('/api/styles').send({ file });
+    return { status: response.status, body: response.body as HouseStyle & ProblemBody };
   };
   const list = async () => (await app.agent.get('/api/styles')).body as HouseStyle[];
 
@@ -66,7 +66,7 @@ describe('the styles of the house', () => {
   });
 
   test('a ticket that is opened in one has its choices, in whatever unit it is measured', async () => {
-    const { body } = await app.agent.post('/api/tickets').send({
+    const opened = await app.agent.post('/api/tickets').send({
       title: 'Harvest',
       client: { name: 'Vida of the styles', kind: 'adult' },
       dueOn: '2027-03-01',
@@ -74,7 +74,7 @@ describe('the styles of the house', () => {
       styleId: 'gathered-skirt',
       choices: fileCalled('x').choices,
     });
-    const ticket = body as { readonly choices: unknown };
+    const ticket = opened.body as { readonly choices: unknown };
     expect(ticket.choices).toEqual({
       skirtLength: { mm: inches(31), typed: '31 in' },
       skirtRatio: { option: '2.5', typed: '2.5' },
