@@ -24,8 +24,8 @@ const roundOf = (pieces: readonly Piece[], role: EdgeRole, sewn: ReadonlySet<str
     return round + timesInGarment(piece) * free.reduce((sum, edge) => sum + edgeLength(edge), 0);
   }, 0);
 
-/** From the start line down the centre front to where the garment ends, mm; undefined where it has no centre in front. */
-function frontLength(pieces: readonly Piece[]): number | undefined {
+/** From the start line down the centre front to where the garment ends, mm; undefined where it has no centre in front. What hangs from the waist by itself is `hung` long. */
+function frontLength(pieces: readonly Piece[], hung: number | undefined): number | undefined {
   const centres = pieces
     .filter(({ face, panel }) => face === 'front' && panel !== 'side')
     .flatMap((piece) =>
@@ -42,8 +42,8 @@ function frontLength(pieces: readonly Piece[]): number | undefined {
     centres.filter(({ piece }) => piece.part !== 'skirt'),
   ];
   if (above.length === 0) return undefined;
-  const own = skirt.reduce((sum, { ys }) => sum + Math.max(...ys) - Math.min(...ys), 0);
-  return foot(above) + own;
+  const own = Math.max(0, ...skirt.map(({ ys }) => Math.max(...ys) - Math.min(...ys)));
+  return foot(above) + (hung ?? own);
 }
 
 /** Length of a zip: all its edges, of the last only the part that it is sewn to, mm. */
@@ -111,8 +111,9 @@ export function keyLengths(draft: Draft): KeyLength[] {
   const lowest = skirt.length > 0 ? skirt : shown;
   const [hem, waist] = [roundOf(lowest, 'hem', sewn), roundOf(lowest, 'waist', sewn)];
   // Of trousers the leg is told instead.
+  const hung = draft.details.find((detail) => detail.kind === 'skirt');
   const hasLegs = all.some(({ part }) => part === 'trousers');
-  const length = hasLegs ? undefined : frontLength([...shown, ...skirt]);
+  const length = hasLegs ? undefined : frontLength([...shown, ...skirt], hung?.length);
   return [
     ...(length === undefined ? [] : [{ of: 'length', mm: length } as const]),
     ...(hem > 0 ? [{ of: 'hem-round', mm: hem } as const] : []),

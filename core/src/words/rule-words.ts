@@ -52,6 +52,7 @@ const familyOfPrefix: { readonly [prefix: string]: string } = {
   skirt: 'waist',
   walking: 'waist',
   slit: 'waist',
+  tier: 'waist',
   zip: 'waist',
   lining: 'facing',
 };

@@ -4,13 +4,14 @@ import { withDefaults } from '../../garment/choice.ts';
 import type { DrawnPart, PartInput, PartRecipe, Wearer } from '../../garment/part.ts';
 import { point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
-import { makePiece, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
+import { timesInGarment } from '../../pieces/girth.ts';
+import { makePiece, type Edge, type Piece } from '../../pieces/piece.ts';
 import { whole, type Seam } from '../../pieces/seam.ts';
 import { divided, named, plus, sum, times, type Working } from '../../workings/working.ts';
 import { hungHipFindings, hungPanels, hungSeams, hungZip, type HungPanel } from '../hung-skirt/hung-skirt.ts';
 import { skirtTieredChoices, type SkirtTieredChosen } from './choices.ts';
 
-/** Every tier is cut in front, back and side panels: the lowest is wider than cloth in two. */
+/** The first tier is cut in front, back and side panels. */
 const PANELS = 4;
 
 /** The skirt as it is planned: so many tiers, each so deep and so many times as wide as the one above. */
@@ -18,32 +19,36 @@ interface TierPlan {
   readonly tiers: number;
   readonly ratio: number;
   readonly depth: Working;
+  /** The waist, all around. */
+  readonly waist: Working;
   /** Length of the zip below the waist, mm; 0 where it does not open. */
   readonly zip: number;
 }
 
-/** The piece of a panel in a tier, counted from 1: the first has the panel’s own id. */
-const pieceId = ({ id }: HungPanel, tier: number): string => (tier === 1 ? id : `${id}-${tier}`);
+/** The lower edge of a tier: the seam to the next one, or the hem of the last. */
+const lowerEdge = ({ tiers }: TierPlan, tier: number, path: Edge['path'], { allowances }: PartInput): Edge =>
+  tier === tiers
+    ? { id: 'hem', role: 'hem', path, allowance: allowances.hem }
+    : { id: 'lower', role: 'tier', path, allowance: allowances.waist };
 
-/** The end of the zip, where it lies in this tier: its centre runs up from below. */
-function zipNotch({ depth, zip }: TierPlan, tier: number): Notch[] {
-  const from = (tier - 1) * depth.mm;
-  const isHere = zip > from && zip < from + depth.mm;
-  return isHere ? [{ edge: 'centre-back', at: from + depth.mm - zip, kind: 'single' }] : [];
+/** The end of the zip below the upper edge of a tier, where it lies in that; mm. */
+function zipEnd({ depth, zip }: TierPlan, tier: number): number | undefined {
+  const below = zip - (tier - 1) * depth.mm;
+  return below > 0 && below < depth.mm ? below : undefined;
 }
 
-/** A straight panel of a tier: as wide as its share of the waist times the gathers of all tiers down to it. */
-function tierPiece(panel: HungPanel, tier: number, plan: TierPlan, { allowances }: PartInput): Piece {
+/** A panel of the first tier: as wide as its share of the waist times the gathers. */
+function firstTier(panel: HungPanel, plan: TierPlan, input: PartInput): Piece {
+  const { allowances } = input;
   const { centre, sideAt } = panel;
-  const { ratio, depth, tiers } = plan;
-  const width = times(named('its share of the waist', panel.waist), ratio ** tier);
+  const { ratio, depth } = plan;
+  const width = times(named('its share of the waist', panel.waist), ratio);
   const [a, b, c, d] = [point(0, 0), point(width.mm, 0), point(width.mm, depth.mm), point(0, depth.mm)];
   const down = (id: string, path: Edge['path']): Edge => ({ id, role: 'side', path, allowance: allowances.side });
-  const isFirst = tier === 1;
-  const isLast = tier === tiers;
+  const end = centre?.role === 'centre' ? zipEnd(plan, 1) : undefined;
   return makePiece({
-    id: pieceId(panel, tier),
-    name: isFirst ? panel.name : `${panel.name}, tier ${tier}`,
+    id: panel.id,
+    name: panel.name,
     role: 'outer',
     part: 'skirt',
     ...(panel.face && { face: panel.face }),
@@ -51,50 +56,81 @@ function tierPiece(panel: HungPanel, tier: number, plan: TierPlan, { allowances 
     cut: panel.cut,
     grain: point(0, 1),
     edges: [
-      isFirst
-        ? { id: 'waist', role: 'waist', path: [line(a, b)], allowance: allowances.waist }
-        : { id: 'upper', role: 'tier', path: [line(a, b)], allowance: allowances.waist },
+      { id: 'waist', role: 'waist', path: [line(a, b)], allowance: allowances.waist },
       down(centre ? 'side' : 'side-front', [line(b, c)]),
-      isLast
-        ? { id: 'hem', role: 'hem', path: [line(c, d)], allowance: allowances.hem }
-        : { id: 'lower', role: 'tier', path: [line(c, d)], allowance: allowances.waist },
+      lowerEdge(plan, 1, [line(c, d)], input),
       centre ? { ...centre, path: [line(d, a)] } : down('side-back', [line(d, a)]),
     ],
     notches: [
-      ...(centre?.role === 'centre' ? zipNotch(plan, tier) : []),
-      ...(isFirst && sideAt !== undefined ? [{ edge: 'waist', at: ratio * sideAt, kind: 'single', marks: 'side seam' } as const] : []),
+      ...(end === undefined ? [] : [{ edge: 'centre-back', at: depth.mm - end, kind: 'single' } as const]),
+      ...(sideAt === undefined ? [] : [{ edge: 'waist', at: ratio * sideAt, kind: 'single', marks: 'side seam' } as const]),
     ],
     darts: [],
     levels: [],
     intakes: [],
     dimensions: [
-      { name: 'upper-edge', label: panel.cut.layers === 'fold' ? 'Gathered edge, on the half' : 'Gathered edge', kind: 'length', at: { kind: 'edge', edge: isFirst ? 'waist' : 'upper' }, working: width },
+      { name: 'upper-edge', label: panel.cut.layers === 'fold' ? 'Gathered edge, on the half' : 'Gathered edge', kind: 'length', at: { kind: 'edge', edge: 'waist' }, working: width },
       { name: 'depth', label: centre ? 'Depth at the centre' : 'Depth at the seam', kind: 'length', at: { kind: 'edge', edge: centre?.id ?? 'side-front' }, working: depth },
     ],
   });
 } // prettier-ignore
 
-/** Seams of a tier below the first: to the one above, and of its panels to each other. */
-function tierSeams(panels: readonly HungPanel[], tier: number, ratio: number): Seam[] {
-  const named = (edge: string, of: number) => whole(panels.map((panel) => `${pieceId(panel, of)}/${edge}`));
-  const [front, back, side] = panels.map((panel) => pieceId(panel, tier));
-  const down = (id: string, a: string, b: string): Seam => ({
-    id: `${id}, tier ${tier}`,
-    a: whole([a]),
-    b: whole([b]),
-    relation: { kind: 'equal' },
-    governing: 'waistToHip',
+/** Strips that a tier is pieced from: an even number, none wider than the house cuts one. */
+const stripsIn = (round: number, widest: number): number => 2 * Math.ceil(round / (2 * widest));
+
+/** A lower tier: equal strips, joined all around; one of their joins is the centre back. */
+function lowerTier(tier: number, plan: TierPlan, input: PartInput): Piece {
+  const { allowances, rules } = input;
+  const { ratio, depth, waist } = plan;
+  const round = times(named('waist, all around', waist), ratio ** tier);
+  const strips = stripsIn(round.mm, rules['tier.widest']);
+  const width = divided(named('tier, all around', round), strips);
+  const [a, b, c, d] = [point(0, 0), point(width.mm, 0), point(width.mm, depth.mm), point(0, depth.mm)];
+  const join = (id: string, path: Edge['path']): Edge => ({ id, role: 'side', path, allowance: allowances.side });
+  const end = zipEnd(plan, tier);
+  return makePiece({
+    id: `skirt-tier-${tier}`,
+    name: `Skirt, tier ${tier}`,
+    role: 'outer',
+    part: 'skirt',
+    cut: { copies: strips, layers: 'pair' },
+    grain: point(0, 1),
+    edges: [
+      { id: 'upper', role: 'tier', path: [line(a, b)], allowance: allowances.waist },
+      join('join-right', [line(b, c)]),
+      lowerEdge(plan, tier, [line(c, d)], input),
+      join('join-left', [line(d, a)]),
+    ],
+    notches: end === undefined ? [] : [{ edge: 'join-left', at: depth.mm - end, kind: 'single' }],
+    darts: [],
+    levels: [],
+    intakes: [],
+    dimensions: [
+      { name: 'upper-edge', label: 'Gathered edge of one strip', kind: 'length', at: { kind: 'edge', edge: 'upper' }, working: width },
+      { name: 'depth', label: 'Depth', kind: 'length', at: { kind: 'edge', edge: 'join-right' }, working: depth },
+    ],
   });
+} // prettier-ignore
+
+/** A lower tier gathered to the one above, and its strips joined to each other. */
+function tierSeams(piece: Piece, above: readonly Piece[], tier: number, ratio: number): Seam[] {
+  const all = (edge: string, pieces: readonly Piece[]) =>
+    pieces.map((each) => ({ edge: `${each.id}/${edge}`, times: timesInGarment(each) }));
   return [
     {
       id: `tier ${tier} to tier ${tier - 1}`,
-      a: named('upper', tier),
-      b: named('lower', tier - 1),
+      a: all('upper', [piece]),
+      b: all('lower', above),
       relation: { kind: 'gather', ratio },
       governing: 'waist',
     },
-    down('skirt seam, front', `${front}/side`, `${side}/side-front`),
-    down('skirt seam, back', `${back}/side`, `${side}/side-back`),
+    {
+      id: `joins of tier ${tier}`,
+      a: whole([`${piece.id}/join-right`]),
+      b: whole([`${piece.id}/join-left`]),
+      relation: { kind: 'equal' },
+      governing: 'waistToHip',
+    },
   ];
 }
 
@@ -106,37 +142,42 @@ function draw(input: PartInput): DrawnPart {
   const chosen = fill(input.values, input);
   const [tiers, ratio] = [Number(chosen.tiers), Number(chosen.tierRatio)];
   const length = choiceTerm(skirtTieredChoices, 'skirtLength', chosen.skirtLength);
+  const waist = times(sum(plus(join.front.length), plus(join.back.length)), 2);
   const plan: TierPlan = {
     tiers,
     ratio,
     depth: divided(length, tiers),
+    waist,
     zip: hungZip(input, length.mm),
   };
-  const panels = hungPanels(input, length.mm, PANELS);
-  const below = Array.from({ length: tiers }, (_, index) => index + 1);
-  const waist = times(sum(plus(join.front.length), plus(join.back.length)), 2).mm;
+  const first = hungPanels(input, length.mm, PANELS).map((panel) => firstTier(panel, plan, input));
+  const lower = Array.from({ length: tiers - 1 }, (_, index) => lowerTier(index + 2, plan, input));
+  const pieces = [...first, ...lower];
   const tierAt = (down: number): number => Math.min(tiers, Math.floor(down / plan.depth.mm) + 1);
   return {
-    pieces: below.flatMap((tier) => panels.map((panel) => tierPiece(panel, tier, plan, input))),
+    pieces,
     seams: [
       ...hungSeams(input, PANELS, { kind: 'gather', ratio }),
-      ...below.slice(1).flatMap((tier) => tierSeams(panels, tier, ratio)),
+      ...lower.flatMap((piece, index) => {
+        const above = lower[index - 1];
+        return tierSeams(piece, above ? [above] : first, index + 2, ratio);
+      }),
     ],
     girths: [],
     details: [
       {
         kind: 'skirt',
-        pieces: below.flatMap((tier) => panels.map((panel) => pieceId(panel, tier))),
+        pieces: pieces.map(({ id }) => id),
         length: length.mm,
-        waist,
-        hem: ratio ** tiers * waist,
+        waist: waist.mm,
+        hem: ratio ** tiers * waist.mm,
         gather: ratio,
-        seamsAt: below.slice(0, -1).map((tier) => tier * plan.depth.mm),
+        seamsAt: lower.map((_, index) => (index + 1) * plan.depth.mm),
         zip: plan.zip,
       },
     ],
     checks: () => [],
-    findings: hungHipFindings(input, length.mm, (down) => ratio ** tierAt(down) * waist, {
+    findings: hungHipFindings(input, length.mm, (down) => ratio ** tierAt(down) * waist.mm, {
       choice: 'tierRatio',
       option: '1.75',
     }),
