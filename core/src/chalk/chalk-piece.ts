@@ -23,6 +23,7 @@ import type { ChalkManner } from './chalk-manner.ts';
 import { chalkOrigin } from './chalk-origin.ts';
 import { cornersOf, curvePoints, fairRuns, isStraight } from './curve-points.ts';
 import { cutPiece } from './cut-piece.ts';
+import { fromEnd } from './from-end.ts';
 import type { Mark, PointName, UnorderedMark } from './mark.ts';
 import { placeMarks, type PlacedOnCloth } from './place-marks.ts';
 
@@ -214,7 +215,7 @@ const notchMarks = (piece: Piece): UnorderedMark[] =>
     edge: notch.edge,
     notch: notch.kind,
     ...(notch.marks && { marks: notch.marks }),
-    mm: notch.at,
+    ...fromEnd(edgeOf(piece, notch.edge), notch.at),
     points: [placeAtLength(edgeOf(piece, notch.edge).path, notch.at).point],
   }));
 

@@ -60,6 +60,9 @@ export interface Swing {
   readonly out: number;
 }
 
+/** An end of an edge, as a hand finds it: of one that runs down the upper, of one across that nearer to the centre, or the left. */
+export type EdgeEnd = 'upper' | 'inner' | 'left';
+
 /** One thing that the chalk does. Downs are from the start line, outs from the centre or fold, mm. */
 export type Mark =
   /** A rough block that is cut and fused before its piece is chalked in it: its upper left corner, and its sides in mm. */
@@ -127,7 +130,9 @@ export type Mark =
       readonly edge: Edge['id'];
       readonly notch: Notch['kind'];
       readonly marks?: Notch['marks'];
+      /** Along the edge from this end of it, mm. */
       readonly mm: number;
+      readonly end: EdgeEnd;
     })
   /** Chalked around a piece that is cut already; where it is pinned under that, it is cut with it and only trimmed. */
   | (MarkBase & {

@@ -76,6 +76,16 @@ describe('trousers', () => {
     expect(figure('trousers-front/leg-hem') + figure('trousers-back/leg-hem')).toBeCloseTo(inches(14), 1);
   });
 
+  test('have the end of the zip marked an inch above the hip, along a seat seam that slants from above the waist', () => {
+    const back = legs(draftOf())[1];
+    const [notch] = back.notches.filter(({ edge }) => edge === 'centre-back');
+    const centre = edgeOf(back, 'centre-back');
+    // The loop runs up the centre: from the hip line to the end of the zip, as far along as it is steep.
+    const [{ a: hip, b: top } = { a: { x: 0, y: 0 }, b: { x: 0, y: 0 } }] = centre.path;
+    const depth = hip.y + ((notch?.at ?? 0) / lengthByLibrary(centre)) * (top.y - hip.y);
+    expect(depth).toBeCloseTo((body.waistToHip ?? 0) - inches(1), 6);
+  });
+
   // A seat seam runs through the fork from waist to waist; trousers that fit have there what the body has and an inch or two. Common practice.
   test('go through the fork by about as much as the tape does', () => {
     const draft = draftOf();

@@ -68,7 +68,7 @@ const marks: readonly Mark[] = [
   },
   { ...base, kind: 'dart', dart: 'bust-dart', intake: inches(2), down: inches(10), out: inches(5) },
   { ...base, kind: 'allowance', side: 'outside', role: 'side', mm: inches(1) },
-  { ...base, kind: 'notch', edge: 'armhole', notch: 'double', mm: inches(4) },
+  { ...base, kind: 'notch', edge: 'armhole', notch: 'double', mm: inches(4), end: 'upper' },
   { ...base, kind: 'label', copies: 2 },
 ];
 

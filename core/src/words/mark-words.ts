@@ -1,5 +1,5 @@
 import { capital } from '../text/capital.ts';
-import type { Heading, Mark, Place, PointName, Swing } from '../chalk/mark.ts';
+import type { EdgeEnd, Heading, Mark, Place, PointName, Swing } from '../chalk/mark.ts';
 import { formatNumber, type LengthFormat } from '../units/format-length.ts';
 import type { Unit } from '../units/length.ts';
 import { subtract, type Point } from '../geometry/point.ts';
@@ -123,6 +123,12 @@ function mouthWords(mark: Extract<Mark, { kind: 'dart' }>, length: Say['length']
   return ` Its mouth, across and down: ${at(first)} and ${at(second)}. ${roof}`;
 }
 
+const endWords: { readonly [end in EdgeEnd]: string } = {
+  upper: 'upper end',
+  inner: 'end nearer the centre',
+  left: 'left end',
+};
+
 const notchName = ({ notch, marks }: Extract<Mark, { kind: 'notch' }>): string => {
   if (marks === 'loop') return 'Notch for a loop';
   if (marks) return `Notch for the ${marks}`;
@@ -241,7 +247,7 @@ const worded: {
   }),
   notch: (mark, { figure }) => ({
     title: `${notchName(mark)}, ${edgeName(mark.edge)}`,
-    text: 'Along the edge, from its upper end.',
+    text: `Along the edge, from its ${endWords[mark.end]}.`,
     figures: [figure(mark.mm, 'along')],
   }),
   label: (mark) => ({

@@ -9,7 +9,7 @@ import { drawn, minus, named, plus, sum } from '../../workings/working.ts';
 import type { OpenedSeam } from '../closed-seam.ts';
 import { waistEdges } from '../waist-edges.ts';
 import type { LegPlan } from './leg-plan.ts';
-import { centreLine, forkCurve, hemOf, inseamOf, sideOf, type SideTop } from './leg-shape.ts';
+import { centreLine, downCentre, forkCurve, hemOf, inseamOf, sideOf, type SideTop } from './leg-shape.ts';
 
 /** A leg panel as it was solved. */
 export interface SolvedLeg {
@@ -76,7 +76,8 @@ export function legPiece(solved: SolvedLeg, allowances: Allowances): Piece {
   const sideAt = (y: number) => pointWhere(side, 'y', y) ?? endOf(side);
   const inside = (y: number) =>
     (y < forkDepth ? pointWhere(fork, 'y', y) : pointWhere(inseam, 'y', y)) ?? startOf(inseam);
-  const isOpen = plan.zipEnd !== undefined;
+  const zip = plan.zipEnd && downCentre(plan, plan.zipEnd.mm);
+  const isOpen = zip !== undefined;
   // Drawn from the side in, as a skirt’s waist is.
   const piece = makePiece(
     turnedLoop({
@@ -97,7 +98,7 @@ export function legPiece(solved: SolvedLeg, allowances: Allowances): Piece {
       ],
       notches: [
         ...notchesOf(side, inseam, solved),
-        ...(plan.zipEnd && plan.zipEnd.mm < curveLength(centre) ? [{ edge: `centre-${face}`, at: plan.zipEnd.mm, kind: 'single' } as const] : []),
+        ...(zip !== undefined && zip < curveLength(centre) ? [{ edge: `centre-${face}`, at: zip, kind: 'single' } as const] : []),
       ],
       darts: parts.darts,
       levels: [

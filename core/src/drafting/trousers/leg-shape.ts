@@ -46,6 +46,12 @@ const hipCentre = ({ hipDepth }: LegPlan): Point => point(0, hipDepth.mm);
 /** The centre from the waist to the hip line: straight, leaning out behind. */
 export const centreLine = (plan: LegPlan): Curve => [line(centreTop(plan), hipCentre(plan))];
 
+/** Length down the centre from the waist to a depth, mm: the seat seam slants, and begins above the waist line. */
+export function downCentre(plan: LegPlan, depth: number): number {
+  const [top, hip] = [centreTop(plan), hipCentre(plan)];
+  return (distance(top, hip) * (depth - top.y)) / (hip.y - top.y);
+}
+
 /** The fork from the hip line to its point at a depth: it leaves on the line of the centre, and arrives level, square to the inseam. */
 export function forkCurve(plan: LegPlan, depth: number): Curve {
   const [from, to] = [hipCentre(plan), point(-plan.fork.mm, depth)];

@@ -4,6 +4,7 @@ import type { Body } from '../../drafting/body.ts';
 import { bodyScale, quarterSum, usualSize } from '../../drafting/bodice/frame.ts';
 import type { Detail } from '../../drafting/detail.ts';
 import { draftLegs } from '../../drafting/trousers/draft-legs.ts';
+import { downCentre } from '../../drafting/trousers/leg-shape.ts';
 import type { LegPlan } from '../../drafting/trousers/leg-plan.ts';
 import { finding, type Finding } from '../../findings/finding.ts';
 import { TYPED_WITHIN } from '../../findings/remedy.ts';
@@ -200,7 +201,7 @@ function draw(input: PartInput): DrawnPart {
       ...(body.taken('knee') === undefined ? [] : [girthOf('knee', pieces, body.mm('knee'), 0, 'at-least')]),
     ],
     details: [
-      hanging(pieces, chosen, plans.front, { waist, hip: 2 * (plans.front.hip.mm + plans.back.hip.mm), thigh }, zipEnd),
+      hanging(pieces, chosen, plans.front, { waist, hip: 2 * (plans.front.hip.mm + plans.back.hip.mm), thigh }, downCentre(plans.back, zipEnd)),
     ],
     checks: (named) => [
       ...zipFindings(pieces.map(({ id }) => named(id)), zipEnd, undefined, body.mm('hip')),
