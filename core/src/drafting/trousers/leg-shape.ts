@@ -138,13 +138,16 @@ export function shapingOf(
 /** The side rises above the waist line over a hip by this part of what it takes in, within bounds, mm. */
 export const sideRise = (sideIn: number): number => clamp(0.12 * sideIn, -3, inches(0.4));
 
+/** The point of the back fork moves at most so far from the crotch line, and stays so far above the knee line, mm. */
+const FORK = { moves: inches(3), aboveKnee: inches(1) } as const;
+
 /** The point of the back fork lies lower or higher than the front’s until both inseams are equally long. */
 export function backForkDepth(front: LegPlan, back: LegPlan): number {
   const wanted = curveLength(inseamOf(front, front.crotch.mm));
   const { x } = solve(
     (depth) => curveLength(inseamOf(back, depth)) - wanted,
-    back.crotch.mm - inches(3),
-    back.crotch.mm + inches(3),
+    back.crotch.mm - FORK.moves,
+    Math.min(back.crotch.mm + FORK.moves, back.kneeDown.mm - FORK.aboveKnee),
   );
   return x;
 }

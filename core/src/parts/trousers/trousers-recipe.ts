@@ -40,7 +40,7 @@ const KNEE_OF_HIP = 0.38;
 /** The hip line lies at least this far above the crotch line, and the knee line above the hem and below the crotch line, mm. */
 const HIP_ABOVE_CROTCH = inches(1.5);
 const KNEE_ABOVE_HEM = inches(1);
-const KNEE_BELOW_CROTCH = inches(2);
+const KNEE_BELOW_CROTCH = inches(4);
 
 /** A leg is drawn at least so long, from the waist seam to its hem, mm. */
 const shortestLeg = (crotch: number): number => crotch + KNEE_BELOW_CROTCH + KNEE_ABOVE_HEM;
