@@ -20,7 +20,7 @@ test.each<[string, ChoiceGroup, ChoiceValues, string]>([
   ['plain-bodice', 'Skirt', composed, 'Circle skirt, a quarter'],
   ['plain-bodice', 'Sleeve', {}, 'None'],
   ['tube-top', 'Sleeve', {}, 'None: strapless'],
-  ['fitted-dress', 'Skirt', {}, 'Fitted skirt'],
+  ['fitted-dress', 'Skirt', {}, 'Fitted skirt, straight or pegged'],
   ['turtleneck-bodice', 'Neck', {}, 'Standing collar'],
   ['plain-bodice', 'Neck', { neckline: 'v' }, 'V'],
   ['tube-top', 'Neck', { topEdge: 'straight' }, 'Straight'],
