@@ -42,7 +42,8 @@ export function ordinaryBody({ bust, bustToWaist, waistToHipRound, height, cup }
     waistToHip: 8 + (height - 66) * 0.06,
     waistToKnee: height * 0.35,
     waistToFloor: height * 0.62,
-    inseam: height * 0.56 - 7,
+    // Less the crotch depth, as in a whole set.
+    inseam: 0.475 * height - 0.02 * (waist + waistToHipRound),
   };
   return Object.fromEntries(Object.entries(lengths).map(([id, count]) => [id, inches(count)]));
 }

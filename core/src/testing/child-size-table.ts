@@ -42,7 +42,7 @@ export function childBody({ size: height, chest, waist, hip }: ChildSize): Measu
     waistToHip: 0.115 * height,
     waistToKnee: 0.33 * height,
     waistToFloor: 0.61 * height,
-    inseam: 0.445 * height,
+    inseam: 0.465 * height - 0.02 * hip,
   };
   return Object.fromEntries(Object.entries(lengths).map(([id, cm]) => [id, cm * MM_PER_CENTIMETRE]));
 }
