@@ -29,6 +29,15 @@ test('a garment composed freely is kept in the house’s book, saved as a file, 
     await page.getByLabel('Name', { exact: true }).fill(called);
     await page.getByRole('button', { name: 'Keep it' }).click();
   };
+  // A name that was begun is there after a reload.
+  await page.getByRole('button', { name: 'This ticket' }).click();
+  await page.getByRole('menuitem', { name: 'Keep as a style of the house' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('Lant');
+  await page.reload();
+  await page.getByRole('button', { name: 'This ticket' }).click();
+  await page.getByRole('menuitem', { name: 'Keep as a style of the house' }).click();
+  await expect(page.getByLabel('Name', { exact: true })).toHaveValue('Lant');
+  await page.keyboard.press('Escape');
   await keep(' ');
   await expect(page.getByText('Give it a name to find it by.')).toBeVisible();
   await page.keyboard.press('Escape');
@@ -83,4 +92,19 @@ test('a garment composed freely is kept in the house’s book, saved as a file, 
   expect(ticket.styleId).toBe('plain-bodice');
   expect(ticket.choices['skirt']?.option).toBe('skirt-gathered');
   expect(ticket.choices['skirtLength']?.mm).toBeCloseTo(inches(25), 6);
+
+  // A ticket that there is becomes one of another file, written in centimetres, and one undo takes it back.
+  await page.goto(`/tickets/${id}/style`);
+  await page.getByRole('button', { name: 'Style book' }).click();
+  const book = page.getByRole('dialog', { name: 'Style book' });
+  await book.getByRole('radio', { name: 'Pilot’s overall' }).click();
+  await expect(book.getByText('Its own choices take the place', { exact: false })).toBeVisible();
+  await book.getByRole('button', { name: 'Make this style' }).click();
+  await expect(book).toBeHidden();
+  await expect(page.getByRole('button', { name: /^Skirt or trousers.*Trousers/ })).toBeVisible();
+  const overall = (await (await request.get(`/api/tickets/${id}`)).json()) as typeof ticket;
+  expect(overall.choices['crotchEase']?.mm).toBeCloseTo(32, 6);
+  expect(overall.choices['skirtLength']).toBeUndefined();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByRole('button', { name: /^Skirt or trousers.*Gathered skirt/ })).toBeVisible();
 });

@@ -15,6 +15,7 @@ export type NewHouseStyle = Of<typeof newHouseStyle>;
 export interface HouseStyle {
   readonly id: string;
   readonly file: StyleFile;
-  /** What is chosen with it, mm: what its picture is drawn by. */
+  /** Its choices in mm, for its picture, and as they are typed on a ticket in any unit. */
   readonly choices: ChoiceValues;
+  readonly typed: { readonly [id: string]: string };
 }

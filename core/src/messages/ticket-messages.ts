@@ -121,7 +121,12 @@ export const styleEdit = shape({
   type: 'object',
   required: ['version', 'styleId'],
   additionalProperties: false,
-  properties: { ...on, styleId: { type: 'string', maxLength: 60 }, keepParts: { type: 'boolean' } },
+  properties: {
+    ...on,
+    styleId: { type: 'string', maxLength: 60 },
+    keepParts: { type: 'boolean' },
+    choices: typed,
+  },
 });
 export type StyleEdit = Of<typeof styleEdit>;
 

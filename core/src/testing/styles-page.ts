@@ -1,4 +1,3 @@
-import { timesInGarment } from '../pieces/girth.ts';
 import { levelKind } from '../pieces/level.ts';
 import { clothRoles } from '../pieces/piece.ts';
 import { bodicePart, chosenParts } from '../parts/part-book.ts';
@@ -24,7 +23,7 @@ function piecesOf(style: Style): string {
   return clothRoles
     .flatMap((role) => {
       const own = pieces.map(({ piece }) => piece).filter((piece) => piece.role === role);
-      const cut = own.reduce((count, piece) => count + Math.max(1, timesInGarment({ ...piece, cut: { ...piece.cut, layers: 'single' } })), 0);
+      const cut = own.reduce((count, piece) => count + piece.cut.copies, 0);
       return own.length > 0 ? [`${role} ${own.length}, ${cut}`] : [];
     })
     .join('; ');

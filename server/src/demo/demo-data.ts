@@ -170,7 +170,6 @@ export const demoTickets: readonly DemoTicket[] = [
   },
 ];
 
-/** What the house changed lately: a deeper hem, since clients keep asking for a dress let down. */
 /** Garments that the house composed once and keeps. */
 export const demoStyles: readonly StyleFile[] = [
   {
@@ -197,6 +196,7 @@ export const demoStyles: readonly StyleFile[] = [
   },
 ];
 
+/** A change that the house made lately: a deeper hem, since clients keep asking for a dress let down. */
 export const demoHouse = { unit: 'in', rules: { 'allowance.hem': '2 1/2' } } as const;
 
 /** Sets from the shop's older book, days before today: what was measured before there were tickets. */

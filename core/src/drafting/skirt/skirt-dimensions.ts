@@ -11,7 +11,7 @@ export interface SkirtSums {
   readonly hip: Working;
   readonly hipDepth: Working;
   readonly length: Working;
-  /** What the hem has more or less than the hip, on the quarter. */
+  /** Difference of the hem from the hip, on the quarter. */
   readonly hemBy: Term;
   readonly slit: Working;
   /** Undefined where there is no zip. */

@@ -4,7 +4,7 @@ import { legPiece, type SolvedLeg } from './leg-piece.ts';
 import type { LegPlan } from './leg-plan.ts';
 import { backForkDepth, backSideDown, shapingOf, sideOf, sideRise, waistOf } from './leg-shape.ts';
 
-/** What a side takes in and how high it begins go by each other: so many rounds settle both. */
+/** Rounds in which the intake of a side and the height at which it begins are worked out from each other. */
 const ROUNDS = 8;
 
 /** Both leg panels: their sides and their inseams are equally long, their forks meet level and square to the inseam. */

@@ -21,7 +21,7 @@ const IN = point(-1, 0);
 const AT_SIDE = { part: { front: 0.5, back: 0.42 }, most: inches(1.35) };
 /** Less than this is taken in at the side as well instead of in a dart; more is shared by two, behind sooner than in front; mm. */
 const DARTS = { none: inches(0.4), two: { front: inches(2.25), back: inches(1.4) } };
-/** Length of the darts below the waist, mm, and the place of the first where nothing above says it, as parts of the waist. */
+/** Length of the darts below the waist, mm, and the place of the first where nothing above says it, as parts of the waist. Common practice. */
 const DART = {
   front: [inches(3.5), inches(3.25)],
   back: [inches(5), inches(4.5)],
@@ -122,7 +122,7 @@ export const waistOf = (plan: LegPlan, side: Curve, darts: readonly DartPlan[]):
     target: plan.waist.mm,
   });
 
-/** What the side takes in, and the darts for the rest; without any the side alone brings the waist to its length. */
+/** Intake of the side, and the darts for the rest; without any the side alone brings the waist to its length. */
 export function shapingOf(
   plan: LegPlan,
   down: number,

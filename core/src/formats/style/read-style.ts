@@ -2,18 +2,19 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import type { ChoiceValues } from '../../garment/choice.ts';
 import { read, refuse, type Read } from '../../input/input-fault.ts';
 import { styleBook, styleOf } from '../../styles/style-book.ts';
+import { withUnit } from '../../units/with-unit.ts';
 import { checkFile } from '../check-file.ts';
 import type { OfSchema } from '../of-schema.ts';
 import { readChoices } from '../order/read-choices.ts';
-import type { styleSchema as schema } from './style-schema.ts';
 import { styleSchema } from './style-schema.ts';
 
 /** A style file as it is written. */
-export type StyleFile = OfSchema<typeof schema>;
+export type StyleFile = OfSchema<typeof styleSchema>;
 
-/** A style of the house as it is read: the style of the book that it is composed on, and what is chosen with it, mm. */
+/** A style of the house as it is read: its choices in mm, and as they are typed on a ticket in any unit. */
 export interface ReadStyle {
   readonly file: StyleFile;
+  readonly typed: { readonly [id: string]: string };
   readonly choices: ChoiceValues;
 }
 
@@ -34,5 +35,11 @@ export function readStyle(written: unknown): Read<ReadStyle> {
       `${file.style} is not in the style book; there is ${Object.keys(styleBook).join(', ')}.`,
     );
   const chosen = readChoices(style, { style: style.id, choices: file.choices }, file.unit, 'choices');
-  return chosen.ok ? read({ file, choices: chosen.value.choices }) : chosen;
+  if (!chosen.ok) return chosen;
+  const { choices } = chosen.value;
+  const typed = Object.entries(choices).map(([id, value]) => [
+    id,
+    typeof value === 'string' ? value : withUnit(String(file.choices[id]), file.unit),
+  ]);
+  return read({ file, choices, typed: Object.fromEntries(typed) as ReadStyle['typed'] });
 }

@@ -35,6 +35,30 @@ describe('a style of the house as a file', () => {
     expect(draftGap(draft(own), draft(back.value.choices as typeof own)).mm).toBe(0);
   });
 
+  test('written by hand, its bare numbers are in its own unit, on a ticket in whatever unit', () => {
+    const checked = readStyle({
+      format: 'ample-bolt/style',
+      version: 1,
+      unit: 'cm',
+      name: 'Lighthouse skirt',
+      style: 'circle-skirt',
+      choices: { skirtLength: 60, bandHeight: '4', easeWaist: '1/2 in', circle: 0.5 },
+    });
+    if (!checked.ok) throw new Error(checked.fault.message);
+    expect(checked.value.choices).toEqual({
+      skirtLength: 600,
+      bandHeight: 40,
+      easeWaist: inches(0.5),
+      circle: '0.5',
+    });
+    expect(checked.value.typed).toEqual({
+      skirtLength: '60 cm',
+      bandHeight: '4 cm',
+      easeWaist: '1/2 in',
+      circle: '0.5',
+    });
+  });
+
   const good = styleFileOf(composed, 'Market dress');
   test.each([
     ['a file of something else', { ...good, format: 'ample-bolt/order' }, 'format'],

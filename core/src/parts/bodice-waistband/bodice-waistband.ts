@@ -8,7 +8,7 @@ export const bodiceWaistband: BodicePart = {
   cloths: ['outer', 'stay'],
   requires: ['waist'],
   derives: ['height'],
-  checks: ['hip', 'waistToHip'],
+  checks: [],
   choices: bodiceWaistbandChoices,
   lacks: { neck: 'waist-alone', armhole: 'waist-alone' },
   carries: ['skirt'],

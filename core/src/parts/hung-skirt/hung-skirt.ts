@@ -3,6 +3,7 @@ import { joinEdges } from '../../garment/join.ts';
 import type { PartInput } from '../../garment/part.ts';
 import type { Curve } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
+import { line } from '../../geometry/segment.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
 import { makePiece, type Cut, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
@@ -25,22 +26,38 @@ export interface HungPanel {
   readonly sideAt?: number;
 }
 
-/** The outline of a panel in the order of its loop: its waist from the centre, or its back, to the side, down that, along the hem, and up again. */
+/** The outline of a panel in the order of its loop: its upper edge from the centre, or its back, to the side, down that, along the lower edge, and up again. */
 export interface HungOutline {
-  readonly waist: Curve;
+  readonly upper: Curve;
   readonly side: Curve;
-  readonly hem: Curve;
+  readonly lower: Curve;
   readonly first: Curve;
 }
 
-/** A panel as a piece; of what it is gathered to, its waist is `gathered` times as long. */
+/** The outline of a straight panel, mm. */
+export function straightOutline(width: number, depth: number): HungOutline {
+  const [a, b, c, d] = [point(0, 0), point(width, 0), point(width, depth), point(0, depth)];
+  return { upper: [line(a, b)], side: [line(b, c)], lower: [line(c, d)], first: [line(d, a)] };
+}
+
+/** A panel as it is drawn. */
+export interface HungDrawing {
+  readonly outline: HungOutline;
+  /** Of what its waist is gathered to, it is so many times as long. */
+  readonly gathered: number;
+  /** Its lower edge: a hem, or the seam to what hangs from it. */
+  readonly lower: Omit<Edge, 'path'>;
+  readonly dimensions: readonly Dimension[];
+}
+
+/** A hem of an allowance, mm. */
+export const hungHem = (allowance: number): HungDrawing['lower'] => ({ id: 'hem', role: 'hem', allowance });
+
+/** A panel as a piece. */
 export function hungPiece(
   panel: HungPanel,
-  { waist, side, hem, first }: HungOutline,
-  gathered: number,
+  { outline, gathered, lower, dimensions }: HungDrawing,
   allowances: Allowances,
-  hemAllowance: number,
-  dimensions: readonly Dimension[],
 ): Piece {
   const { centre, sideAt } = panel;
   const down = (id: string, path: Curve): Edge => ({ id, role: 'side', path, allowance: allowances.side });
@@ -54,10 +71,10 @@ export function hungPiece(
     cut: panel.cut,
     grain: point(0, 1),
     edges: [
-      { id: 'waist', role: 'waist', path: waist, allowance: allowances.waist },
-      down(centre ? 'side' : 'side-front', side),
-      { id: 'hem', role: 'hem', path: hem, allowance: hemAllowance },
-      centre ? { ...centre, path: first } : down('side-back', first),
+      { id: 'waist', role: 'waist', path: outline.upper, allowance: allowances.waist },
+      down(centre ? 'side' : 'side-front', outline.side),
+      { ...lower, path: outline.lower },
+      centre ? { ...centre, path: outline.first } : down('side-back', outline.first),
     ],
     notches: [
       ...panel.notches,

@@ -7,6 +7,7 @@ import type { Dimension } from '../../pieces/dimension.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { divided, named, plus, sum, times, type Working } from '../../workings/working.ts';
 import {
+  hungHem,
   hungHipFindings,
   hungPanels,
   hungPiece,
@@ -52,8 +53,13 @@ function panelOf(circle: CirclePlan, plan: PanelPlan, { allowances }: PartInput)
   const { radius, length, biasDrop } = circle;
   const outer = biasDrop === 0 ? radius.mm + length.mm : hemAt(circle, to);
   const sector = annularSector({ inner: radius.mm, outer, from, to });
-  const outline = { waist: sector.inner, side: sector.finish, hem: sector.outer, first: sector.start };
-  return hungPiece(plan, outline, 1, allowances, allowances.circleHem, panelDimensions(circle, plan));
+  const outline = { upper: sector.inner, side: sector.finish, lower: sector.outer, first: sector.start };
+  const dimensions = panelDimensions(circle, plan);
+  return hungPiece(
+    plan,
+    { outline, gathered: 1, lower: hungHem(allowances.circleHem), dimensions },
+    allowances,
+  );
 }
 
 function panelDimensions(

@@ -22,7 +22,7 @@ import {
 } from '../../workings/working.ts';
 import { skirtFittedChoices, type SkirtFittedChosen } from './choices.ts';
 
-/** What the hem has more or less than the hip, by the line of the skirt. */
+/** Difference of the hem from the hip, by the choice that its line goes by. */
 function hemBy({ skirtLine, pegging, flare }: SkirtFittedChosen): SkirtChoices['hemBy'] {
   return skirtLine === 'aline' ? { choice: 'flare', mm: flare } : { choice: 'pegging', mm: pegging };
 }

@@ -2,16 +2,17 @@ import { usualSize } from '../../drafting/bodice/frame.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import { withDefaults } from '../../garment/choice.ts';
 import type { DrawnPart, PartInput, PartRecipe, Wearer } from '../../garment/part.ts';
-import { point } from '../../geometry/point.ts';
-import { line } from '../../geometry/segment.ts';
+import type { Dimension } from '../../pieces/dimension.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { named, plus, sum, times, type Working } from '../../workings/working.ts';
 import {
+  hungHem,
   hungHipFindings,
   hungPanels,
   hungPiece,
   hungSeams,
   hungZip,
+  straightOutline,
   type HungPanel,
 } from '../hung-skirt/hung-skirt.ts';
 import { skirtGatheredChoices, type SkirtGatheredChosen } from './choices.ts';
@@ -20,9 +21,9 @@ import { skirtGatheredChoices, type SkirtGatheredChosen } from './choices.ts';
 function panelOf(panel: HungPanel, ratio: number, length: Working, { allowances }: PartInput): Piece {
   const { centre } = panel;
   const width = times(named('its share of the waist', panel.waist), ratio);
-  const [a, b, c, d] = [point(0, 0), point(width.mm, 0), point(width.mm, length.mm), point(0, length.mm)];
-  const outline = { waist: [line(a, b)], side: [line(b, c)], hem: [line(c, d)], first: [line(d, a)] };
-  return hungPiece(panel, outline, ratio, allowances, allowances.hem, [
+  const outline = straightOutline(width.mm, length.mm);
+  const lower = hungHem(allowances.hem);
+  const dimensions: Dimension[] = [
     {
       name: 'waist-edge',
       label: panel.cut.layers === 'fold' ? 'Gathered edge, on the half' : 'Gathered edge',
@@ -37,7 +38,8 @@ function panelOf(panel: HungPanel, ratio: number, length: Working, { allowances 
       at: { kind: 'edge', edge: centre?.id ?? 'side-front' },
       working: length,
     },
-  ]);
+  ];
+  return hungPiece(panel, { outline, gathered: ratio, lower, dimensions }, allowances);
 }
 
 const fill = (values: PartInput['values'], { body }: Wearer): SkirtGatheredChosen =>

@@ -3,12 +3,22 @@ import { choiceTerm } from '../../garment/choice-term.ts';
 import { withDefaults } from '../../garment/choice.ts';
 import type { DrawnPart, PartInput, PartRecipe, Wearer } from '../../garment/part.ts';
 import { point } from '../../geometry/point.ts';
-import { line } from '../../geometry/segment.ts';
+import type { Dimension } from '../../pieces/dimension.ts';
 import { timesInGarment } from '../../pieces/girth.ts';
 import { makePiece, type Edge, type Piece } from '../../pieces/piece.ts';
 import { whole, type Seam } from '../../pieces/seam.ts';
 import { divided, named, plus, sum, times, type Working } from '../../workings/working.ts';
-import { hungHipFindings, hungPanels, hungSeams, hungZip, type HungPanel } from '../hung-skirt/hung-skirt.ts';
+import {
+  hungHem,
+  hungHipFindings,
+  hungPanels,
+  hungPiece,
+  hungSeams,
+  hungZip,
+  straightOutline,
+  type HungDrawing,
+  type HungPanel,
+} from '../hung-skirt/hung-skirt.ts';
 import { skirtTieredChoices, type SkirtTieredChosen } from './choices.ts';
 
 /** The first tier is cut in front, back and side panels. */
@@ -26,10 +36,8 @@ interface TierPlan {
 }
 
 /** The lower edge of a tier: the seam to the next one, or the hem of the last. */
-const lowerEdge = ({ tiers }: TierPlan, tier: number, path: Edge['path'], { allowances }: PartInput): Edge =>
-  tier === tiers
-    ? { id: 'hem', role: 'hem', path, allowance: allowances.hem }
-    : { id: 'lower', role: 'tier', path, allowance: allowances.waist };
+const lowerEdge = ({ tiers }: TierPlan, tier: number, { allowances }: PartInput): HungDrawing['lower'] =>
+  tier === tiers ? hungHem(allowances.hem) : { id: 'lower', role: 'tier', allowance: allowances.waist };
 
 /** The end of the zip below the upper edge of a tier, where it lies in that; mm. */
 function zipEnd({ depth, zip }: TierPlan, tier: number): number | undefined {
@@ -39,40 +47,15 @@ function zipEnd({ depth, zip }: TierPlan, tier: number): number | undefined {
 
 /** A panel of the first tier: as wide as its share of the waist times the gathers. */
 function firstTier(panel: HungPanel, plan: TierPlan, input: PartInput): Piece {
-  const { allowances } = input;
-  const { centre, sideAt } = panel;
+  const { centre } = panel;
   const { ratio, depth } = plan;
   const width = times(named('its share of the waist', panel.waist), ratio);
-  const [a, b, c, d] = [point(0, 0), point(width.mm, 0), point(width.mm, depth.mm), point(0, depth.mm)];
-  const down = (id: string, path: Edge['path']): Edge => ({ id, role: 'side', path, allowance: allowances.side });
-  const end = centre?.role === 'centre' ? zipEnd(plan, 1) : undefined;
-  return makePiece({
-    id: panel.id,
-    name: panel.name,
-    role: 'outer',
-    part: 'skirt',
-    ...(panel.face && { face: panel.face }),
-    ...(panel.panel && { panel: panel.panel }),
-    cut: panel.cut,
-    grain: point(0, 1),
-    edges: [
-      { id: 'waist', role: 'waist', path: [line(a, b)], allowance: allowances.waist },
-      down(centre ? 'side' : 'side-front', [line(b, c)]),
-      lowerEdge(plan, 1, [line(c, d)], input),
-      centre ? { ...centre, path: [line(d, a)] } : down('side-back', [line(d, a)]),
-    ],
-    notches: [
-      ...(end === undefined ? [] : [{ edge: 'centre-back', at: depth.mm - end, kind: 'single' } as const]),
-      ...(sideAt === undefined ? [] : [{ edge: 'waist', at: ratio * sideAt, kind: 'single', marks: 'side seam' } as const]),
-    ],
-    darts: [],
-    levels: [],
-    intakes: [],
-    dimensions: [
-      { name: 'upper-edge', label: panel.cut.layers === 'fold' ? 'Gathered edge, on the half' : 'Gathered edge', kind: 'length', at: { kind: 'edge', edge: 'waist' }, working: width },
-      { name: 'depth', label: centre ? 'Depth at the centre' : 'Depth at the seam', kind: 'length', at: { kind: 'edge', edge: centre?.id ?? 'side-front' }, working: depth },
-    ],
-  });
+  const dimensions: Dimension[] = [
+    { name: 'upper-edge', label: panel.cut.layers === 'fold' ? 'Gathered edge, on the half' : 'Gathered edge', kind: 'length', at: { kind: 'edge', edge: 'waist' }, working: width },
+    { name: 'depth', label: centre ? 'Depth at the centre' : 'Depth at the seam', kind: 'length', at: { kind: 'edge', edge: centre?.id ?? 'side-front' }, working: depth },
+  ];
+  const outline = straightOutline(width.mm, depth.mm);
+  return hungPiece(panel, { outline, gathered: ratio, lower: lowerEdge(plan, 1, input), dimensions }, input.allowances);
 } // prettier-ignore
 
 /** Strips that a tier is pieced from: an even number, none wider than the house cuts one. */
@@ -85,7 +68,7 @@ function lowerTier(tier: number, plan: TierPlan, input: PartInput): Piece {
   const round = times(named('waist, all around', waist), ratio ** tier);
   const strips = stripsIn(round.mm, rules['tier.widest']);
   const width = divided(named('tier, all around', round), strips);
-  const [a, b, c, d] = [point(0, 0), point(width.mm, 0), point(width.mm, depth.mm), point(0, depth.mm)];
+  const { upper, side, lower, first } = straightOutline(width.mm, depth.mm);
   const join = (id: string, path: Edge['path']): Edge => ({ id, role: 'side', path, allowance: allowances.side });
   const end = zipEnd(plan, tier);
   return makePiece({
@@ -96,10 +79,10 @@ function lowerTier(tier: number, plan: TierPlan, input: PartInput): Piece {
     cut: { copies: strips, layers: 'pair' },
     grain: point(0, 1),
     edges: [
-      { id: 'upper', role: 'tier', path: [line(a, b)], allowance: allowances.waist },
-      join('join-right', [line(b, c)]),
-      lowerEdge(plan, tier, [line(c, d)], input),
-      join('join-left', [line(d, a)]),
+      { id: 'upper', role: 'tier', path: upper, allowance: allowances.waist },
+      join('join-right', side),
+      { ...lowerEdge(plan, tier, input), path: lower },
+      join('join-left', first),
     ],
     notches: end === undefined ? [] : [{ edge: 'join-left', at: depth.mm - end, kind: 'single' }],
     darts: [],
@@ -150,7 +133,7 @@ function draw(input: PartInput): DrawnPart {
     waist,
     zip: hungZip(input, length.mm),
   };
-  const first = hungPanels(input, length.mm, PANELS).map((panel) => firstTier(panel, plan, input));
+  const first = hungPanels(input, plan.depth.mm, PANELS).map((panel) => firstTier(panel, plan, input));
   const lower = Array.from({ length: tiers - 1 }, (_, index) => lowerTier(index + 2, plan, input));
   const pieces = [...first, ...lower];
   const tierAt = (down: number): number => Math.min(tiers, Math.floor(down / plan.depth.mm) + 1);

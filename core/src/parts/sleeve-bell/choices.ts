@@ -2,7 +2,7 @@ import type { Choice, ChosenOf } from '../../garment/choice.ts';
 import { inches } from '../../units/length.ts';
 import { sleeveSetInChoices } from '../sleeve-set-in/choices.ts';
 
-/** Where the upper sleeve of a bell ends, and the flare from there. Ranges and defaults are common practice. */
+/** The end of the upper sleeve, and the flare that is sewn to it. Ranges and defaults are common practice. */
 // prettier-ignore
 export const sleeveBellChoices = {
   ...sleeveSetInChoices,

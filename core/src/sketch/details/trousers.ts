@@ -2,14 +2,13 @@ import type { Detail } from '../../drafting/detail.ts';
 import { point, type Point } from '../../geometry/point.ts';
 import { along } from '../along.ts';
 import { hangLegs } from '../hang/hang-legs.ts';
+import { STITCH } from '../hang/hanging-cloth.ts';
 import { SKIRT_TOP_SAG } from '../hang/hang-skirt.ts';
 import { filled, line, mirrored, type Shape } from '../shape.ts';
 import { edgeLength, edgeOf, edgesWithRole, type Edge, type Piece } from '../../pieces/piece.ts';
 import { clothOf, type DetailView } from './detail-view.ts';
 import { zipStitching } from './openings.ts';
 
-/** Stitching lies this far above a hem, mm. */
-const STITCH = 12;
 /** A dart leans out over the hip by this, as a part of its place. By eye. */
 const DART_LEAN = 1.1;
 

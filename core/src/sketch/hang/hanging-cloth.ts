@@ -77,7 +77,7 @@ function gatherLines({ at, length }: Frame, { gather, folds, seamsAt = [] }: Han
 }
 
 /** Stitching lies this far above a hem, mm. */
-const STITCH = 12;
+export const STITCH = 12;
 
 /** The hem of hanging cloth, and everything that is drawn of it. */
 export function hangingCloth(cloth: HangingCloth): {

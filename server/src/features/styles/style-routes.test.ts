@@ -3,7 +3,7 @@ import { styleFileOf } from '@ample-bolt/core/formats/style/write-style';
 import type { HouseStyle } from '@ample-bolt/core/messages/style-messages';
 import { inches } from '@ample-bolt/core/units/length';
 import { testApp, type TestApp } from '../../testing/test-app.ts';
-import type { ProblemBody } from '../../testing/ticket-client.ts';
+import { ticketClient, type ProblemBody } from '../../testing/ticket-client.ts';
 
 const fileCalled = (name: string) =>
   styleFileOf(
@@ -39,6 +39,7 @@ describe('the styles of the house', () => {
         id: body.id,
         file: fileCalled('Harvest skirt'),
         choices: { skirtLength: inches(31), skirtRatio: '2.5' },
+        typed: { skirtLength: '31 in', skirtRatio: '2.5' },
       },
     ]);
     expect((await app.agent.delete(`/api/styles/${body.id}`)).status).toBe(204);
@@ -91,5 +92,25 @@ describe('the styles of the house', () => {
     // Nothing is left of a ticket that could not be opened.
     const known = await app.agent.get('/api/clients');
     expect(JSON.stringify(known.body)).not.toContain('Vida of no style');
+  });
+
+  test('a ticket is made of one in a single step, in the place of what was chosen, and one undo brings that back', async () => {
+    const client = ticketClient(app);
+    const ticket = await client.measured();
+    const chosen = (await client.put(ticket, 'choices', { choices: { pegging: '2' } })).body;
+    const { typed } = (await keep(fileCalled('One step skirt'))).body;
+    const { body } = await client.put(chosen, 'style', { styleId: 'gathered-skirt', choices: typed });
+    expect([body.styleId, Object.keys(body.choices ?? {}).sort(), body.version]).toEqual([
+      'gathered-skirt',
+      ['skirtLength', 'skirtRatio'],
+      chosen.version + 1,
+    ]);
+    const back = await client.put(body, 'place', { place: body.history.place - 1 });
+    expect([back.body.styleId, back.body.choices]).toEqual([chosen.styleId, chosen.choices]);
+    const wrong = await client.put(back.body, 'style', {
+      styleId: 'gathered-skirt',
+      choices: { skirtLength: 'long' },
+    });
+    expect([wrong.status, wrong.body.field]).toEqual([422, 'choices.skirtLength']);
   });
 });

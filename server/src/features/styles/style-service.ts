@@ -1,19 +1,13 @@
-import { readStyle, type ReadStyle } from '@ample-bolt/core/formats/style/read-style';
+import { readStyle } from '@ample-bolt/core/formats/style/read-style';
 import type { HouseStyle, NewHouseStyle } from '@ample-bolt/core/messages/style-messages';
 import { badInput, Problem } from '../../http/problem.ts';
 import type { Stores } from '../../stores/stores.ts';
-
-function accepted(file: unknown): ReadStyle {
-  const checked = readStyle(file);
-  if (!checked.ok) throw badInput(checked.fault);
-  return checked.value;
-}
 
 /** The styles of the house’s own book; one that the book of today cannot read any more is left out, and kept. */
 export const stylesOfHouse = async ({ styles }: Pick<Stores, 'styles'>): Promise<HouseStyle[]> =>
   (await styles.list()).flatMap(({ id, file }) => {
     const checked = readStyle(file);
-    return checked.ok ? [{ id, file, choices: checked.value.choices }] : [];
+    return checked.ok ? [{ id, ...checked.value }] : [];
   });
 
 /** Keeps a style under its own name; a file that cannot be read, or a name that is there, is refused by its field. */
@@ -21,9 +15,10 @@ export async function keepStyle(
   { styles }: Pick<Stores, 'styles'>,
   { file }: NewHouseStyle,
 ): Promise<HouseStyle> {
-  const { file: written, choices } = accepted(file);
-  const name = written.name.trim();
-  const kept = await styles.add({ ...written, name });
+  const checked = readStyle(file);
+  if (!checked.ok) throw badInput(checked.fault);
+  const name = checked.value.file.name.trim();
+  const kept = await styles.add({ ...checked.value.file, name });
   if (!kept)
     throw new Problem(
       409,
@@ -33,7 +28,7 @@ export async function keepStyle(
         field: 'name',
       },
     );
-  return { ...kept, choices };
+  return { ...checked.value, ...kept };
 }
 
 /** Takes a style out of the house’s book; tickets that were made of it stay as they are. */

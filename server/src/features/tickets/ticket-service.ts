@@ -169,21 +169,24 @@ export async function setMeasures(stores: TicketStores, id: string, edit: Measur
 
 /**
  * Makes another style of the same measures: what was chosen of the one before, its figures by hand, its sign-offs and its lays
- * do not hold for it; with `keepParts` what is sewn on stays where the other bodice takes it. It is undone like every change.
+ * do not hold for it; with `keepParts` what is sewn on stays where the other bodice takes it, and the `choices` of a style of the house come in
+ * the place of its own. It is undone like every change.
  */
 export async function setStyle(
   stores: TicketStores,
   id: string,
-  { styleId, keepParts = false, ...on }: StyleEdit,
+  { styleId, keepParts = false, choices, ...on }: StyleEdit,
 ): Promise<Ticket> {
   const style = knownStyle(styleId);
   const ticket = await ticketById(stores, id);
-  if (ticket.styleId === styleId) return ticket;
-  const kept = (choices: NonNullable<Ticket['choices']>) =>
-    keepParts ? onAnotherBodice(choices, knownStyle(ticket.styleId), style) : keptChoices(choices, style);
+  if (ticket.styleId === styleId && !choices) return ticket;
+  const kept = (own: NonNullable<Ticket['choices']>) =>
+    keepParts ? onAnotherBodice(own, knownStyle(ticket.styleId), style) : keptChoices(own, style);
   return changeTicket(stores, ticket, on, {
     styleId,
-    choices: ticket.choices && kept(ticket.choices),
+    choices: choices
+      ? readChoiceEntries(styleId, choices, ticket.unit)
+      : ticket.choices && kept(ticket.choices),
     figures: {},
     signedOff: {},
     lays: {},

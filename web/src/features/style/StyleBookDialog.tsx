@@ -12,6 +12,11 @@ interface StyleBookDialogProps {
   readonly onClose: () => void;
 }
 
+const fromBook =
+  'Choices that this style has too are kept. The others, figures by hand and lays are let go; undo brings them back.';
+const fromHouse =
+  'Its own choices take the place of those that were made. They, figures by hand and lays are let go; undo brings them back.';
+
 /** The style book over the ticket: another style of the same measures. What was chosen is kept where it has the same choice; undo brings the rest back. */
 export function StyleBookDialog({ open, onClose }: StyleBookDialogProps) {
   const { ticket, actions } = useTicketContext();
@@ -23,10 +28,7 @@ export function StyleBookDialog({ open, onClose }: StyleBookDialogProps) {
     try {
       if (!style) throw new Error('This style is not in the book any more; pick another.');
       const { styleId, choices } = style;
-      if (styleId !== ticket.styleId) await actions.put('style', { styleId });
-      // What was chosen before gives way to what the house chose.
-      const before = Object.keys(ticket.choices ?? {}).map((id) => [id, ''] as const);
-      if (choices) await actions.put('choices', { choices: { ...Object.fromEntries(before), ...choices } });
+      await actions.put('style', { styleId, ...(choices && { choices }) });
       setFailure(undefined);
       onClose();
     } catch (error) {
@@ -39,8 +41,7 @@ export function StyleBookDialog({ open, onClose }: StyleBookDialogProps) {
       <div className="mt-4 flex flex-wrap items-center gap-4">
         <p className="grow text-walnut-2">
           {style?.summary}
-          {picked !== ticket.styleId &&
-            ' Choices that this style has too are kept. The others, figures by hand and lays are let go; undo brings them back.'}
+          {picked !== ticket.styleId && ` ${style?.choices ? fromHouse : fromBook}`}
         </p>
         <Button disabled={picked === ticket.styleId} onClick={() => void take()}>
           Make this style

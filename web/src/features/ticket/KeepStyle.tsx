@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button.tsx';
 import { Dialog } from '../../ui/Dialog.tsx';
 import { Field, inputClass } from '../../ui/Field.tsx';
 import { Notice } from '../../ui/Notice.tsx';
+import { useKeptForm } from '../../ui/use-kept-form.ts';
 
 interface KeepStyleProps {
   readonly ticket: Ticket;
@@ -14,48 +15,39 @@ interface KeepStyleProps {
 
 /** Keeps the ticket's garment in the house's style book, under a name of its own: its parts and choices, nothing of its client. */
 export function KeepStyle({ ticket, onClose }: KeepStyleProps) {
-  const [name, setName] = useState('');
-  const [failure, setFailure] = useState<string>();
-  const [kept, setKept] = useState(false);
-  const keep = async () => {
-    if (name.trim() === '') {
-      setFailure('Give it a name to find it by.');
-      return;
-    }
+  const form = useKeptForm(`keep-style-${ticket.id}`, { name: '' });
+  const { errors } = form.formState;
+  const [kept, setKept] = useState<string>();
+  const keep = form.handleSubmit(async ({ name }) => {
     try {
-      await keepStyle(styleFileOf(ticket, name));
-      setFailure(undefined);
-      setKept(true);
+      setKept((await keepStyle(styleFileOf(ticket, name))).file.name);
+      form.forget();
     } catch (error) {
-      setFailure(error instanceof Error ? error.message : 'It was not kept; try again.');
+      form.setError('name', {
+        message: error instanceof Error ? error.message : 'It was not kept; try again.',
+      });
     }
-  };
+  });
   return (
     <Dialog title="A style of the house" open onClose={onClose}>
-      {kept ? (
+      {kept !== undefined ? (
         <Notice tone="done">
-          {name.trim()} is in the style book now. The page House has it to take out or to save as a file.
+          {kept} is in the style book now. The page House has it to take out or to save as a file.
         </Notice>
       ) : (
-        <form
-          className="flex flex-col gap-4"
-          noValidate
-          onSubmit={(event) => {
-            event.preventDefault();
-            void keep();
-          }}
-        >
+        <form className="flex flex-col gap-4" noValidate onSubmit={(event) => void keep(event)}>
           <p className="text-walnut-2">
             The parts of this garment and what is chosen of them go into the style book. Measures, cloths and
             figures by hand stay here.
           </p>
-          <Field label="Name" error={failure}>
+          <Field label="Name" error={errors.name?.message}>
             <input
-              value={name}
               maxLength={80}
               autoComplete="off"
-              onChange={({ target }) => setName(target.value)}
               className={inputClass}
+              {...form.register('name', {
+                validate: (name) => name.trim() !== '' || 'Give it a name to find it by.',
+              })}
             />
           </Field>
           <div>
