@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import type { ChoiceValues } from './choice.ts';
 import { boxOf, type Box } from '../geometry/ring.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { styleBook } from '../styles/style-book.ts';
@@ -25,6 +26,24 @@ describe.each(Object.values(styleBook))('$name', (style) => {
       expect(boxes.slice(index + 1).some((other) => overlap(box, other))).toBe(false);
     }
   });
+});
+
+test('legs lie below their band with their sides to each other, and the tiers of a skirt below one another', () => {
+  const boxesOf = (id: string, choices: ChoiceValues) => {
+    const { pieces: lying } = lieTogether(recipeOf({ id }).draft(draftInput(middleBody, choices)).pieces, 1);
+    return (piece: string) => {
+      const found = lying.find(({ drafted }) => drafted.piece.id === piece);
+      if (!found) throw new Error(`no ${piece}`);
+      return { ...boxOf(found.drafted.outline.map(lyingAt(found))), turn: found.turn };
+    };
+  };
+  const legs = boxesOf('trousers', {});
+  expect(legs('trousers-front').minY).toBeGreaterThan(legs('waistband-front').maxY);
+  expect(legs('trousers-back').minX).toBeGreaterThan(legs('trousers-front').maxX);
+  expect(legs('trousers-back').turn).toBe('mirrored');
+  const tiers = boxesOf('plain-bodice', { skirt: 'skirt-tiered', tiers: '3' });
+  expect(tiers('skirt-tier-2').minY).toBeGreaterThan(tiers('skirt-front').maxY);
+  expect(tiers('skirt-tier-3').minY).toBeGreaterThan(tiers('skirt-tier-2').maxY);
 });
 
 test('a skirt lies below its bodice, and front and back have their sides to each other', () => {

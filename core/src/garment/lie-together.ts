@@ -86,7 +86,7 @@ function under(blocks: readonly Block[], gap: number): Block {
 }
 
 /** Parts that are seen, from the shoulder down, and those that lie inside them. */
-const seen: readonly Piece['part'][] = ['yoke', 'net', 'cup', 'bodice', 'skirt'];
+const seen: readonly Piece['part'][] = ['yoke', 'net', 'cup', 'bodice', 'waistband', 'skirt', 'trousers'];
 const inside: readonly Piece['part'][] = ['base', 'facing'];
 
 /** Panels of one face in a storey: from the centre out to the side in front, and from the side in to the centre behind. */
@@ -120,18 +120,23 @@ function bothFaces(pieces: readonly DraftedPiece[], storeys: readonly Piece['par
 
 const strips: readonly Piece['part'][] = ['strip', 'placket'];
 
-/** The pieces of one cloth: front and back side by side, sleeves and collars beside them, strips along the foot. */
+/** A tier that goes all around: it lies below what it is gathered to. */
+const isTier = ({ piece }: DraftedPiece): boolean =>
+  piece.part === 'skirt' && piece.face === undefined && piece.panel === undefined;
+
+/** The pieces of one cloth: front and back side by side, tiers below, sleeves and collars beside them, strips along the foot. */
 function clothBlock(pieces: readonly DraftedPiece[]): Block {
   const loose = pieces.filter(
     ({ piece }) => piece.face === undefined || ![...seen, ...inside].includes(piece.part),
   );
   const long = loose.filter(({ piece }) => strips.includes(piece.part));
-  const others = loose.filter((each) => !long.includes(each));
+  const tiers = loose.filter(isTier);
+  const others = loose.filter((each) => !long.includes(each) && !tiers.includes(each));
   return under(
     [
       beside(
         [
-          bothFaces(pieces, seen),
+          under([bothFaces(pieces, seen), ...tiers.map((each) => single(each, 'as-drafted'))], GAP),
           under(
             [
               ...inside.map((part) => bothFaces(pieces, [part])),

@@ -77,7 +77,10 @@ function onPanel(garment: PlacedGarment, { half, role, part, place }: Spot): { p
 /** The middle of the hem of a skirt that hangs by itself, and the piece that it lies on. */
 function onHungSkirt({ details, pieces }: Draft, garment: PlacedGarment, { half, role, place }: Spot): Where | undefined {
   const skirt = details.find((detail) => detail.kind === 'skirt');
-  const piece = pieces.find((each) => each.piece.face === half && skirt?.pieces.includes(each.piece.id))?.piece;
+  // Of tiers the lowest, which goes all around, has the hem.
+  const piece = pieces
+    .map((each) => each.piece)
+    .find(({ id, face = half, edges }) => face === half && skirt?.pieces.includes(id) && edges.some((each) => each.role === role));
   const edge = piece?.edges.find((each) => each.role === role);
   if (!skirt || !piece || !edge) return undefined;
   const { hem } = hangingCloth({ ...hangSkirt(garment.figure, skirt), cloth: piece.role });
