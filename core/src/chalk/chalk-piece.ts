@@ -67,7 +67,12 @@ function pointMarks(piece: Piece, origin: Point): UnorderedMark[] {
     ...(shoulder ? [mark('shoulder-tip', endOf(shoulder.path))] : []),
     ...(bustLine ? [mark('bust-point', bustLine)] : []),
     ...ends,
-    ...(armhole && !hasChest ? [mark(toSeam ? 'seam-armhole' : 'underarm', endOf(armhole.path))] : []),
+    ...(armhole && !hasChest && piece.part !== 'sleeve'
+      ? [mark(toSeam ? 'seam-armhole' : 'underarm', endOf(armhole.path))]
+      : []),
+    ...(armhole && piece.levels.some(({ name }) => name === 'upperArm')
+      ? [mark('cap-top', endOf(armhole.path))]
+      : []),
     ...(inner ? innerMarks(inner, mark) : []),
     ...(slit ? [mark('slit-top', highest(slit))] : []),
   ];
@@ -203,6 +208,15 @@ function allowanceMarks(piece: Piece, line: ChalkManner['line']): UnorderedMark[
   });
 }
 
+/** Lines inside the piece, each through as many marks as its bend asks. */
+const lineMarks = ({ lines = [] }: Piece): UnorderedMark[] =>
+  lines.map(({ label, path }): UnorderedMark => ({
+    kind: 'line',
+    label,
+    mm: curveLength(path),
+    points: isStraight(path) ? [startOf(path), endOf(path)] : curvePoints(path),
+  }));
+
 /** Notches as they come around the piece, so that a hand goes around it once. */
 const notchesInOrder = ({ edges, notches }: Piece): Notch[] => {
   const place = (id: string) => edges.findIndex((edge) => edge.id === id);
@@ -250,6 +264,7 @@ export function chalkPiece(drafted: DraftedPiece, options: ChalkOptions): Mark[]
     ...pointMarks(chalked, at),
     ...edgeMarks(chalked, piece, at),
     ...dartMarks(piece, at, options.line),
+    ...lineMarks(piece),
     ...allowanceMarks(piece, options.line),
     ...notchMarks(chalked),
   ];

@@ -42,6 +42,7 @@ export type PointName =
   | 'shoulder-tip'
   | LevelPoint
   | 'seam-armhole'
+  | 'cap-top'
   | 'bust-point'
   | 'top-start'
   | 'top-end'
@@ -106,6 +107,8 @@ export type Mark =
       readonly mm: number;
       readonly swing?: Swing;
     })
+  /** A line inside the piece, with its two ends. */
+  | (MarkBase & { readonly kind: 'line'; readonly label: string; readonly mm: number })
   | (MarkBase & {
       readonly kind: 'dart';
       readonly dart: Dart['id'];

@@ -34,7 +34,9 @@ function heightAt(path: readonly Point[], x: number): number {
 function widthAt(piece: Piece, crossings: Crossings, level: LevelName): number {
   const found = piece.levels.find(({ name }) => name === level);
   const seam = levelKind(level).seam ?? found?.along;
-  const along = seam ? lengthFromCentre(piece, seam, found?.path[0]) : 0;
+  // Around a limb there is no centre to count from.
+  const isLimb = levelKind(level).around !== 'torso';
+  const along = !seam ? 0 : isLimb ? roleLength(piece, seam) : lengthFromCentre(piece, seam, found?.path[0]);
   if (along > 0) return along;
   if (!found) throw new Error(`${piece.id} has no ${level} level`);
   const taken = (piece.contours ?? []).reduce(

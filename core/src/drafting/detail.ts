@@ -19,9 +19,12 @@ export type Detail =
       readonly girths: readonly (readonly [number, number])[];
       readonly underarm: number;
       readonly gather: number;
-      /** Distance down from the tip of the shoulder at which a flare is sewn on. */
+      /** Distance down from the tip of the shoulder at which a flare or a cuff is sewn on; into a cuff it is gathered. */
       readonly seamAt?: number;
+      readonly cuff?: true;
     }
+  /** A flounce around the arm: how far down from the tip of the shoulder it is sewn, how deep it is, its round there and at its hem; the upper lies over the lower. */
+  | { readonly kind: 'flounce'; readonly piece: string; readonly at: number; readonly depth: number; readonly round: number; readonly hem: number }
   /** A skirt that falls from the waist by itself; `pieces` hang in it. The zip of the bodice runs on down it so far; 0 where it does not open. */
   | {
       readonly kind: 'skirt';

@@ -100,6 +100,7 @@ interface FindingKinds {
   readonly 'sleeve-wider': About<'piece' | 'choice'> & Compared;
   readonly 'sleeve-too-narrow': About<'piece' | 'choice'> & Compared;
   readonly 'sleeve-above-underarm': About<'piece' | 'choice'> & Compared;
+  readonly 'flounces-apart': About<'choice'> & Compared;
   readonly 'leg-above-crotch': About<'piece' | 'choice'> & Compared;
   readonly 'no-room-to-sit': About<'choice'> & Compared;
   readonly 'skirt-tight-at-hip': About<'piece' | 'choice' | 'measure'> & Compared;

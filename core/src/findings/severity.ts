@@ -53,6 +53,7 @@ export const findingSeverities = {
   'sleeve-wider': 'care',
   'sleeve-too-narrow': 'stop',
   'sleeve-above-underarm': 'care',
+  'flounces-apart': 'care',
   'leg-above-crotch': 'care',
   'no-room-to-sit': 'care',
   'skirt-tight-at-hip': 'stop',

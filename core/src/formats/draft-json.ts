@@ -1,7 +1,7 @@
 import { findingKey } from '../shop/sign-off.ts';
 import type { Finding } from '../findings/finding.ts';
 import type { Draft } from '../drafting/draft.ts';
-import { endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts';
+import { curveLength, endOf, placeAtLength, sampleCurve, startOf } from '../geometry/curve.ts';
 import { distance, type Point } from '../geometry/point.ts';
 import type { DraftedPiece } from '../pieces/drafted-piece.ts';
 import { edgeLength, edgeOf, levelDown, OUTLINE_TOLERANCE } from '../pieces/piece.ts';
@@ -74,6 +74,12 @@ function pieceJson({ piece, stitch, outline }: DraftedPiece) {
     contours: (piece.contours ?? []).map(({ id, top, outer, inner, bottom }) => ({
       id,
       points: [top, outer, bottom, inner].map(pairOf),
+    })),
+    lines: (piece.lines ?? []).map(({ id, label, path }) => ({
+      id,
+      label,
+      length: tidy(curveLength(path)),
+      points: sampleCurve(path, OUTLINE_TOLERANCE).map(pairOf),
     })),
     buttons: (piece.buttons ?? []).map(pairOf),
   };

@@ -1,11 +1,19 @@
 import type { Draft } from '../drafting/draft.ts';
+import { sampleCurve, type Curve } from '../geometry/curve.ts';
 import { drawRing } from '../geometry/path/path-sink.ts';
 import { svgPathSink } from '../geometry/path/svg-path.ts';
 import { boxOf, type Ring } from '../geometry/ring.ts';
 import { creaseLine, creasesOf, type Lay } from '../lay/model/lay.ts';
+import { OUTLINE_TOLERANCE } from '../pieces/piece.ts';
 import { pieceName } from '../words/names.ts';
 
 const GAP = 40;
+
+/** A line inside a piece as a path. */
+const linePath = (path: Curve): string =>
+  sampleCurve(path, OUTLINE_TOLERANCE)
+    .map(({ x, y }, index) => `${index === 0 ? 'M' : 'L'}${x.toFixed(2)} ${y.toFixed(2)}`)
+    .join('');
 
 const ringPath = (ring: Ring): string => {
   const sink = svgPathSink();
@@ -27,7 +35,14 @@ export function draftSvg(draft: Draft): string {
     const box = boxOf(outline);
     const group = `<g transform="translate(${(x - box.minX).toFixed(2)} ${(GAP - box.minY).toFixed(2)})">
 <path d="${ringPath(outline)}" fill="none" stroke="#222" stroke-width="0.8"/>
-<path d="${ringPath(stitch)}" fill="none" stroke="#222" stroke-width="0.5" stroke-dasharray="4 3"/>
+<path d="${ringPath(stitch)}" fill="none" stroke="#222" stroke-width="0.5" stroke-dasharray="4 3"/>${(
+      piece.lines ?? []
+    )
+      .map(
+        ({ path }) => `
+<path d="${linePath(path)}" fill="none" stroke="#222" stroke-width="0.5" stroke-dasharray="1 3"/>`,
+      )
+      .join('')}
 <text x="${((box.minX + box.maxX) / 2).toFixed(1)}" y="${((box.minY + box.maxY) / 2).toFixed(1)}" text-anchor="middle">${escaped(piece.name)}</text>
 </g>`;
     x += box.maxX - box.minX + GAP;

@@ -83,6 +83,7 @@ function ofDetail(pieces: readonly Piece[], detail: Detail): KeyLength[] {
       return [{ of: 'zip', mm: detail.zip }, ...legLengths(detail)];
     case 'placket':
     case 'collar':
+    case 'flounce':
     case 'arm-band':
     case 'neck-tie':
     case 'lacing':

@@ -21,6 +21,9 @@ import { trousers } from './trousers/trousers.ts';
 import { bodiceWaistband } from './bodice-waistband/bodice-waistband.ts';
 import { skirtTiered } from './skirt-tiered/skirt-tiered.ts';
 import { sleeveBell } from './sleeve-bell/sleeve-bell.ts';
+import { sleeveCuffed } from './sleeve-cuffed/sleeve-cuffed.ts';
+import { sleeveShirt } from './sleeve-cuffed/sleeve-shirt.ts';
+import { sleeveFlounced } from './sleeve-flounced/sleeve-flounced.ts';
 import { sleeveGathered } from './sleeve-gathered/sleeve-gathered.ts';
 import { sleeveSetIn } from './sleeve-set-in/sleeve-set-in.ts';
 
@@ -47,6 +50,9 @@ export const partBook: readonly Part[] = [
   sleeveSetIn,
   sleeveGathered,
   sleeveBell,
+  sleeveCuffed,
+  sleeveShirt,
+  sleeveFlounced,
   skirtCircle,
   skirtGathered,
   skirtTiered,

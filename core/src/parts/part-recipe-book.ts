@@ -16,6 +16,8 @@ import { skirtCircleRecipe } from './skirt-circle/skirt-circle-recipe.ts';
 import { skirtFittedRecipe } from './skirt-fitted/skirt-fitted-recipe.ts';
 import { skirtTieredRecipe } from './skirt-tiered/skirt-tiered-recipe.ts';
 import { sleeveBellRecipe } from './sleeve-bell/sleeve-bell-recipe.ts';
+import { sleeveCuffedRecipe, sleeveShirtRecipe } from './sleeve-cuffed/sleeve-cuffed-recipe.ts';
+import { sleeveFlouncedRecipe } from './sleeve-flounced/sleeve-flounced-recipe.ts';
 import { sleeveGatheredRecipe } from './sleeve-gathered/sleeve-gathered-recipe.ts';
 import { trousersRecipe } from './trousers/trousers-recipe.ts';
 import { bodiceWaistbandRecipe } from './bodice-waistband/bodice-waistband-recipe.ts';
@@ -42,6 +44,9 @@ const sewnOn: { readonly [id: string]: PartRecipe } = {
   'sleeve-set-in': sleeveSetInRecipe,
   'sleeve-gathered': sleeveGatheredRecipe,
   'sleeve-bell': sleeveBellRecipe,
+  'sleeve-cuffed': sleeveCuffedRecipe,
+  'sleeve-shirt': sleeveShirtRecipe,
+  'sleeve-flounced': sleeveFlouncedRecipe,
   'skirt-circle': skirtCircleRecipe,
   'skirt-gathered': skirtGatheredRecipe,
   'skirt-tiered': skirtTieredRecipe,

@@ -19,6 +19,9 @@ export function mapPiece(piece: Piece, move: (p: Point) => Point): Piece {
         bottom: move(bottom),
       })),
     }),
+    ...(piece.lines && {
+      lines: piece.lines.map((each) => ({ ...each, path: mapCurve(each.path, move) })),
+    }),
     ...(piece.buttons && { buttons: piece.buttons.map(move) }),
   };
 }

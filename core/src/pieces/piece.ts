@@ -41,8 +41,9 @@ export type EdgeRole =
   | 'cup'
   /** Between two tiers of a skirt. */
   | 'tier'
-  /** Between a sleeve and the flare that is sewn to its end. */
+  /** Between a sleeve and the flare or the cuff that is sewn to its end. */
   | 'flare'
+  | 'cuff'
   /** Between a yoke and what hangs from it. */
   | 'yoke'
   /** The long edge of a strip that is sewn to another piece, and its fold or free edge. */
@@ -92,13 +93,20 @@ export interface Edge {
   readonly later?: Later;
 }
 
+/** A line inside a piece that something is sewn on along, or that it is folded or slit on: chalked, and never cut as an edge. */
+export interface InnerLine {
+  readonly id: string;
+  readonly label: string;
+  readonly path: Curve;
+}
+
 export interface Notch {
   readonly edge: string;
   /** mm along the edge from its start. */
   readonly at: number;
   readonly kind: 'single' | 'double';
   /** The loop or seam that meets it there, where that is not a notch of the edge that it is sewn to. */
-  readonly marks?: 'loop' | 'shoulder seam' | 'side seam';
+  readonly marks?: 'loop' | 'shoulder seam' | 'side seam' | 'slit';
 }
 
 /** A dart is two edges of the loop, mouth to tip and tip to mouth. */
@@ -166,6 +174,7 @@ export interface Piece {
   readonly trims?: readonly Trim[];
   /** Cut dimensions, each with the sum that it was drawn by; undefined on a piece that is drawn to be measured alone. */
   readonly dimensions?: readonly Dimension[];
+  readonly lines?: readonly InnerLine[];
   /** Places of buttons, and on the other front of their holes. */
   readonly buttons?: readonly Point[];
 }

@@ -1,5 +1,5 @@
 import { levelLength } from './level-width.ts';
-import { endDirection, endOf, startDirection, startOf } from '../geometry/curve.ts';
+import { curveLength, endDirection, endOf, startDirection, startOf } from '../geometry/curve.ts';
 import { distance, DOWN, OUT, scale, type Point } from '../geometry/point.ts';
 import { contourIntake } from './contour-dart.ts';
 import type { Dimension, Place } from './dimension.ts';
@@ -133,6 +133,8 @@ export function readPlace(piece: Piece, { at, kind }: Pick<Dimension, 'at' | 'ki
       return runReading(piece, edgesWithRole(piece, at.of));
     case 'edge': {
       const edge = piece.edges.find(({ id }) => id === at.edge);
+      const line = piece.lines?.find(({ id }) => id === at.edge);
+      if (line) return fixed(curveLength(line.path));
       return edge && { mm: edgeLength(edge), moves: endMoved(piece, edge) };
     }
     case 'raise': {

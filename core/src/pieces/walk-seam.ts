@@ -1,6 +1,6 @@
 import { endDirection, startDirection } from '../geometry/curve.ts';
 import { angleBetween } from '../geometry/point.ts';
-import { edgeLength, edgeOf, type Edge, type EdgeRole, type Piece } from './piece.ts';
+import { edgeLength, edgeOf, type Edge, type EdgeRole, type InnerLine, type Piece } from './piece.ts';
 import { idsIn, type NamedEdge } from './named-edge.ts';
 import type { Seam, SeamRun, SeamSide } from './seam.ts';
 import { after as edgeAfter, before as edgeBefore } from '../geometry/loop.ts';
@@ -39,17 +39,28 @@ export interface WalkedSeam {
   readonly runsOn: readonly RunsOn[];
 }
 
-/** The edge that a seam names; one that is not drafted is a broken invariant, and throws. */
+/** A line inside a piece as an edge that another one is sewn to. */
+const asEdge = ({ id, path }: InnerLine): Edge => ({ id, role: 'free', path, allowance: 0 });
+
+const lineOf = ({ lines = [] }: Piece, id: string): InnerLine | undefined =>
+  lines.find((line) => line.id === id);
+
+/** The edge, or the line inside a piece, that a seam names; one that is not drafted is a broken invariant, and throws. */
 function edgeAt(pieces: readonly Piece[], reference: string): NamedEdge {
   const ids = idsIn(reference);
   const piece = pieces.find(({ id }) => id === ids.piece);
   if (!piece) throw new Error(`a seam names ${reference}, which is not drafted`);
-  return { piece, edge: edgeOf(piece, ids.edge) };
+  const line = lineOf(piece, ids.edge);
+  return { piece, edge: line ? asEdge(line) : edgeOf(piece, ids.edge) };
 }
+
+/** Across a line inside a piece nothing runs on. */
+const NOTHING_RUNS_ON: Corner = { goesOn: 'end', inside: Math.PI };
 
 /** The corners before and after an edge, in the direction of its loop. */
 function cornersOf(pieces: readonly Piece[], reference: string): { before: Corner; after: Corner } {
   const { piece, edge } = edgeAt(pieces, reference);
+  if (!piece.edges.includes(edge)) return { before: NOTHING_RUNS_ON, after: NOTHING_RUNS_ON };
   const [previous, next] = [edgeBefore(piece.edges, edge), edgeAfter(piece.edges, edge)];
   const inside = (from: Edge, to: Edge) =>
     Math.PI - angleBetween(endDirection(from.path), startDirection(to.path));

@@ -14,6 +14,7 @@ import { waistbandShapes } from './details/waistband.ts';
 import { figureOf } from './figure.ts';
 import { along } from './along.ts';
 import { hangSkirt, SKIRT_TOP_SAG } from './hang/hang-skirt.ts';
+import { hangFlounce } from './hang/hang-flounce.ts';
 import { hangSleeve } from './hang/hang-sleeve.ts';
 import { hangingCloth } from './hang/hanging-cloth.ts';
 import { farLayer } from './layers/far-layer.ts';
@@ -42,14 +43,26 @@ export interface Sketch {
 const hungPieces = (details: readonly Detail[]): string[] =>
   details.flatMap((detail) => (detail.kind === 'skirt' || detail.kind === 'trousers' ? detail.pieces : []));
 
-/** Sleeves, under the body. */
+const bothHands = [mirrored, (points: readonly Point[]) => points];
+
+/** A flounce around each arm. */
+function flounceShapes(view: DetailView, detail: Extract<Detail, { kind: 'flounce' }>): Shape[] {
+  const { left, right, ...flounce } = hangFlounce(view.garment.figure, detail);
+  const cloth = clothOf(view, detail.piece);
+  return bothHands.flatMap(
+    (hand) => hangingCloth({ ...flounce, cloth, left: hand(left), right: hand(right) }).shapes,
+  );
+}
+
+/** Sleeves and what is sewn around them, under the body. */
 function underShapes(view: DetailView, detail: Detail): Shape[] {
+  if (detail.kind === 'flounce') return flounceShapes(view, detail);
   if (detail.kind !== 'sleeve') return [];
   const hole = seenDown(view.garment, view.face, 'armhole');
   if (hole.length < 2) return [];
   const sleeve = hangSleeve(view.garment.figure, hole, detail);
   const cloth = clothOf(view, detail.piece);
-  return [mirrored, (points: readonly Point[]) => points].flatMap(
+  return bothHands.flatMap(
     (hand) =>
       hangingCloth({
         ...sleeve,
@@ -79,6 +92,7 @@ function skirtShapes(view: DetailView, detail: Extract<Detail, { kind: 'skirt' }
 function overShapes(view: DetailView, detail: Detail): Shape[] {
   switch (detail.kind) {
     case 'sleeve':
+    case 'flounce':
       return [];
     case 'skirt':
       return skirtShapes(view, detail);

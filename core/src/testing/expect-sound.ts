@@ -24,8 +24,9 @@ export function expectTrue(draft: Draft): void {
   for (const { level, held, ease, wantedEase } of draft.rounds) {
     if (held === 'not' && level !== 'top') continue;
     const allowed = level !== 'underBust' ? 1 : spent ? Infinity : ROUND_TOLERANCE;
-    // A top edge is at most as wide as asked.
-    const off = level === 'top' ? ease - wantedEase : Math.abs(ease - wantedEase);
+    // A top edge is at most as wide as asked, and what has a least ease at least.
+    const more = ease - wantedEase;
+    const off = level === 'top' ? more : held === 'at-least' ? -more : Math.abs(more);
     expect([level, off < allowed]).toEqual([level, true]);
   }
   expectCuttable(draft);

@@ -24,6 +24,7 @@ const pointNames: { readonly [name in PointName]: string } = {
   'neck-centre': 'Depth of the neck',
   'shoulder-tip': 'Tip of the shoulder',
   'seam-armhole': 'Seam at the armhole',
+  'cap-top': 'Top of the cap',
   'bust-point': 'Bust point',
   'top-start': 'Top edge, inner end',
   'top-end': 'Top edge, outer end',
@@ -223,6 +224,15 @@ const worded: {
       say.figure(mark.mm, 'along'),
     ],
   }),
+  line: (mark, { length, figure, out, down }) => {
+    const [first, ...rest] = fromOrigin(mark);
+    const last = rest.at(-1) ?? first;
+    return {
+      title: mark.label,
+      text: `Inside the piece${last ? `, to ${length(Math.abs(last.x))} ${last.x < -ON_CENTRE ? 'to the left' : 'across'}, ${length(last.y)} down` : ''}${mark.points.length > 2 ? `, through ${mark.points.length} marks` : ''}.`,
+      figures: [...(first ? [out(first.x), down(first.y)] : []), figure(mark.mm, 'along')],
+    };
+  },
   dart: (mark, { figure, length, out }) => ({
     title: dartLabel(ownId(mark.dart)),
     text:
@@ -269,7 +279,7 @@ export function markLine(mark: Mark, unit: Unit): string {
   const { title, text, figures } = markWords(mark, unit);
   const numbers = figures.map(({ value, word }) => `${value} ${word}`).join(', ');
   const through =
-    mark.kind === 'curve'
+    mark.kind === 'curve' || (mark.kind === 'line' && mark.points.length > 2)
       ? ` Across and down: ${fromOrigin(mark)
           .map(({ x, y }) => `${chalkNumber(x, unit)}, ${chalkNumber(y, unit)}`)
           .join('; ')}.`

@@ -42,6 +42,7 @@ export const roleName: { readonly [role in EdgeRole]: string } = {
   front: 'front edge',
   cup: 'cup seam',
   flare: 'flare seam',
+  cuff: 'cuff seam at the sleeve',
   tier: 'tier seam',
   yoke: 'yoke seam',
   band: 'long edge',

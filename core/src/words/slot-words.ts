@@ -87,6 +87,7 @@ function closureWords({ details, pieces }: Draft): string {
       case 'sleeve':
       case 'skirt':
       case 'trousers':
+      case 'flounce':
       case 'arm-band':
       case 'overlay':
       case 'waistband':

@@ -63,6 +63,9 @@ export function PieceDrawing({
           {...fixed}
         />
       ))}
+      {piece.lines?.map(({ id, path }) => (
+        <path key={id} d={curveText(path)} strokeWidth="1.6" strokeDasharray="8 4 1 4" {...fixed} />
+      ))}
       {piece.contours?.map(({ id, top, outer, inner, bottom }) => (
         <path key={id} d={ringText([top, outer, bottom, inner])} strokeWidth="1.6" {...fixed} />
       ))}

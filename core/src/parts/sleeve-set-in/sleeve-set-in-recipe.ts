@@ -8,11 +8,20 @@ import { withDefaults } from '../../garment/choice.ts';
 import type { DrawnPart, PartInput, Wearer, PartRecipe } from '../../garment/part.ts';
 import { girthOf } from '../../pieces/girth.ts';
 import { roleLength, type Piece } from '../../pieces/piece.ts';
-import { changed, divided, plus, sum, times, type Working } from '../../workings/working.ts';
+import {
+  changed,
+  divided,
+  drawnTerm,
+  named,
+  plus,
+  sum,
+  times,
+  type Working,
+} from '../../workings/working.ts';
 import { inches } from '../../units/length.ts';
 import { sleeveSetInChoices, type SleeveSetInChosen } from './choices.ts';
-import { capHalf, setIn } from './cap-half.ts';
-import { sleevePiece, type SleevePlan } from './sleeve-piece.ts';
+import { capHalf, setIn, type CapFullness } from './cap-half.ts';
+import { sleevePiece, type SleeveEnding, type SleevePlan } from './sleeve-piece.ts';
 import { solveCap } from './sleeve-cap.ts';
 import { equalSeam } from '../../pieces/seam.ts';
 
@@ -23,7 +32,7 @@ const DOWN = { elbow: 0.56, short: 0.32 };
 const LEAST_UNDERARM = inches(1);
 
 /** The arm where the sleeve ends: how far down it is, and how round. */
-function armAt(body: Body, to: SleeveSetInChosen['sleeveTo']): { down: Working; round: Working } {
+export function armAt(body: Body, to: SleeveSetInChosen['sleeveTo']): { down: Working; round: Working } {
   const [arm, upper, wrist] = [body.term('armLength'), body.term('upperArm'), body.term('wrist')];
   const elbow =
     body.taken('elbow') === undefined ? divided(sum(plus(upper), plus(wrist)), 2) : body.term('elbow');
@@ -42,14 +51,14 @@ function armAt(body: Body, to: SleeveSetInChosen['sleeveTo']): { down: Working; 
 }
 
 /** A cap that the arm asks wider or narrower than its armhole allows. */
-function capFindings({ cap, width }: SleevePlan, ease: number): Finding[] {
+function capFindings({ cap, width }: SleevePlan, ease: number, choice: string): Finding[] {
   if (cap.off === 0) return [];
   const found = width.mm + cap.off;
-  const place = { piece: 'sleeve', choice: 'easeUpperArm' } as const;
+  const place = { piece: 'sleeve', choice } as const;
   const detail = {
     found,
     expected: width.mm,
-    remedy: { kind: 'set-choice', choice: 'easeUpperArm', mm: Math.max(0, ease + cap.off) },
+    remedy: { kind: 'set-choice', choice, mm: Math.max(0, ease + cap.off) },
   } as const;
   return [cap.off > 0 ? finding('sleeve-wider', place, detail) : finding('sleeve-too-narrow', place, detail)];
 }
@@ -72,25 +81,43 @@ const lengthFindings = (wanted: number, least: number): Finding[] =>
 
 /** A closed end must pass the hand, where that was measured. */
 function endFindings(body: Body, { ending }: SleevePlan, ease: number, named: Named): Finding[] {
+  const found = roleLength(named('sleeve').piece, ending.role);
+  return handFindings(body, { piece: 'sleeve', found, choice: 'easeSleeveEnd', ease });
+}
+
+/** A closed end of a sleeve against the hand, where that was measured; `ease` is what was chosen for it by its choice, mm. */
+export function handFindings(
+  body: Body,
+  {
+    piece,
+    found,
+    choice,
+    ease,
+  }: { readonly piece: string; readonly found: number; readonly choice: string; readonly ease: number },
+): Finding[] {
   const expected = body.taken('hand');
-  const { piece } = named('sleeve');
-  const found = roleLength(piece, ending.role);
   if (expected === undefined || found >= expected) return [];
   return [
     finding(
       'opening-too-small',
-      { piece: piece.id, subject: 'sleeve end', measure: 'hand' },
+      { piece, subject: 'sleeve end', measure: 'hand' },
       {
         found,
         expected,
-        remedy: { kind: 'set-choice', choice: 'easeSleeveEnd', mm: ease + expected - found },
+        remedy: { kind: 'set-choice', choice, mm: ease + expected - found },
       },
     ),
   ];
 }
 
+/** Length of a cap that is gathered ÷ its armhole; what is eased in does not puff. */
+const capRatio = ({ front, back }: SleevePlan['halves']): number =>
+  front.fullness.kind === 'ease'
+    ? 1
+    : (front.length.mm + back.length.mm) / (front.side.length.mm + back.side.length.mm);
+
 /** The sleeve down the arm: as wide as the upper arm to the foot of its cap, then tapering to its end. */
-const hanging = ({ cap, width, length, end }: SleevePlan, { id }: Piece): Detail => ({
+const hanging = ({ cap, halves, width, length, end }: SleevePlan, { id }: Piece): Detail => ({
   kind: 'sleeve',
   piece: id,
   girths: [
@@ -99,38 +126,55 @@ const hanging = ({ cap, width, length, end }: SleevePlan, { id }: Piece): Detail
     [length.mm, end.mm],
   ],
   underarm: length.mm - cap.height,
-  gather: 1,
+  gather: capRatio(halves),
 });
+
+/** The lean of an underarm seam that comes in by so much on its way down, mm; of a seam at least as long as the shortest. */
+const taperOf = (narrower: number, underarm: number): number =>
+  Math.atan2(narrower, Math.max(underarm, LEAST_UNDERARM));
 
 const fill = (values: PartInput['values'], { body }: Wearer): SleeveSetInChosen =>
   withDefaults(sleeveSetInChoices, values, usualSize(body));
 
-/** A set-in sleeve as it was planned and drawn, down to an end that is turned up, or that something is sewn to. */
-export function drawSetIn(
-  input: PartInput,
-  chosen: SleeveSetInChosen,
-  ending: SleevePlan['ending'],
-): { readonly plan: SleevePlan; readonly sleeve: Piece; readonly drawn: DrawnPart } {
+/** The lengths of a sleeve that is set in, as they are asked; mm. */
+export interface SleeveWish {
+  readonly fullness: CapFullness;
+  /** Its ease over the upper arm, and the choice that sets it where that is another than usual. */
+  readonly easeUpperArm: Working;
+  readonly easeChoice?: string;
+  readonly length: Working;
+  /** Its lower edge: straight, it is as wide as the upper arm. */
+  readonly end: Working | 'straight';
+  readonly ending: SleeveEnding;
+}
+
+/** A set-in sleeve as it was planned and drawn. */
+export interface SetIn {
+  readonly plan: SleevePlan;
+  readonly sleeve: Piece;
+  readonly drawn: DrawnPart;
+}
+
+/** Draws a sleeve of one piece into the armhole; what its lower end is held to is for its caller to say. */
+export function drawSetIn(input: PartInput, wish: SleeveWish): SetIn {
   const { body, join } = input;
-  const term = (id: Exclude<keyof SleeveSetInChosen, 'sleeveTo'>) =>
-    choiceTerm(sleeveSetInChoices, id, chosen[id]);
+  const { fullness, easeUpperArm, ending } = wish;
   const halves = {
-    front: capHalf(join.front, 'front', term('capEase')),
-    back: capHalf(join.back, 'back', term('capEase')),
+    front: capHalf(join.front, 'front', fullness),
+    back: capHalf(join.back, 'back', fullness),
   };
-  const width = sum(plus(body.term('upperArm')), plus(term('easeUpperArm')));
-  const arm = armAt(body, chosen.sleeveTo);
-  const cap = solveCap({ front: halves.front.length.mm, back: halves.back.length.mm }, width.mm);
-  const wanted = sum(plus(arm.down), plus(term('sleeveLonger')));
+  const asked = sum(plus(body.term('upperArm')), plus(easeUpperArm));
+  const narrower = wish.end === 'straight' ? 0 : (asked.mm - wish.end.mm) / 2;
+  const cap = solveCap({ front: halves.front.length.mm, back: halves.back.length.mm }, asked.mm, (height) =>
+    taperOf(narrower, wish.length.mm - height),
+  );
   const least = cap.height + LEAST_UNDERARM;
-  const plan: SleevePlan = {
-    cap,
-    halves,
-    width,
-    length: changed(wanted, 'kept', Math.max(0, least - wanted.mm)),
-    end: sum(plus(arm.round), plus(term('easeSleeveEnd'))),
-    ending,
-  };
+  const length = changed(wish.length, 'kept', Math.max(0, least - wish.length.mm));
+  const end =
+    wish.end === 'straight'
+      ? sum(plus(named('upper arm', asked)), drawnTerm('no cap is so narrow or wide', cap.off))
+      : wish.end;
+  const plan: SleevePlan = { cap, halves, width: asked, length, end, ending };
   const sleeve = sleevePiece(plan, input);
   const drawn: DrawnPart = {
     pieces: [sleeve],
@@ -140,24 +184,44 @@ export function drawSetIn(
       equalSeam('sleeve underarm', ['sleeve/underarm-front'], ['sleeve/underarm-back'], 'armLength'),
     ],
     girths: [
-      girthOf(
-        'upperArm',
-        [sleeve],
-        body.mm('upperArm'),
-        chosen.easeUpperArm,
-        cap.off < 0 ? 'not' : 'at-least',
-      ),
-      girthOf('sleeveHem', [sleeve], arm.round.mm, chosen.easeSleeveEnd),
+      girthOf('upperArm', [sleeve], body.mm('upperArm'), easeUpperArm.mm, cap.off < 0 ? 'not' : 'at-least'),
     ],
     details: [hanging(plan, sleeve)],
-    checks: (named) => endFindings(body, plan, chosen.easeSleeveEnd, named),
-    findings: [...capFindings(plan, chosen.easeUpperArm), ...lengthFindings(wanted.mm, least)],
+    checks: () => [],
+    findings: [
+      ...capFindings(plan, easeUpperArm.mm, wish.easeChoice ?? 'easeUpperArm'),
+      ...lengthFindings(wish.length.mm, least),
+    ],
     marks: [...halves.front.marks, ...halves.back.marks],
   };
   return { plan, sleeve, drawn };
 }
 
+/** A sleeve as wide at its end as the arm there with its ease; it must pass the hand. */
+export function drawToArm(input: PartInput, chosen: SleeveSetInChosen, ending: SleeveEnding): SetIn {
+  const { body } = input;
+  const term = (id: Exclude<keyof SleeveSetInChosen, 'sleeveTo'>) =>
+    choiceTerm(sleeveSetInChoices, id, chosen[id]);
+  const arm = armAt(body, chosen.sleeveTo);
+  const set = drawSetIn(input, {
+    fullness: { kind: 'ease', ease: term('capEase') },
+    easeUpperArm: term('easeUpperArm'),
+    length: sum(plus(arm.down), plus(term('sleeveLonger'))),
+    end: sum(plus(arm.round), plus(term('easeSleeveEnd'))),
+    ending,
+  });
+  const { plan, sleeve, drawn } = set;
+  return {
+    ...set,
+    drawn: {
+      ...drawn,
+      girths: [...drawn.girths, girthOf('sleeveHem', [sleeve], arm.round.mm, chosen.easeSleeveEnd)],
+      checks: (named) => endFindings(body, plan, chosen.easeSleeveEnd, named),
+    },
+  };
+}
+
 const draw = (input: PartInput): DrawnPart =>
-  drawSetIn(input, fill(input.values, input), { role: 'hem', adds: 'topHem' }).drawn;
+  drawToArm(input, fill(input.values, input), { role: 'hem', adds: 'topHem' }).drawn;
 
 export const sleeveSetInRecipe: PartRecipe = { draw, chosen: fill };

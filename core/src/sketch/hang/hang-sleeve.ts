@@ -10,7 +10,7 @@ import { seenWidth } from './seen-width.ts';
 
 const POINTS = 30;
 /** A sleeve stands off the arm by this, radians, and by more for each arm's girth that it is wider; by eye. */
-const STANDS_OFF = 0.1;
+export const STANDS_OFF = 0.1;
 const WIDE_STANDS_OFF = 0.03;
 /** Height of a puff at the cap for each armhole's length gathered into it, mm; by eye. */
 const PUFF = 36;
@@ -23,7 +23,10 @@ const LEAST_FALL = 0.6;
 /** It goes behind the torso by at most this part of its fall. By eye. */
 const MOST_BEHIND = 0.15;
 
-type HungSleeve = Pick<Extract<Detail, { kind: 'sleeve' }>, 'girths' | 'underarm' | 'gather' | 'seamAt'>;
+type HungSleeve = Pick<
+  Extract<Detail, { kind: 'sleeve' }>,
+  'girths' | 'underarm' | 'gather' | 'seamAt' | 'cuff'
+>;
 
 const mix = (a: number, b: number, t: number): number => a + (b - a) * t;
 
@@ -34,7 +37,7 @@ const mix = (a: number, b: number, t: number): number => a + (b - a) * t;
 export function hangSleeve(
   figure: Figure,
   hole: readonly Point[],
-  { girths, underarm, gather, seamAt }: HungSleeve,
+  { girths, underarm, gather, seamAt, cuff }: HungSleeve,
 ): Omit<HangingCloth, 'cloth'> {
   const round = smoothThrough(girths.map(([down, girth]) => point(down, girth)));
   const [tip, pit] = [hole[0] ?? figure.tip, hole.at(-1) ?? figure.tip];
@@ -62,5 +65,5 @@ export function hangSleeve(
     const out = Math.max(inner.x, 0, pit.x - MOST_BEHIND * (low - pit.y));
     left.push(point(mix(pit.x, out, offPit), mix(pit.y + fall, low, offPit)));
   }
-  return { left, right, gather, flare: 1 + 0.35 * Math.max(0, loose), sag: 8, topSag: 0, folds: 5, top: [...hole].reverse(), ...(seamAt !== undefined && { seamsAt: [seamAt / length] }) };
+  return { left, right, gather, flare: 1 + 0.35 * Math.max(0, loose), sag: 8, topSag: 0, folds: 5, top: [...hole].reverse(), ...(seamAt !== undefined && { seamsAt: [seamAt / length] }), ...(cuff && { intoCuff: cuff }) };
 } // prettier-ignore

@@ -21,6 +21,8 @@ export interface HangingCloth {
   readonly top?: readonly Point[];
   /** Parts of the way down at which seams cross it; below each it is gathered as at its top. */
   readonly seamsAt?: readonly number[];
+  /** Above each seam it is gathered as well: cloth that is taken into a cuff. */
+  readonly intoCuff?: true;
   readonly cloth: ClothRole;
 }
 
@@ -76,6 +78,21 @@ function gatherLines({ at, length }: Frame, { gather, folds, seamsAt = [] }: Han
   );
 }
 
+/** Part of its length over which cloth that is taken into a cuff shows its gathers. */
+const INTO_CUFF = 0.09;
+
+/** Short lines above a seam into which cloth is gathered. */
+const cuffLines = ({ at }: Frame, { folds, seamsAt = [], intoCuff }: HangingCloth): Point[][] =>
+  !intoCuff
+    ? []
+    : seamsAt.flatMap((to) =>
+        Array.from({ length: 2 * folds - 1 }, (_, index) => {
+          const across = (index + 1) / (2 * folds);
+          const long = INTO_CUFF * (0.5 + 0.5 * Math.abs(Math.sin((index + 1) * 2.1)));
+          return span(4, (part) => at(across, to - long * part));
+        }),
+      );
+
 /** Stitching lies this far above a hem, mm. */
 export const STITCH = 12;
 
@@ -107,7 +124,9 @@ export function hangingCloth(cloth: HangingCloth): {
           'seam',
         ),
       ),
-      ...[...foldLines(grid, cloth, wave), ...gatherLines(grid, cloth)].map((points) => line(points, 'fine')),
+      ...[...foldLines(grid, cloth, wave), ...gatherLines(grid, cloth), ...cuffLines(grid, cloth)].map(
+        (points) => line(points, 'fine'),
+      ),
       line(
         hem.map((p) => add(p, up)),
         'stitch',

@@ -70,6 +70,7 @@ export const draftFindings: WordedTable<
   | 'sleeve-wider'
   | 'sleeve-too-narrow'
   | 'sleeve-above-underarm'
+  | 'flounces-apart'
   | 'leg-above-crotch'
   | 'no-room-to-sit'
   | 'skirt-tight-at-hip'
@@ -173,6 +174,8 @@ export const draftFindings: WordedTable<
     `The sleeve comes out ${length(found)} round at the upper arm where ${length(expected)} is meant: the armhole is small for the arm.`,
   'sleeve-above-underarm': ({ found, expected }, length) =>
     `The sleeve would end ${length(found)} down, above its underarm; it is drawn ${length(expected)} long.`,
+  'flounces-apart': ({ found, expected }, length) =>
+    `The flounces are ${length(found)} deep and lie ${length(expected)} apart: the sleeve shows between them.`,
   'leg-above-crotch': ({ found, expected }, length) =>
     `The legs would end ${length(found)} down, at their crotch; they are drawn ${length(expected)} long.`,
   'no-room-to-sit': ({ found, expected }, length) =>

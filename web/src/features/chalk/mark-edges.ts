@@ -19,6 +19,7 @@ export function edgesOfMark({ piece, outline }: DraftedPiece, mark: Mark): strin
   switch (mark.kind) {
     case 'start-line':
     case 'level':
+    case 'line':
     case 'dart':
       return [lineText(mark.points)];
     case 'slope':
