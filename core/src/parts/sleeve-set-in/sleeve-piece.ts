@@ -76,7 +76,8 @@ function lowerPart({ cap: { width, height }, length, end }: SleevePlan) {
   return at(x);
 }
 
-/** A cap that dips under its ends, above seams that flare, is cleared by this, mm. */
+/** A cap that dips under its ends, above seams that flare, is cleared by so many times its dip, and by no more than this, mm. */
+const DIPS = 10;
 const CLEAR = 0.5;
 
 /** The line around the upper arm, from seam to seam: at the foot of the cap, or where that dips under its own ends just below it. */
@@ -87,8 +88,9 @@ function upperArmLine({ cap }: SleevePlan, { front, back }: ReturnType<typeof lo
       sampleCurve(halfCap(face, width[face], height, taper), OUTLINE_TOLERANCE).map(({ y }) => y),
     ),
   );
-  if (lowest <= height + OUTLINE_TOLERANCE) return [endOf(back), startOf(front)];
-  const below = (path: Curve) => pointWhere(path, 'y', lowest + CLEAR) ?? endOf(path);
+  const dip = lowest - height;
+  if (dip <= 0) return [endOf(back), startOf(front)];
+  const below = (path: Curve) => pointWhere(path, 'y', lowest + Math.min(CLEAR, DIPS * dip)) ?? endOf(path);
   return [below(back), below(front)];
 }
 
@@ -96,7 +98,6 @@ function upperArmLine({ cap }: SleevePlan, { front, back }: ReturnType<typeof lo
 export function sleevePiece(plan: SleevePlan, { allowances }: PartInput): Piece {
   const { cap, ending } = plan;
   const { width, height } = cap;
-  const [frontArm, backArm] = [point(width.front, height), point(-width.back, height)];
   const lower = lowerPart(plan);
   const [frontEnd, backEnd] = [endOf(lower.front), startOf(lower.back)];
   const piece = makePiece({
