@@ -23,6 +23,8 @@ export type Detail =
       readonly seamAt?: number;
       readonly cuff?: true;
     }
+  /** A cape around both arms, or around the neck: its upper edge lies so far below the start line; open in front or nowhere. */
+  | { readonly kind: 'cape'; readonly pieces: readonly string[]; readonly from: number; readonly depth: number; readonly round: number; readonly hem: number; readonly opens?: Face }
   /** A flounce around the arm: how far down from the tip of the shoulder it is sewn, how deep it is, its round there and at its hem; the upper lies over the lower. */
   | { readonly kind: 'flounce'; readonly piece: string; readonly at: number; readonly depth: number; readonly round: number; readonly hem: number }
   /** A skirt that falls from the waist by itself; `pieces` hang in it. The zip of the bodice runs on down it so far; 0 where it does not open. */
@@ -36,6 +38,10 @@ export type Detail =
       readonly gather?: number;
       /** Distances down from the waist at which a tier is sewn to the one above. */
       readonly seamsAt?: readonly number[];
+      /** Pleats in each quarter, from the waist down. */
+      readonly pleats?: number;
+      /** Open behind from the waist down. */
+      readonly open?: true;
       readonly zip: number;
     }
   /** Trousers from the waist: depth of the crotch, rounds of waist and hip, and of each leg by the distance down from the waist. The zip runs on down so far. */

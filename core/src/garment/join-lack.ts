@@ -9,4 +9,5 @@ export type JoinLack =
   | 'hem-below'
   | 'hem-above'
   | 'over-the-head'
-  | 'waist-alone';
+  | 'waist-alone'
+  | 'cape';

@@ -84,6 +84,7 @@ function ofDetail(pieces: readonly Piece[], detail: Detail): KeyLength[] {
     case 'placket':
     case 'collar':
     case 'flounce':
+    case 'cape':
     case 'arm-band':
     case 'neck-tie':
     case 'lacing':
@@ -106,13 +107,14 @@ const asOneZip = (lengths: readonly KeyLength[]): KeyLength[] => {
 /** The finished lengths of a garment at a glance: how long it is, how wide it ends, its zip, its sleeves. */
 export function keyLengths(draft: Draft): KeyLength[] {
   const all = draft.pieces.map(({ piece }) => piece);
-  const skirt = all.filter((piece) => isSeen(piece, ['skirt']));
+  const hung = draft.details.find((detail) => detail.kind === 'skirt');
+  // Of layers that hang over each other the first is told.
+  const skirt = all.filter((piece) => isSeen(piece, ['skirt']) && (!hung || hung.pieces.includes(piece.id)));
   const shown = all.filter((piece) => isSeen(piece, body));
   const sewn = new Set(draft.seams.flatMap(seamEdges));
   const lowest = skirt.length > 0 ? skirt : shown;
   const [hem, waist] = [roundOf(lowest, 'hem', sewn), roundOf(lowest, 'waist', sewn)];
   // Of trousers the leg is told instead.
-  const hung = draft.details.find((detail) => detail.kind === 'skirt');
   const hasLegs = all.some(({ part }) => part === 'trousers');
   const length = hasLegs ? undefined : frontLength([...shown, ...skirt], hung?.length);
   return [

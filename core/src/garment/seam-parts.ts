@@ -21,6 +21,7 @@ const measureOfRole: { readonly [role in EdgeRole]?: MeasureId } = {
 /** The measure that governs the lengths of a piece: down the back for a bodice, to the hip for a skirt, the arm for a sleeve. */
 export function lengthOf({ part }: Piece): MeasureId {
   if (part === 'sleeve') return 'armLength';
+  if (part === 'cape') return 'neck';
   if (part === 'trousers') return 'waistToFloor';
   return part === 'skirt' ? 'waistToHip' : 'backWaistLength';
 }

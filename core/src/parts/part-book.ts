@@ -17,7 +17,11 @@ import { collarStand } from './collar/collar-stand.ts';
 import { skirtCircle } from './skirt-circle/skirt-circle.ts';
 import { skirtFitted } from './skirt-fitted/skirt-fitted.ts';
 import { skirtGathered } from './skirt-gathered/skirt-gathered.ts';
+import { skirtPeplum } from './skirt-peplum/skirt-peplum.ts';
+import { skirtPleated } from './skirt-pleated/skirt-pleated.ts';
+import { skirtBall } from './skirt-ball/skirt-ball.ts';
 import { trousers } from './trousers/trousers.ts';
+import { bodiceCape } from './bodice-cape/bodice-cape.ts';
 import { bodiceWaistband } from './bodice-waistband/bodice-waistband.ts';
 import { skirtTiered } from './skirt-tiered/skirt-tiered.ts';
 import { sleeveBell } from './sleeve-bell/sleeve-bell.ts';
@@ -41,6 +45,7 @@ export const bodiceBook: readonly BodicePart[] = [
   bodicePlacket,
   bodiceOneShoulder,
   bodiceWaistband,
+  bodiceCape,
 ];
 
 /** The parts that can be sewn to one. */
@@ -56,6 +61,9 @@ export const partBook: readonly Part[] = [
   skirtCircle,
   skirtGathered,
   skirtTiered,
+  skirtPleated,
+  skirtPeplum,
+  skirtBall,
   skirtFitted,
   trousers,
 ];

@@ -19,7 +19,11 @@ import { sleeveBellRecipe } from './sleeve-bell/sleeve-bell-recipe.ts';
 import { sleeveCuffedRecipe, sleeveShirtRecipe } from './sleeve-cuffed/sleeve-cuffed-recipe.ts';
 import { sleeveFlouncedRecipe } from './sleeve-flounced/sleeve-flounced-recipe.ts';
 import { sleeveGatheredRecipe } from './sleeve-gathered/sleeve-gathered-recipe.ts';
+import { skirtPeplumRecipe } from './skirt-peplum/skirt-peplum-recipe.ts';
+import { skirtPleatedRecipe } from './skirt-pleated/skirt-pleated-recipe.ts';
+import { skirtBallRecipe } from './skirt-ball/skirt-ball-recipe.ts';
 import { trousersRecipe } from './trousers/trousers-recipe.ts';
+import { bodiceCapeRecipe } from './bodice-cape/bodice-cape-recipe.ts';
 import { bodiceWaistbandRecipe } from './bodice-waistband/bodice-waistband-recipe.ts';
 import { sleeveSetInRecipe } from './sleeve-set-in/sleeve-set-in-recipe.ts';
 
@@ -36,6 +40,7 @@ const bodices: { readonly [id: string]: BodiceRecipe } = {
   'bodice-placket': bodicePlacketRecipe,
   'bodice-one-shoulder': bodiceOneShoulderRecipe,
   'bodice-waistband': bodiceWaistbandRecipe,
+  'bodice-cape': bodiceCapeRecipe,
 };
 
 const sewnOn: { readonly [id: string]: PartRecipe } = {
@@ -50,6 +55,9 @@ const sewnOn: { readonly [id: string]: PartRecipe } = {
   'skirt-circle': skirtCircleRecipe,
   'skirt-gathered': skirtGatheredRecipe,
   'skirt-tiered': skirtTieredRecipe,
+  'skirt-pleated': skirtPleatedRecipe,
+  'skirt-peplum': skirtPeplumRecipe,
+  'skirt-ball': skirtBallRecipe,
   'skirt-fitted': skirtFittedRecipe,
   trousers: trousersRecipe,
 };

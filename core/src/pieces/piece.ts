@@ -68,6 +68,8 @@ export type PartName =
   | 'net'
   | 'skirt'
   | 'trousers'
+  /** A ring around the shoulders. */
+  | 'cape'
   | 'facing'
   | 'collar'
   | 'sleeve'
@@ -106,7 +108,7 @@ export interface Notch {
   readonly at: number;
   readonly kind: 'single' | 'double';
   /** The loop or seam that meets it there, where that is not a notch of the edge that it is sewn to. */
-  readonly marks?: 'loop' | 'shoulder seam' | 'side seam' | 'slit';
+  readonly marks?: 'loop' | 'shoulder seam' | 'side seam' | 'slit' | 'end of the top edge';
 }
 
 /** A dart is two edges of the loop, mouth to tip and tip to mouth. */

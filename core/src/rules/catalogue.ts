@@ -134,6 +134,7 @@ export const rules = {
   'waist.sideNipMost': length('side nip at most', 1.1, 'The team’s drafting study.', [0, 3]),
   'skirt.frontShare': length('front share at the hip', 0.25, 'Common practice: the side seam hangs a little behind the middle.', [0, 2], [0, 0.75]),
   'tier.widest': length('strip of a tier at most', 40, 'Common practice: tiers are pieced from widths of cloth, and narrow cloth is 44 wide.', [12, 120], [30, 60]),
+  'net.widest': length('strip of net at most', 58, 'Common practice: net lies 60 to 108 wide, and loses a little at each selvedge.', [12, 130], [40, 106]),
   'trousers.frontFork': ratio('front fork, of the front at the hip', 0.25, 'A quarter of the front at the hip: a handbook rule, from memory.', [0.1, 0.4], [0.2, 0.3]),
   'trousers.backFork': ratio('back fork, of the back at the hip', 0.5, 'Half of the back at the hip: a handbook rule, from memory.', [0.25, 0.75], [0.4, 0.55]),
   'trousers.backShare': length('back wider at the hip than the front by', 0.5, 'Common practice: the seat is rounder than the front.', [0, 3], [0, 1.5]),

@@ -14,6 +14,7 @@ import { waistbandShapes } from './details/waistband.ts';
 import { figureOf } from './figure.ts';
 import { along } from './along.ts';
 import { hangSkirt, SKIRT_TOP_SAG } from './hang/hang-skirt.ts';
+import { hangCape } from './hang/hang-cape.ts';
 import { hangFlounce } from './hang/hang-flounce.ts';
 import { hangSleeve } from './hang/hang-sleeve.ts';
 import { hangingCloth } from './hang/hanging-cloth.ts';
@@ -41,7 +42,9 @@ export interface Sketch {
 
 /** Pieces that hang by themselves instead of lying on the torso. */
 const hungPieces = (details: readonly Detail[]): string[] =>
-  details.flatMap((detail) => (detail.kind === 'skirt' || detail.kind === 'trousers' ? detail.pieces : []));
+  details.flatMap((detail) =>
+    detail.kind === 'skirt' || detail.kind === 'trousers' || detail.kind === 'cape' ? detail.pieces : [],
+  );
 
 const bothHands = [mirrored, (points: readonly Point[]) => points];
 
@@ -52,6 +55,14 @@ function flounceShapes(view: DetailView, detail: Extract<Detail, { kind: 'flounc
   return bothHands.flatMap(
     (hand) => hangingCloth({ ...flounce, cloth, left: hand(left), right: hand(right) }).shapes,
   );
+}
+
+/** A cape; down its middle where it opens. */
+function capeShapes(view: DetailView, detail: Extract<Detail, { kind: 'cape' }>): Shape[] {
+  const cape = hangCape(view.garment.figure, detail);
+  const { shapes, hem } = hangingCloth({ ...cape, cloth: clothOf(view, detail.pieces[0] ?? '') });
+  const top = point(0, along(cape.left, 0).y + cape.topSag);
+  return detail.opens === view.face ? [...shapes, line([top, along(hem, 0.5)], 'edge')] : shapes;
 }
 
 /** Sleeves and what is sewn around them, under the body. */
@@ -79,8 +90,9 @@ function skirtShapes(view: DetailView, detail: Extract<Detail, { kind: 'skirt' }
   const { figure } = view.garment;
   const cloth = clothOf(view, detail.pieces[0] ?? '');
   const { shapes, hem } = hangingCloth({ ...hangSkirt(figure, detail), cloth });
-  if (detail.zip === 0 || view.face === 'front') return shapes;
   const top = point(0, figure.heights.waist + SKIRT_TOP_SAG);
+  if (view.face === 'back' && detail.open) return [...shapes, line([top, along(hem, 0.5)], 'edge')];
+  if (detail.zip === 0 || view.face === 'front') return shapes;
   return [
     ...shapes,
     line([top, along(hem, 0.5)], 'seam'),
@@ -94,6 +106,8 @@ function overShapes(view: DetailView, detail: Detail): Shape[] {
     case 'sleeve':
     case 'flounce':
       return [];
+    case 'cape':
+      return capeShapes(view, detail);
     case 'skirt':
       return skirtShapes(view, detail);
     case 'trousers':

@@ -16,6 +16,9 @@ import { circleSkirt } from './circle-skirt.ts';
 import { pencilSkirt } from './pencil-skirt.ts';
 import { gatheredSkirt } from './gathered-skirt.ts';
 import { bustierPencilGown } from './bustier-pencil-gown.ts';
+import { capeStyle } from './cape.ts';
+import { doublePeplumTop } from './double-peplum-top.ts';
+import { offShoulderFlounceDress } from './off-shoulder-flounce-dress.ts';
 import { offShoulderJumpsuit } from './off-shoulder-jumpsuit.ts';
 import { trousersStyle } from './trousers.ts';
 import type { Style } from './style.ts';
@@ -42,6 +45,9 @@ export const styleBook: { readonly [id: string]: Style } = {
   [trousersStyle.id]: trousersStyle,
   [offShoulderJumpsuit.id]: offShoulderJumpsuit,
   [bustierPencilGown.id]: bustierPencilGown,
+  [offShoulderFlounceDress.id]: offShoulderFlounceDress,
+  [doublePeplumTop.id]: doublePeplumTop,
+  [capeStyle.id]: capeStyle,
 };
 
 export const styleOf = (id: string): Style | undefined =>

@@ -12,7 +12,7 @@ describe('a style from its data', () => {
     const { choices } = styleFrom({ ...words, parts: { bodice: 'bodice-strapless' } });
     expect(choices['topLevel']).toBeDefined();
     expect(choices['skirtLength']?.when).toEqual({
-      skirt: ['skirt-circle', 'skirt-gathered', 'skirt-tiered'],
+      skirt: ['skirt-circle', 'skirt-gathered', 'skirt-tiered', 'skirt-pleated', 'skirt-ball'],
     });
     expect(choices['skirtRatio']?.when).toEqual({ skirt: ['skirt-gathered'] });
     expect(choices['sleeve']).toBeUndefined();

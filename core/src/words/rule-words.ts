@@ -53,6 +53,7 @@ const familyOfPrefix: { readonly [prefix: string]: string } = {
   walking: 'waist',
   slit: 'waist',
   tier: 'waist',
+  net: 'waist',
   zip: 'waist',
   lining: 'facing',
 };

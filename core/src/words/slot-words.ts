@@ -35,6 +35,7 @@ const ownWords: { readonly [lack in JoinLack]: string } = {
   'hem-above': 'None: ends above the waist',
   'over-the-head': 'None: put on over the head',
   'waist-alone': 'None: from the waist down',
+  cape: 'None: a ring around the shoulders',
 };
 
 /** The words of an option that was chosen, where there was a choice. */
@@ -88,6 +89,7 @@ function closureWords({ details, pieces }: Draft): string {
       case 'skirt':
       case 'trousers':
       case 'flounce':
+      case 'cape':
       case 'arm-band':
       case 'overlay':
       case 'waistband':

@@ -8,7 +8,7 @@ import { distance } from '../../geometry/point.ts';
 import { edgesWithRole, roleLength, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
-import { changed, divided, drawn, minus, plus, sum } from '../../workings/working.ts';
+import { changed, divided, drawn, minus, plus, sum, type Working } from '../../workings/working.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import { bodiceOffShoulderChoices } from './choices.ts';
 import type { PrincessShell } from '../princess-shell/princess-shell.ts';
@@ -24,6 +24,39 @@ export interface ArmBands {
 
 /** An arm needs at least this of the round, mm: less, and the top edge was measured under the arms. */
 const LEAST_SHARE = inches(3);
+
+/** The findings of a share of the round that is too small for an arm. */
+export const shareFindings = (piece: string, share: number): Finding[] =>
+  share >= LEAST_SHARE
+    ? []
+    : [
+        finding(
+          'arm-share-small',
+          { piece, measure: 'offShoulderRound' },
+          {
+            found: share,
+            expected: LEAST_SHARE,
+            remedy: { kind: 'measure-again', measure: 'offShoulderRound' },
+          },
+        ),
+      ];
+
+/** The share of each arm: half of what the round over both leaves of the top edges, measured straight; as it is drawn, at least what an arm needs. */
+export function armShare(
+  body: Body,
+  shell: PrincessShell,
+): { readonly asked: Working; readonly drawn: Working } {
+  const [front, back] = [
+    straight([shell.front.centre, shell.front.side]),
+    straight([shell.back.centre, shell.back.side]),
+  ];
+  const asked = sum(
+    plus(divided(body.term('offShoulderRound'), 2)),
+    minus(drawn('top edge in front', front)),
+    minus(drawn('top edge behind', back)),
+  );
+  return { asked, drawn: changed(asked, 'kept', Math.max(0, LEAST_SHARE - asked.mm)) };
+}
 
 /** A top edge measured straight, as a tape lies over it; mm. */
 const straight = (panels: readonly Piece[]): number =>
@@ -53,19 +86,7 @@ function bandFindings(body: Body, { share, asked, drawn: width, left }: BandOpen
   const opening = openingUnder(share, width, left);
   const most = Math.min(...left);
   return [
-    ...(share < LEAST_SHARE
-      ? [
-          finding(
-            'arm-share-small' as const,
-            { piece: 'arm-band', measure: 'offShoulderRound' as const },
-            {
-              found: share,
-              expected: LEAST_SHARE,
-              remedy: { kind: 'measure-again' as const, measure: 'offShoulderRound' as const },
-            },
-          ),
-        ]
-      : []),
+    ...shareFindings('arm-band', share),
     ...(asked > most + TYPED_WITHIN
       ? [
           finding(
@@ -114,20 +135,12 @@ function bandFindings(body: Body, { share, asked, drawn: width, left }: BandOpen
  * left of the armholes. Common practice.
  */
 export function armBands(body: Body, shell: PrincessShell, wanted: number, allowance: number): ArmBands {
-  const [front, back] = [
-    straight([shell.front.centre, shell.front.side]),
-    straight([shell.back.centre, shell.back.side]),
-  ];
   const [frontLeft, backLeft] = [
     roleLength(shell.front.side, 'armhole'),
     roleLength(shell.back.side, 'armhole'),
   ];
-  const shareSum = sum(
-    plus(divided(body.term('offShoulderRound'), 2)),
-    minus(drawn('top edge in front', front)),
-    minus(drawn('top edge behind', back)),
-  );
-  const share = shareSum.mm;
+  const { asked, drawn: length } = armShare(body, shell);
+  const share = asked.mm;
   const left = [frontLeft, backLeft] as const;
   const deepest = Math.min(wanted, frontLeft, backLeft);
   // An arm that would not pass has a narrower band, which leaves more of the armholes open.
@@ -138,7 +151,7 @@ export function armBands(body: Body, shell: PrincessShell, wanted: number, allow
     id: 'arm-band',
     name: 'Arm band',
     role: 'outer',
-    length: changed(shareSum, 'kept', Math.max(0, LEAST_SHARE - share)),
+    length,
     width: changed(deep, 'kept', width - wanted),
     doubled: true,
     copies: 2,

@@ -24,7 +24,9 @@ import {
 import { seamsIn, traced } from '../../drafting/operations/pieces/traced.ts';
 import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
 import type { Wearer } from '../../garment/part.ts';
+import type { Detail } from '../../drafting/detail.ts';
 import { armBands } from './arm-bands.ts';
+import { armCapes } from './arm-cape.ts';
 import { bodiceOffShoulderChoices, type BodiceOffShoulderChosen } from './choices.ts';
 
 /** The level by habit for an adult, and how far it stays above the bust; mm. Common practice, 5 to 6½ below the start line. */
@@ -71,25 +73,38 @@ const plan = (
   below: chosen.below === 'hem' ? hemBelow(body, chosen) : undefined,
 });
 
+/** What holds the arms: the shell with places for it, its pieces, seams, details and findings. */
+function armsOf(context: ShellContext, chosen: BodiceOffShoulderChosen) {
+  const { body, allowances, shell } = context;
+  if (chosen.arms !== 'bands') {
+    const capes = armCapes(body, shell, chosen, allowances, chosen.topLevel);
+    return { ...capes, shell };
+  }
+  const { band, ...banded } = armBands(body, shell, chosen.band, allowances.strip);
+  const detail: Detail = {
+    kind: 'arm-band',
+    piece: band.id,
+    width: chosen.band,
+    length: edgeLength(edgeOf(band, 'free')),
+  };
+  return { ...banded, pieces: [band], details: [detail] };
+}
+
 function finish(context: ShellContext, chosen: BodiceOffShoulderChosen): ShellGarment {
-  const { body, allowances } = context;
-  const banded = armBands(body, context.shell, chosen.band, allowances.strip);
-  const { shell, band } = banded;
+  const { allowances } = context;
+  const { shell, ...arms } = armsOf(context, chosen);
   const panels = panelsOf(shell);
   const seams = shellSeams(shell);
   const covering = [shell.front.centre.id, shell.back.centre.id];
   const top: ChosenTop = { plan: topOf(chosen, allowances.top), level: 'topLevel', backLower: 'topBack' };
   return {
     panels,
-    others: [band, ...traced(panels, 'lining', allowances.liningHem)],
-    seams: [...seams, ...banded.seams, ...seamsIn(seams, 'lining')],
-    details: [
-      zipDown('back', [shell.back.centre]),
-      { kind: 'arm-band', piece: band.id, width: chosen.band, length: edgeLength(edgeOf(band, 'free')) },
-    ],
+    others: [...arms.pieces, ...traced(panels, 'lining', allowances.liningHem)],
+    seams: [...seams, ...arms.seams, ...seamsIn(seams, 'lining')],
+    details: [zipDown('back', [shell.back.centre]), ...arms.details],
     covering,
     checks: straplessChecks(covering, shell.bodice, top),
-    findings: [...topTooLow(shell.bodice, top), ...banded.findings],
+    findings: [...topTooLow(shell.bodice, top), ...arms.findings],
   };
 }
 

@@ -32,7 +32,7 @@ export const sleeveShirtChoices = {
   ...cuffChoices,
   cuffDepth: { ...cuffChoices.cuffDepth, usual: inches(2.5) },
   cuffPleats: { kind: 'option', label: 'Pleats at the cuff', group: 'Sleeve', help: 'laid towards the placket', options: { '1': 'one', '2': 'two', '3': 'three' }, usual: '2' },
-  pleatDepth: { kind: 'length', label: 'Pleat, deep', group: 'Sleeve', help: 'Folded; each takes twice that', least: inches(0.25), most: inches(1.25), usual: inches(0.5) },
+  pleatDepth: { kind: 'length', label: 'Cuff pleat, deep', group: 'Sleeve', help: 'Folded; each takes twice that', least: inches(0.25), most: inches(1.25), usual: inches(0.5) },
 } as const satisfies Record<string, Choice>;
 
 export type SleeveShirtChosen = ChosenOf<typeof sleeveShirtChoices>;

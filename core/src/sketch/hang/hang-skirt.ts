@@ -29,22 +29,26 @@ export function hangSkirt(
     length,
     gather = 1,
     seamsAt = [],
+    pleats,
   }: {
     readonly waist: number;
     readonly hem: number;
     readonly length: number;
     readonly gather?: number;
     readonly seamsAt?: readonly number[];
+    readonly pleats?: number;
   },
 ): Omit<HangingCloth, 'cloth'> {
   const { heights, half } = figure;
   const [top, end] = [heights.waist, heights.waist + length];
   const [out, outHem] = [halfSeen(figure, top, waist), halfSeen(figure, end, hem)];
+  // Pressed pleats hang straight and fall open below: they stand out less than the same cloth in folds.
+  const stands = pleats === undefined ? 1 : 0.45;
   const right = Array.from({ length: POINTS + 1 }, (_, index) => {
     const part = index / POINTS;
     const height = top + length * part;
-    const fallen = out + (outHem - out) * part ** (SPRING / gather);
+    const fallen = out + stands * (outHem - out) * part ** (SPRING / gather);
     return point(Math.max(fallen, half(height) + OFF_BODY), height);
   });
-  return { left: mirrored(right), right, gather, flare: 1 + 0.55 * Math.max(0, hem / waist - 1.15), sag: 20, topSag: SKIRT_TOP_SAG, folds: 8, seamsAt: seamsAt.map((down) => down / length) };
+  return { left: mirrored(right), right, gather, flare: pleats === undefined ? 1 + 0.55 * Math.max(0, hem / waist - 1.15) : 1, sag: 20, topSag: SKIRT_TOP_SAG, folds: 8, seamsAt: seamsAt.map((down) => down / length), ...(pleats !== undefined && { pleats: 2 * pleats }) };
 } // prettier-ignore

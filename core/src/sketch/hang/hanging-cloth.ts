@@ -21,6 +21,8 @@ export interface HangingCloth {
   readonly top?: readonly Point[];
   /** Parts of the way down at which seams cross it; below each it is gathered as at its top. */
   readonly seamsAt?: readonly number[];
+  /** Pleats across it, pressed from its top to its hem. */
+  readonly pleats?: number;
   /** Above each seam it is gathered as well: cloth that is taken into a cuff. */
   readonly intoCuff?: true;
   readonly cloth: ClothRole;
@@ -78,6 +80,10 @@ function gatherLines({ at, length }: Frame, { gather, folds, seamsAt = [] }: Han
   );
 }
 
+/** The folds of pleats, from the top to the hem. */
+const pleatLines = ({ at }: Frame, { pleats = 0 }: HangingCloth): Point[][] =>
+  Array.from({ length: pleats }, (_, index) => span(8, (part) => at((index + 0.5) / pleats, part)));
+
 /** Part of its length over which cloth that is taken into a cuff shows its gathers. */
 const INTO_CUFF = 0.09;
 
@@ -124,9 +130,12 @@ export function hangingCloth(cloth: HangingCloth): {
           'seam',
         ),
       ),
-      ...[...foldLines(grid, cloth, wave), ...gatherLines(grid, cloth), ...cuffLines(grid, cloth)].map(
-        (points) => line(points, 'fine'),
-      ),
+      ...[
+        ...foldLines(grid, cloth, wave),
+        ...gatherLines(grid, cloth),
+        ...cuffLines(grid, cloth),
+        ...pleatLines(grid, cloth),
+      ].map((points) => line(points, 'fine')),
       line(
         hem.map((p) => add(p, up)),
         'stitch',
