@@ -8,7 +8,7 @@ import tseslint from 'typescript-eslint';
 /** The folders of core from the ground up: each imports from those before it alone, so that no two import each other. */
 const layers = [
   'geometry', 'units', 'text', 'input', 'measures', 'rules', 'workings', 'pieces', 'findings', 'lay', 'worked-out', 'checks',
-  'chalk', 'drafting', 'garment', 'sketch', 'parts', 'styles', 'shop', 'slate', 'words', 'formats', 'messages', 'testing',
+  'chalk', 'drafting', 'garment', 'sketch', 'parts', 'styles', 'shop', 'slate', 'recut', 'words', 'formats', 'messages', 'testing',
 ]; // prettier-ignore
 
 /** The same inside of two folders that are large. */

@@ -3,6 +3,7 @@ import { endOf, pointWhere, startOf, type Curve } from '../geometry/curve.ts';
 import { OUT, DOWN, add, norm, scale, subtract, type Point } from '../geometry/point.ts';
 import type { EdgeRole, PartName } from '../pieces/piece.ts';
 import { along } from '../sketch/along.ts';
+import { hangCape } from '../sketch/hang/hang-cape.ts';
 import { hangLegs } from '../sketch/hang/hang-legs.ts';
 import { hangSkirt } from '../sketch/hang/hang-skirt.ts';
 import { hangingCloth } from '../sketch/hang/hanging-cloth.ts';
@@ -61,6 +62,9 @@ const spots: { readonly [choice: string]: Spot } = {
   length: { half: 'front', role: 'hem', place: lowEnd, way: DOWN },
   lengthBelow: { half: 'front', role: 'hem', place: lowEnd, way: DOWN },
   skirtLength: { half: 'front', role: 'hem', part: 'skirt', place: atCentre, way: DOWN },
+  peplumLength: { half: 'front', role: 'hem', part: 'skirt', place: atCentre, way: DOWN },
+  capeLong: { half: 'front', role: 'hem', part: 'cape', place: atCentre, way: DOWN },
+  capeDepth: { half: 'front', role: 'hem', part: 'cape', place: atCentre, way: DOWN },
   trouserLength: { half: 'front', role: 'hem', part: 'trousers', place: startOf, way: DOWN },
   netDepth: { half: 'front', role: 'yoke', place: lowEnd, way: DOWN },
 };
@@ -74,16 +78,25 @@ function onPanel(garment: PlacedGarment, { half, role, part, place }: Spot): { p
   return undefined;
 } // prettier-ignore
 
-/** The middle of the hem of a skirt that hangs by itself, and the piece that it lies on. */
-function onHungSkirt({ details, pieces }: Draft, garment: PlacedGarment, { half, role, place }: Spot): Where | undefined {
-  const skirt = details.find((detail) => detail.kind === 'skirt');
+/** What hangs by itself between two lines: the first skirt, or the first cape; the one that lies under the others. */
+function hangingOf({ details }: Draft, { figure }: PlacedGarment, part: 'skirt' | 'cape') {
+  for (const detail of details) {
+    if (detail.kind === 'skirt' && part === 'skirt') return { pieces: detail.pieces, cloth: hangSkirt(figure, detail) };
+    if (detail.kind === 'cape' && part === 'cape') return { pieces: detail.pieces, cloth: hangCape(figure, detail) };
+  }
+  return undefined;
+} // prettier-ignore
+
+/** The middle of the hem of a skirt or cape that hangs by itself, and the piece that it lies on. */
+function onHungHem(draft: Draft, garment: PlacedGarment, { half, role, place }: Spot, part: 'skirt' | 'cape'): Where | undefined {
+  const hung = hangingOf(draft, garment, part);
   // Of tiers the lowest, which goes all around, has the hem.
-  const piece = pieces
+  const piece = draft.pieces
     .map((each) => each.piece)
-    .find(({ id, face = half, edges }) => face === half && skirt?.pieces.includes(id) && edges.some((each) => each.role === role));
+    .find(({ id, face = half, edges }) => face === half && hung?.pieces.includes(id) && edges.some((each) => each.role === role));
   const edge = piece?.edges.find((each) => each.role === role);
-  if (!skirt || !piece || !edge) return undefined;
-  const { hem } = hangingCloth({ ...hangSkirt(garment.figure, skirt), cloth: piece.role });
+  if (!hung || !piece || !edge) return undefined;
+  const { hem } = hangingCloth({ ...hung.cloth, cloth: piece.role });
   return { piece: piece.id, onPiece: place(edge.path), wayOnPiece: DOWN, at: along(hem, 0.5), way: DOWN, shown: 1 };
 } // prettier-ignore
 
@@ -97,9 +110,9 @@ function onHungLeg({ details, pieces }: Draft, garment: PlacedGarment, { half, r
   return { piece: piece.id, onPiece: place(edge.path), wayOnPiece: DOWN, at, way: DOWN, shown: 1 };
 } // prettier-ignore
 
-/** The place of a spot on what hangs by itself from the waist. */
+/** The place of a spot on what hangs by itself from the waist or around the shoulders. */
 function onHung(draft: Draft, garment: PlacedGarment, spot: Spot): Where | undefined {
-  if (spot.part === 'skirt') return onHungSkirt(draft, garment, spot);
+  if (spot.part === 'skirt' || spot.part === 'cape') return onHungHem(draft, garment, spot, spot.part);
   return spot.part === 'trousers' ? onHungLeg(draft, garment, spot) : undefined;
 }
 

@@ -9,6 +9,8 @@ export const paths = {
   people: '/people',
   person: (clientId: string): string => `/people/${clientId}`,
   house: '/house',
+  recut: (of: { readonly ticket?: string; readonly client?: string } = {}): string =>
+    `/recut?${new URLSearchParams({ ...of }).toString()}`,
   outbox: '/outbox',
   tape: '/tape',
   station: (ticketId: string, station: StationId): string => `/tickets/${ticketId}/${station}`,

@@ -48,6 +48,7 @@ export const router = createBrowserRouter([
       },
       { path: 'people', ...titled('People'), lazy: loaded(() => import('../features/people/index.ts')) },
       { path: 'people/:id', ...torn, lazy: loaded(() => import('../features/person/index.ts')) },
+      { path: 'recut', ...titled('Recut'), lazy: loaded(() => import('../features/recut/index.ts')) },
       { path: 'house', ...titled('House'), lazy: loaded(() => import('../features/house/index.ts')) },
       { path: 'outbox', ...titled('Outbox'), lazy: loaded(() => import('../features/outbox/index.ts')) },
       {

@@ -123,7 +123,11 @@ function MarkShape({ drafted, mark, colour, thin = false, strong = false, view }
       ))}
       {(mark.kind === 'point' ||
         mark.kind === 'notch' ||
-        (strong && (mark.kind === 'curve' || mark.kind === 'line' || mark.kind === 'slope' || mark.kind === 'dart'))) &&
+        (strong &&
+          (mark.kind === 'curve' ||
+            mark.kind === 'line' ||
+            mark.kind === 'slope' ||
+            mark.kind === 'dart'))) &&
         mark.points.map(({ x, y }, index) => <circle key={index} cx={x} cy={y} r={radius} stroke="none" />)}
     </g>
   );

@@ -8,6 +8,7 @@ import { changeClient, isOfClients, useClient, useClientSets } from '../../api/c
 import type { TicketSummary } from '@ample-bolt/core/shop/ticket-list';
 import { useTickets } from '../../api/tickets.ts';
 import { paths } from '../../app/paths.ts';
+import { buttonClass } from '../../ui/Button.tsx';
 import { Card } from '../../ui/Card.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { dayFrom, dayText } from '../../ui/day.ts';
@@ -62,6 +63,9 @@ export function PersonPage() {
           {client.name}
           {client.kind === 'child' ? ', child' : ''}
         </h1>
+        <Link to={paths.recut({ client: client.id })} className={buttonClass('outline')}>
+          Recut a shirt
+        </Link>
         <UnitSwitch unit={unit} onChange={(next) => keepUnit(() => next)} />
         <PersonMenu
           client={client}

@@ -52,6 +52,9 @@ export function TicketsPage() {
           onChange={setSought}
           className="w-72 max-md:order-last max-md:w-full"
         />
+        <Link to={paths.recut()} className={buttonClass('outline')}>
+          Recut a shirt
+        </Link>
         <Link to={paths.newTicket} className={buttonClass('act')}>
           New ticket
         </Link>

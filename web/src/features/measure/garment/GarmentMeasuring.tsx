@@ -7,6 +7,7 @@ import { formatNumber } from '@ample-bolt/core/units/format-length';
 import { Minus, Plus } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
+import { paths } from '../../../app/paths.ts';
 import { Button, buttonClass } from '../../../ui/Button.tsx';
 import { FigureField } from '../../../ui/FigureField.tsx';
 import { Notice } from '../../../ui/Notice.tsx';
@@ -77,6 +78,9 @@ export function GarmentMeasuring() {
           </Button>
           <Link to="?" className={`${buttonClass('quiet')} min-h-12`}>
             Back to the body
+          </Link>
+          <Link to={paths.recut({ ticket: ticket.id })} className={`${buttonClass('outline')} min-h-12`}>
+            Recut a shirt to it
           </Link>
           <span role="status" className="text-sm text-walnut-2">
             {entry.unsaved ? 'kept here, not stored yet' : 'stored'}

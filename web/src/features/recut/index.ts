@@ -1,0 +1,1 @@
+export { RecutPage as Component } from './RecutPage.tsx';
