@@ -1,5 +1,5 @@
 import { smoothThrough } from '../geometry/smooth-through.ts';
-import { point, type Point } from '../geometry/point.ts';
+import { between, point, type Point } from '../geometry/point.ts';
 import type { Face } from '../pieces/piece.ts';
 import { inches } from '../units/length.ts';
 import type { RecutInput } from './recut-input.ts';
@@ -46,6 +46,13 @@ function sideThrough(at: readonly Point[], from: number, to: number): Point[] {
   });
 }
 
+/** A line from one point to another that bends towards a third. */
+const bent = (from: Point, towards: Point, to: Point): Point[] =>
+  Array.from({ length: 13 }, (_, index) => {
+    const t = index / 12;
+    return between(between(from, towards, t), between(towards, to, t), t);
+  });
+
 /** Both halves drawn; none until two levels are known. */
 export function recutDrawings(input: RecutInput, widths: readonly RecutWidth[]): RecutDrawing[] {
   if (widths.length < 2) return [];
@@ -60,10 +67,16 @@ export function recutDrawings(input: RecutInput, widths: readonly RecutWidth[]):
       );
     const old = through(({ halves }) => halves[face].now.mm);
     const [underarm, foot] = [old[0] ?? point(0, 0), old.at(-1) ?? point(0, 0)];
-    const tip = point(yoke, SHOULDER.drop);
+    const centre = point(0, inches(face === 'front' ? 3 : 0.5));
+    const [neck, tip] = [point(SHOULDER.neck, 0), point(yoke, SHOULDER.drop)];
     return {
       face,
-      body: [foot, point(0, heights.hem), point(0, inches(face === 'front' ? 3 : 0.5)), point(SHOULDER.neck, 0), tip, point(0.94 * yoke, (tip.y + heights.chest) / 2), underarm],
+      body: [
+        foot,
+        point(0, heights.hem),
+        ...bent(centre, point(SHOULDER.neck, centre.y), neck),
+        ...bent(tip, point(0.93 * yoke, heights.chest), underarm),
+      ],
       old,
       sewn: through(({ halves }) => halves[face].sewAt.mm),
       cut: through(({ halves }) => halves[face].cutAt.mm),

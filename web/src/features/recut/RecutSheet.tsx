@@ -8,10 +8,11 @@ import type { RecutEntry, Typing } from './use-recut.ts';
 interface FieldsProps<Id extends string> {
   readonly of: { readonly [id in Id]: { readonly label: string } };
   readonly typing: Typing<Id>;
+  readonly columns?: string;
 }
 
-const Fields = <Id extends string>({ of, typing }: FieldsProps<Id>) => (
-  <div className="grid grid-cols-4 gap-x-3 gap-y-2 max-md:grid-cols-2">
+const Fields = <Id extends string>({ of, typing, columns = 'grid-cols-4' }: FieldsProps<Id>) => (
+  <div className={`grid ${columns} gap-x-3 gap-y-2 max-md:grid-cols-2`}>
     {(Object.keys(of) as Id[]).map((id) => (
       <RecutField key={id} id={id} label={of[id].label} typing={typing} />
     ))}
@@ -36,7 +37,7 @@ export function RecutSheet({ entry }: { readonly entry: RecutEntry }) {
         {target === 'body' ? (
           <>
             <Fields of={bodyFields} typing={entry.body} />
-            <Fields of={easeFields} typing={entry.ease} />
+            <Fields of={easeFields} typing={entry.ease} columns="grid-cols-5" />
             <CheckBox checked={withSeams} onChange={setWithSeams}>
               The ease has the inch of the seams in it: 8 is then the same as 7 without
             </CheckBox>

@@ -52,7 +52,7 @@ export function RecutTable({ entry }: { readonly entry: RecutEntry }) {
     );
   const row = (id: GarmentMeasureId, wanted: ReactNode, done: ReactNode) => (
     <tr key={id} className="border-t border-linen-2 align-top">
-      <th scope="row" className="py-1.5 pr-3 pl-5 text-left font-normal max-md:pl-3">
+      <th scope="row" className="w-[38%] py-1.5 pr-3 pl-5 text-left font-normal max-md:w-auto max-md:pl-3">
         {garmentMeasureOf(id).name}
       </th>
       <td className="w-28 py-1 pr-3 max-md:w-20">

@@ -1,6 +1,7 @@
 import { readLength, type LengthBounds } from '@ample-bolt/core/input/read-length';
 import type { Read } from '@ample-bolt/core/input/input-fault';
 import type { RecutBody, RecutInput, RecutTarget } from '@ample-bolt/core/recut/recut-input';
+import type { EnteredById } from '@ample-bolt/core/shop/ticket';
 import { inches, type Unit } from '@ample-bolt/core/units/length';
 import type { GarmentValues } from '@ample-bolt/core/worked-out/sample-garment';
 
@@ -31,11 +32,11 @@ export type BodyField = keyof typeof bodyFields;
 
 /** The ease over it. Common practice: 6 slim, 7 to 8 usual, 10 old style. */
 export const easeFields = {
-  easeChest: { label: 'Ease at chest', bounds: EASE, usual: inches(7) },
-  easeWaist: { label: 'Ease at waist', bounds: EASE, usual: inches(7) },
-  easeHip: { label: 'Ease at hip', bounds: EASE, usual: inches(7) },
-  easeNeck: { label: 'Ease at collar', bounds: EASE, usual: inches(0.5) },
-  easeCuff: { label: 'Ease at cuff', bounds: EASE, usual: inches(2) },
+  easeChest: { label: 'Ease, chest', bounds: EASE, usual: inches(7) },
+  easeWaist: { label: 'Ease, waist', bounds: EASE, usual: inches(7) },
+  easeHip: { label: 'Ease, hip', bounds: EASE, usual: inches(7) },
+  easeNeck: { label: 'Ease, collar', bounds: EASE, usual: inches(0.5) },
+  easeCuff: { label: 'Ease, cuff', bounds: EASE, usual: inches(2) },
 } as const satisfies Record<string, RecutField>;
 export type EaseField = keyof typeof easeFields;
 
@@ -44,7 +45,7 @@ export const shirtFields = {
   lap: { label: 'Placket, laps by', bounds: SMALL, usual: inches(1.25) },
   seam: { label: 'Allowance', bounds: SMALL, usual: inches(0.5) },
   holds: { label: 'Seams hold', bounds: SMALL, usual: inches(0.375) },
-  most: { label: 'Most taken in, a half', bounds: SMALL, usual: inches(2) },
+  most: { label: 'Taken in at most', bounds: SMALL, usual: inches(2) },
 } as const satisfies Record<string, RecutField>;
 export type ShirtField = keyof typeof shirtFields;
 
@@ -58,9 +59,9 @@ export const readRecutField = (id: FieldId, text: string, unit: Unit): Read<numb
 type Values<Id extends string> = { readonly [id in Id]?: number };
 
 /** Usual values of fields, as those that stand there. */
-export const usualOf = <Id extends FieldId>(of: { readonly [id in Id]: RecutField }) =>
+export const usualOf = (of: { readonly [id: string]: RecutField }): EnteredById =>
   Object.fromEntries(
-    Object.entries<RecutField>(of).flatMap(([id, { usual }]) =>
+    Object.entries(of).flatMap(([id, { usual }]) =>
       usual === undefined ? [] : [[id, { mm: usual, typed: '' }]],
     ),
   );

@@ -44,8 +44,8 @@ export interface RecutKnown {
   readonly sample: EnteredById;
 }
 
-const usualEase = usualOf(easeFields) as EnteredById;
-const usualShirt = usualOf(shirtFields) as EnteredById;
+const usualEase: EnteredById = usualOf(easeFields);
+const usualShirt: EnteredById = usualOf(shirtFields);
 const nothing: EnteredById = {};
 
 /** A recut as it is filled in at the table: every keystroke survives a reload and a change of the unit. */
