@@ -96,7 +96,9 @@ interface FindingKinds {
   readonly 'hem-below-stride': About<'choice'> & Compared;
   readonly 'facing-meets-dart': About<'piece' | 'choice'>;
   readonly 'zip-too-short': Compared;
-  readonly 'opening-too-small': About<'measure'> & Of<'armhole' | 'sleeve end' | 'trouser leg'> & Compared;
+  readonly 'opening-too-small': About<'measure'> &
+    Of<'armhole' | 'neck' | 'sleeve end' | 'trouser leg'> &
+    Compared;
   readonly 'sleeve-wider': About<'piece' | 'choice'> & Compared;
   readonly 'sleeve-too-narrow': About<'piece' | 'choice'> & Compared;
   readonly 'sleeve-above-underarm': About<'piece' | 'choice'> & Compared;

@@ -22,6 +22,7 @@ import { skirtPleated } from './skirt-pleated/skirt-pleated.ts';
 import { skirtBall } from './skirt-ball/skirt-ball.ts';
 import { trousers } from './trousers/trousers.ts';
 import { bodiceCape } from './bodice-cape/bodice-cape.ts';
+import { bodiceTunic } from './bodice-tunic/bodice-tunic.ts';
 import { bodiceWaistband } from './bodice-waistband/bodice-waistband.ts';
 import { skirtTiered } from './skirt-tiered/skirt-tiered.ts';
 import { sleeveBell } from './sleeve-bell/sleeve-bell.ts';
@@ -46,6 +47,7 @@ export const bodiceBook: readonly BodicePart[] = [
   bodiceOneShoulder,
   bodiceWaistband,
   bodiceCape,
+  bodiceTunic,
 ];
 
 /** The parts that can be sewn to one. */

@@ -24,6 +24,7 @@ import { skirtPleatedRecipe } from './skirt-pleated/skirt-pleated-recipe.ts';
 import { skirtBallRecipe } from './skirt-ball/skirt-ball-recipe.ts';
 import { trousersRecipe } from './trousers/trousers-recipe.ts';
 import { bodiceCapeRecipe } from './bodice-cape/bodice-cape-recipe.ts';
+import { bodiceTunicRecipe } from './bodice-tunic/bodice-tunic-recipe.ts';
 import { bodiceWaistbandRecipe } from './bodice-waistband/bodice-waistband-recipe.ts';
 import { sleeveSetInRecipe } from './sleeve-set-in/sleeve-set-in-recipe.ts';
 
@@ -41,6 +42,7 @@ const bodices: { readonly [id: string]: BodiceRecipe } = {
   'bodice-one-shoulder': bodiceOneShoulderRecipe,
   'bodice-waistband': bodiceWaistbandRecipe,
   'bodice-cape': bodiceCapeRecipe,
+  'bodice-tunic': bodiceTunicRecipe,
 };
 
 const sewnOn: { readonly [id: string]: PartRecipe } = {

@@ -71,6 +71,22 @@ const derivations: { readonly [id in MeasureId]?: Derivation } = {
     from(values, 'bust', (bust) =>
       sum(plus(divided(bust, 3)), plus(byRule('derive.armholeOverThird', rules['derive.armholeOverThird']))),
     ),
+  bustSpan: (values, rules) =>
+    part(
+      from(values, 'bust', (bust) => bust),
+      rules['derive.spanOfBust'],
+    ),
+  shoulderToBust: (values, rules) =>
+    from(values, 'bust', (bust) =>
+      sum(
+        plus(divided(bust, 4)),
+        plus(byRule('derive.bustPointOverQuarter', rules['derive.bustPointOverQuarter'])),
+      ),
+    ),
+  backWaistLength: (values, rules) =>
+    from(values, 'frontWaistLength', (front) =>
+      sum(plus(front), minus(byRule('derive.backShorter', rules['derive.backShorter']))),
+    ),
   crotchDepth: ({ waistToFloor, inseam }) =>
     waistToFloor === undefined || inseam === undefined
       ? undefined

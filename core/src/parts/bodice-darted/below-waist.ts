@@ -82,7 +82,7 @@ const lowerSide = (piece: Piece): Curve => {
 };
 
 /** A piece carried on below its waist; `sideLength` mm of side in all, or down to the depth. */
-function carriedBelow(
+export function carriedBelow(
   whole: Piece,
   { depth: down }: HemBelow,
   half: Working,
