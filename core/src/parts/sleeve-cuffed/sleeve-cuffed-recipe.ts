@@ -38,12 +38,13 @@ interface IntoCuff {
   readonly easeUpperArm: Working;
   /** The arm to the end of the cuff. */
   readonly length: Working;
-  /** The lower edge of the sleeve, and how it is taken in. */
+  /** The lower edge of the sleeve. */
   readonly end: Working;
-  readonly fullness: Fullness;
+  /** How so long an edge is taken into the cuff, mm. */
+  readonly takenIn: (end: number) => Fullness;
 }
 
-function drawInto(input: PartInput, { cuff, cap, easeUpperArm, length, end, fullness }: IntoCuff): DrawnPart {
+function drawInto(input: PartInput, { cuff, cap, easeUpperArm, length, end, takenIn }: IntoCuff): DrawnPart {
   const set = drawSetIn(input, {
     fullness: cap,
     easeUpperArm,
@@ -52,7 +53,7 @@ function drawInto(input: PartInput, { cuff, cap, easeUpperArm, length, end, full
     end,
     ending: endingOf(cuff),
   });
-  const { part } = cuffed(set, cuff, fullness, input);
+  const { part } = cuffed(set, cuff, takenIn(set.plan.end.mm), input);
   if (cuff.opens) return part;
   return {
     ...part,
@@ -96,7 +97,8 @@ function drawCuffed(input: PartInput): DrawnPart {
     easeUpperArm: term('easeFullArm'),
     length: sum(plus(arm.down), plus(term('sleeveLonger'))),
     end: times(named('cuff', cuffLength(cuff)), ratio),
-    fullness: { kind: 'gather', ratio },
+    // A sleeve that cannot taper so far is gathered more.
+    takenIn: (edge) => ({ kind: 'gather', ratio: edge / cuffLength(cuff).mm }),
   });
 }
 
@@ -124,7 +126,12 @@ function drawShirt(input: PartInput): DrawnPart {
     easeUpperArm: term('easeFullArm'),
     length: sum(plus(arm.down), plus(term('sleeveLonger'))),
     end: sum(plus(named('cuff', cuffLength(cuff))), plus(pleats)),
-    fullness: { kind: 'pleats', count, depth: chosen.pleatDepth, towards: 'end' },
+    takenIn: (edge) => ({
+      kind: 'pleats',
+      count,
+      depth: (edge - cuffLength(cuff).mm) / (2 * count),
+      towards: 'end',
+    }),
   });
 } // prettier-ignore
 

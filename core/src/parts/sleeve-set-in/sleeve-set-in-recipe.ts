@@ -129,9 +129,17 @@ const hanging = ({ cap, halves, width, length, end }: SleevePlan, { id }: Piece)
   gather: capRatio(halves),
 });
 
-/** The lean of an underarm seam that comes in by so much on its way down, mm; of a seam at least as long as the shortest. */
-const taperOf = (narrower: number, underarm: number): number =>
-  Math.atan2(narrower, Math.max(underarm, LEAST_UNDERARM));
+/**
+ * An underarm seam comes in by no more than this for each mm of it, and of a short one by less: its lower edge, square to both
+ * seams, bows up between them, at most half the way to the upper arm. Such a sleeve is wider at its end than is asked.
+ */
+const mostTaper = (underarm: number, width: number): number => Math.min(0.36, (2 * underarm) / width);
+
+/** The lean of an underarm seam that would come in by so much on its way down, mm; of a seam at least as long as the shortest. */
+function taperOf(narrower: number, down: number, width: number): number {
+  const underarm = Math.max(down, LEAST_UNDERARM);
+  return Math.atan(Math.min(mostTaper(underarm, width), narrower / underarm));
+}
 
 const fill = (values: PartInput['values'], { body }: Wearer): SleeveSetInChosen =>
   withDefaults(sleeveSetInChoices, values, usualSize(body));
@@ -147,6 +155,10 @@ export interface SleeveWish {
   readonly end: Working | 'straight';
   readonly ending: SleeveEnding;
 }
+
+/** A lower end that a sleeve so wide, with an underarm so long, can taper to; mm. */
+const noNarrower = (end: Working, width: number, underarm: number): Working =>
+  changed(end, 'kept', Math.max(0, width - 2 * mostTaper(underarm, width) * underarm - end.mm));
 
 /** A set-in sleeve as it was planned and drawn. */
 export interface SetIn {
@@ -166,14 +178,14 @@ export function drawSetIn(input: PartInput, wish: SleeveWish): SetIn {
   const asked = sum(plus(body.term('upperArm')), plus(easeUpperArm));
   const narrower = wish.end === 'straight' ? 0 : (asked.mm - wish.end.mm) / 2;
   const cap = solveCap({ front: halves.front.length.mm, back: halves.back.length.mm }, asked.mm, (height) =>
-    taperOf(narrower, wish.length.mm - height),
+    taperOf(narrower, wish.length.mm - height, asked.mm),
   );
   const least = cap.height + LEAST_UNDERARM;
   const length = changed(wish.length, 'kept', Math.max(0, least - wish.length.mm));
   const end =
     wish.end === 'straight'
       ? sum(plus(named('upper arm', asked)), drawnTerm('no cap is so narrow or wide', cap.off))
-      : wish.end;
+      : noNarrower(wish.end, asked.mm + cap.off, length.mm - cap.height);
   const plan: SleevePlan = { cap, halves, width: asked, length, end, ending };
   const sleeve = sleevePiece(plan, input);
   const drawn: DrawnPart = {
@@ -215,7 +227,10 @@ export function drawToArm(input: PartInput, chosen: SleeveSetInChosen, ending: S
     ...set,
     drawn: {
       ...drawn,
-      girths: [...drawn.girths, girthOf('sleeveHem', [sleeve], arm.round.mm, chosen.easeSleeveEnd)],
+      girths: [
+        ...drawn.girths,
+        girthOf('sleeveHem', [sleeve], arm.round.mm, chosen.easeSleeveEnd, 'at-least'),
+      ],
       checks: (named) => endFindings(body, plan, chosen.easeSleeveEnd, named),
     },
   };
