@@ -13,6 +13,7 @@ import { bodiceStrapless } from './bodice-strapless/bodice-strapless.ts';
 import { bodiceWaistcoat } from './bodice-waistcoat/bodice-waistcoat.ts';
 import { bodiceYoke } from './bodice-yoke/bodice-yoke.ts';
 import { collarFall } from './collar/collar-fall.ts';
+import { collarShirt } from './collar/collar-shirt.ts';
 import { collarStand } from './collar/collar-stand.ts';
 import { skirtCircle } from './skirt-circle/skirt-circle.ts';
 import { skirtFitted } from './skirt-fitted/skirt-fitted.ts';
@@ -22,6 +23,7 @@ import { skirtPleated } from './skirt-pleated/skirt-pleated.ts';
 import { skirtBall } from './skirt-ball/skirt-ball.ts';
 import { trousers } from './trousers/trousers.ts';
 import { bodiceCape } from './bodice-cape/bodice-cape.ts';
+import { bodiceShirt } from './bodice-shirt/bodice-shirt.ts';
 import { bodiceTunic } from './bodice-tunic/bodice-tunic.ts';
 import { bodiceWaistband } from './bodice-waistband/bodice-waistband.ts';
 import { skirtTiered } from './skirt-tiered/skirt-tiered.ts';
@@ -48,12 +50,14 @@ export const bodiceBook: readonly BodicePart[] = [
   bodiceWaistband,
   bodiceCape,
   bodiceTunic,
+  bodiceShirt,
 ];
 
 /** The parts that can be sewn to one. */
 export const partBook: readonly Part[] = [
   collarStand,
   collarFall,
+  collarShirt,
   sleeveSetIn,
   sleeveGathered,
   sleeveBell,

@@ -11,6 +11,7 @@ import { bodiceStraplessRecipe } from './bodice-strapless/bodice-strapless-recip
 import { bodiceWaistcoatRecipe } from './bodice-waistcoat/bodice-waistcoat-recipe.ts';
 import { bodiceYokeRecipe } from './bodice-yoke/bodice-yoke-recipe.ts';
 import { collarFallRecipe, collarStandRecipe } from './collar/collar-recipe.ts';
+import { collarShirtRecipe } from './collar/collar-shirt-recipe.ts';
 import { skirtGatheredRecipe } from './skirt-gathered/skirt-gathered-recipe.ts';
 import { skirtCircleRecipe } from './skirt-circle/skirt-circle-recipe.ts';
 import { skirtFittedRecipe } from './skirt-fitted/skirt-fitted-recipe.ts';
@@ -24,6 +25,7 @@ import { skirtPleatedRecipe } from './skirt-pleated/skirt-pleated-recipe.ts';
 import { skirtBallRecipe } from './skirt-ball/skirt-ball-recipe.ts';
 import { trousersRecipe } from './trousers/trousers-recipe.ts';
 import { bodiceCapeRecipe } from './bodice-cape/bodice-cape-recipe.ts';
+import { bodiceShirtRecipe } from './bodice-shirt/bodice-shirt-recipe.ts';
 import { bodiceTunicRecipe } from './bodice-tunic/bodice-tunic-recipe.ts';
 import { bodiceWaistbandRecipe } from './bodice-waistband/bodice-waistband-recipe.ts';
 import { sleeveSetInRecipe } from './sleeve-set-in/sleeve-set-in-recipe.ts';
@@ -43,11 +45,13 @@ const bodices: { readonly [id: string]: BodiceRecipe } = {
   'bodice-waistband': bodiceWaistbandRecipe,
   'bodice-cape': bodiceCapeRecipe,
   'bodice-tunic': bodiceTunicRecipe,
+  'bodice-shirt': bodiceShirtRecipe,
 };
 
 const sewnOn: { readonly [id: string]: PartRecipe } = {
   'collar-stand': collarStandRecipe,
   'collar-fall': collarFallRecipe,
+  'collar-shirt': collarShirtRecipe,
   'sleeve-set-in': sleeveSetInRecipe,
   'sleeve-gathered': sleeveGatheredRecipe,
   'sleeve-bell': sleeveBellRecipe,

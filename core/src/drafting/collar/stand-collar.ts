@@ -19,6 +19,8 @@ export interface StandCollarPlan {
   /** Raise of its front: a collar that is cut straight stands away from the neck there. */
   readonly raise: Working;
   readonly allowance: number;
+  /** Its id and name where it is not the collar alone. */
+  readonly called?: { readonly id: string; readonly name: string };
   /** Layers cut: the outer and the one inside. */
   readonly copies: number;
 }
@@ -55,8 +57,7 @@ export function standCollar(plan: StandCollarPlan): Piece {
   );
   const [upper, lower] = [reverseCurve(edgeAt(0, span, plan)), edgeAt(height, span, plan)];
   const piece = makePiece({
-    id: 'collar',
-    name: 'Collar',
+    ...(plan.called ?? { id: 'collar', name: 'Collar' }),
     role: 'outer',
     part: 'collar',
     cut: { copies: plan.copies, layers: 'fold' },

@@ -34,6 +34,8 @@ export interface HemBelow {
   readonly ease: number;
   /** A quarter of the round with its ease. */
   readonly quarter: Working;
+  /** Fall of the hem at the centre below that at the side. */
+  readonly tail?: Working;
 }
 
 /** The hem that was chosen; undefined for a bodice to the waist, and where the hip was not measured. */
@@ -84,7 +86,7 @@ const lowerSide = (piece: Piece): Curve => {
 /** A piece carried on below its waist; `sideLength` mm of side in all, or down to the depth. */
 export function carriedBelow(
   whole: Piece,
-  { depth: down }: HemBelow,
+  { depth: down, tail = sum() }: HemBelow,
   half: Working,
   sideLength: number | undefined,
   rules: RuleSet,
@@ -104,7 +106,7 @@ export function carriedBelow(
   const longer = lengthen(piece, {
     outer,
     further: { side: down },
-    inner: point(foot.x, foot.y + depth),
+    inner: point(foot.x, foot.y + depth + tail.mm),
     soften: SOFTEN,
     allowance,
     level: Math.min(outer.y, foot.y + depth) - CLEAR,
@@ -131,7 +133,7 @@ export function carriedBelow(
         label: 'Hem, down at the centre',
         kind: 'down',
         at: { kind: 'corner', of: 'hem', end: 'end' },
-        working: sum(plus(named('waist line', waist)), plus(down)),
+        working: sum(plus(named('waist line', waist)), plus(down), plus(tail)),
         adds: hemRole,
       },
       'curve',

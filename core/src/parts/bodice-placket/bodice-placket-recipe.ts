@@ -6,7 +6,7 @@ import { onFold } from '../../drafting/operations/pieces/on-fold.ts';
 import { trimCentre } from '../../drafting/operations/panels/trim-centre.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import type { RuleSet } from '../../rules/catalogue.ts';
-import { divided } from '../../workings/working.ts';
+import { divided, type Working } from '../../workings/working.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import { panelsOf, type PrincessShell } from '../princess-shell/princess-shell.ts';
 import { plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
@@ -15,7 +15,7 @@ import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { seamsIn, traced } from '../../drafting/operations/pieces/traced.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { bodicePlacketChoices, type BodicePlacketChosen } from './choices.ts';
-import { placketOf, placketWidth } from './placket.ts';
+import { placketOf } from './placket.ts';
 
 const bodiceChoices = (chosen: BodicePlacketChosen): BodiceChoices => ({
   ...chosen,
@@ -28,6 +28,10 @@ const fill = fillChoices(bodicePlacketChoices, bodiceChoices);
 
 const plan = (_body: Body, chosen: BodicePlacketChosen, rules: RuleSet): ShellPlan =>
   plainShell(bodiceChoices(chosen), rules);
+
+/** The width of the placket that was chosen. */
+const placketWidth = ({ placket }: BodicePlacketChosen): Working =>
+  choiceTerm(bodicePlacketChoices, 'placket', placket);
 
 /** Trimmed for the placket, with the heart cut out. */
 const frontOf = ({ shell, allowances }: ShellContext, chosen: BodicePlacketChosen): Piece =>
@@ -52,7 +56,11 @@ function finish(context: ShellContext, chosen: BodicePlacketChosen): ShellGarmen
   };
   const panels = panelsOf(shell);
   const seams = shellSeams(shell);
-  const placket = placketOf(shell.front.centre, chosen, allowances.strip);
+  const placket = placketOf(shell.front.centre, {
+    width: placketWidth(chosen),
+    buttons: Number(chosen.buttons),
+    allowance: allowances.strip,
+  });
   return {
     panels,
     others: [

@@ -1,14 +1,13 @@
 import type { Detail } from '../../drafting/detail.ts';
 import { buttoned } from '../../drafting/operations/edges/buttoned.ts';
 import { evenly } from '../../drafting/operations/edges/notched.ts';
-import { point } from '../../geometry/point.ts';
 import { strip } from '../../drafting/operations/pieces/strip.ts';
-import { edgeLength, edgeOf, type Piece } from '../../pieces/piece.ts';
+import { edgesOf } from '../../garment/seam-parts.ts';
+import { point } from '../../geometry/point.ts';
+import { edgeName } from '../../pieces/edge-name.ts';
+import { edgeLength, edgesWithRole, type Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { edgeOfPiece, plus, sum, type Working } from '../../workings/working.ts';
-import { choiceTerm } from '../../garment/choice-term.ts';
-import { edgesOf } from '../../garment/seam-parts.ts';
-import { bodicePlacketChoices, type BodicePlacketChosen } from './choices.ts';
 
 export interface Placket {
   readonly piece: Piece;
@@ -16,36 +15,36 @@ export interface Placket {
   readonly detail: Detail;
 }
 
-/** The width of the placket that was chosen. */
-export const placketWidth = ({ placket }: BodicePlacketChosen): Working =>
-  choiceTerm(bodicePlacketChoices, 'placket', placket);
+/** A placket as it is asked: finished width, and buttons on its first edge. */
+export interface PlacketPlan {
+  readonly width: Working;
+  readonly buttons: number;
+  readonly allowance: number;
+}
 
-/** A placket as long as the front edge and the cut-out around which it is carried, with its buttons. */
-export function placketOf(front: Piece, chosen: BodicePlacketChosen, allowance: number): Placket {
-  const [edge, around] = [edgeLength(edgeOf(front, 'front-edge')), edgeLength(edgeOf(front, 'cut-out'))];
-  const width = placketWidth(chosen);
-  const half = chosen.placket / 2;
-  const count = Number(chosen.buttons);
-  const places = evenly(count, edge).map((at) => point(half, at));
+/** A placket as long as all front edges that it is carried along, its buttons along the first of them. */
+export function placketOf(front: Piece, { width, buttons, allowance }: PlacketPlan): Placket {
+  const edges = edgesWithRole(front, 'front');
+  const [first = 0] = edges.map(edgeLength);
+  const half = width.mm / 2;
+  const places = evenly(buttons, first).map((at) => point(half, at));
   const plain = strip({
     id: 'placket',
     name: 'Placket',
     role: 'outer',
     part: 'placket',
-    length: sum(
-      plus(edgeOfPiece(front.name, 'front edge', edge)),
-      plus(edgeOfPiece(front.name, 'cut-out', around)),
-    ),
+    length: sum(...edges.map((edge) => plus(edgeOfPiece(front.name, edgeName(edge.id), edgeLength(edge))))),
     width,
     doubled: true,
     copies: 2,
     allowance,
-    notchesAt: [edge],
+    notchesAt: [first],
   });
-  const placket = buttoned(plain, places[0] ?? point(half, 0), places.at(-1) ?? point(half, edge), count);
+  const placket = buttoned(plain, places[0] ?? point(half, 0), places.at(-1) ?? point(half, first), buttons);
+  const binds = edgesOf(front, 'front');
   return {
     piece: placket,
-    detail: { kind: 'placket', piece: placket.id, binds: edgesOf(front, 'front'), width: chosen.placket },
-    seam: equalSeam('placket to front', [`${placket.id}/band`], edgesOf(front, 'front'), 'frontWaistLength'),
+    detail: { kind: 'placket', piece: placket.id, binds, width: width.mm },
+    seam: equalSeam('placket to front', [`${placket.id}/band`], binds, 'frontWaistLength'),
   };
 }

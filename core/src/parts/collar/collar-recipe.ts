@@ -10,7 +10,7 @@ import { edgesOf } from '../../garment/seam-parts.ts';
 import type { Face, Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
-import { plus, sum } from '../../workings/working.ts';
+import { plus, sum, type Working } from '../../workings/working.ts';
 import { traced } from '../../drafting/operations/pieces/traced.ts';
 import { collarChoices, type CollarChosen } from './choices.ts';
 
@@ -20,15 +20,19 @@ type Manner = Extract<Detail, { kind: 'collar' }>['manner'];
 const HEIGHT: { readonly [manner in Manner]: number } = { stands: inches(1.5), falls: inches(2.5) };
 
 /** The centre on which the neck lies on a fold; where both do, the collar is cut on the front’s. */
-const foldOf = ({ carriers }: PartInput): Face =>
+export const foldOf = ({ carriers }: PartInput): Face =>
   carriers.some(({ face, edges }) => face === 'front' && edges.some(({ role }) => role === 'fold'))
     ? 'front'
     : 'back';
 
-const otherFace = (face: Face): Face => (face === 'front' ? 'back' : 'front');
+export const otherFace = (face: Face): Face => (face === 'front' ? 'back' : 'front');
+
+/** Half the neck that a collar is sewn to, with half of a placket that lies under it. */
+export const neckOf = ({ join: { front, back }, besideNeck }: PartInput): Working =>
+  sum(plus(front.length), plus(back.length), ...(besideNeck ? [plus(besideNeck)] : []));
 
 /** The seam that it is sewn to the neck by; where a placket lies under it, the collar is longer than the edges by half of that. */
-function neckSeam(collar: Piece, { join, besideNeck }: PartInput): Seam {
+export function neckSeam(collar: Piece, { join, besideNeck }: PartInput): Seam {
   const neck = [...joinEdges(join.front), ...joinEdges(join.back)];
   const seam = equalSeam('collar to neck', edgesOf(collar, 'band'), neck, 'shoulder');
   return besideNeck ? { ...seam, relation: { kind: 'ease', mm: besideNeck.mm } } : seam;
@@ -46,12 +50,12 @@ const fillFor =
 const drawFor =
   (manner: Manner) =>
   (input: PartInput): DrawnPart => {
-    const { join, besideNeck, allowances } = input;
+    const { join, allowances } = input;
     const { front, back } = join;
     const chosen = fillFor(manner)(input.values, input);
     const fold = foldOf(input);
     const collar = standCollar({
-      neck: sum(plus(front.length), plus(back.length), ...(besideNeck ? [plus(besideNeck)] : [])),
+      neck: neckOf(input),
       fold,
       shoulderAt: fold === 'front' ? front.length.mm : back.length.mm,
       height: choiceTerm(collarChoices, 'collarHeight', chosen.collarHeight),

@@ -20,7 +20,7 @@ const passes = ({ path }: Edge, at: number): number | undefined => {
 };
 
 /** A hem that was opened, drawn fair again from end to end. */
-const withFairHem = (piece: Piece): Piece => ({
+export const withFairHem = (piece: Piece): Piece => ({
   ...piece,
   edges: piece.edges.map((edge) =>
     edge.role === 'hem'
