@@ -58,8 +58,8 @@ export type Detail =
   | { readonly kind: 'arm-band'; readonly piece: string; readonly width: number; readonly length: number }
   /** Ties from an edge, knotted behind the neck. */
   | { readonly kind: 'neck-tie'; readonly piece: string; readonly from: string; readonly width: number; readonly length: number }
-  /** A lace across the back between the sides of a piece that has no back. */
-  | { readonly kind: 'lacing'; readonly piece: string; readonly sides: string; readonly width: number }
+  /** A lace across the back: between the sides of a piece that has no back, or between an edge of a back and its mirror. */
+  | { readonly kind: 'lacing'; readonly piece: string; readonly between: { readonly sidesOf: string } | { readonly edge: string }; readonly width: number }
   /** A band around the waist, above the seam with what hangs from it. */
   | { readonly kind: 'waistband'; readonly pieces: readonly string[]; readonly height: number; readonly round: number }
   /** A belt sewn to the hem, its free length tied in a bow behind. */

@@ -20,6 +20,7 @@ import { capeStyle } from './cape.ts';
 import { doublePeplumTop } from './double-peplum-top.ts';
 import { offShoulderFlounceDress } from './off-shoulder-flounce-dress.ts';
 import { offShoulderJumpsuit } from './off-shoulder-jumpsuit.ts';
+import { lacedTubeFlareDress } from './laced-tube-flare-dress.ts';
 import { customShirt } from './custom-shirt.ts';
 import { tunicDress } from './tunic-dress.ts';
 import { trousersStyle } from './trousers.ts';
@@ -50,6 +51,7 @@ export const styleBook: { readonly [id: string]: Style } = {
   [offShoulderFlounceDress.id]: offShoulderFlounceDress,
   [doublePeplumTop.id]: doublePeplumTop,
   [capeStyle.id]: capeStyle,
+  [lacedTubeFlareDress.id]: lacedTubeFlareDress,
   [tunicDress.id]: tunicDress,
   [customShirt.id]: customShirt,
 };

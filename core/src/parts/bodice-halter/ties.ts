@@ -77,7 +77,7 @@ export function tiesOf(
         width: width.mm,
         length: NECK_TIE,
       })),
-      { kind: 'lacing', piece: 'lace', sides: front.id, width: width.mm },
+      { kind: 'lacing', piece: 'lace', between: { sidesOf: front.id }, width: width.mm },
     ],
   };
 }

@@ -27,6 +27,7 @@ import type { Wearer } from '../../garment/part.ts';
 import { bodiceStraplessChoices, type BodiceStraplessChosen } from './choices.ts';
 import { edgeChecks } from './edge-findings.ts';
 import { cupsOf, cupSeams, type CupFront } from './cups.ts';
+import { lacedBack } from './laced-back.ts';
 
 /** The top edge stands this far above the bust line unless chosen, mm. Common practice: less shows more than most expect. */
 const ABOVE_BUST = inches(3.5);
@@ -65,7 +66,8 @@ const plan = (
   top: straplessTops(topOf(chosen, allowances)),
   overBust: { kind: 'round', mm: body.mm('highBust') - cutTighter(chosen) },
   underBust: { kind: 'round', mm: body.mm('underBust') + chosen.easeUnderBust },
-  nip: rules['back.nip'],
+  // What is laced does not lie on the hollow of the back.
+  nip: chosen.backOpens === 'laced' ? 0 : rules['back.nip'],
 });
 
 /** The front in two panels, or in cups and a band. */
@@ -75,18 +77,31 @@ const frontOf = (
 ): CupFront | undefined =>
   chosen.cups === 'seam' ? cupsOf(shell, allowances.princess, rules['cup.lessThanUnderBust']) : undefined;
 
+/** The shell as it opens behind: by a zip, or laced over a gap. */
+function openedBehind(context: ShellContext, chosen: BodiceStraplessChosen) {
+  const { shell, allowances, rules } = context;
+  if (chosen.backOpens === 'zip')
+    return { shell, back: { strips: [], details: [zipDown('back', [shell.back.centre])] } };
+  const { centre, ...back } = lacedBack(shell.back.centre, chosen, rules, allowances);
+  return { shell: { ...shell, back: { ...shell.back, centre } }, back };
+}
+
 function finish(context: ShellContext, chosen: BodiceStraplessChosen): ShellGarment {
-  const { shell } = context;
-  const cups = frontOf(context, chosen);
+  const { back: backOpening, shell } = openedBehind(context, chosen);
+  const cups = frontOf({ ...context, shell }, chosen);
   const panels = cups ? [...cups.pieces, shell.back.centre, shell.back.side] : panelsOf(shell);
   const covering = [cups ? cups.upper.centre.id : shell.front.centre.id, shell.back.centre.id];
   const seams = cups ? cupSeams(cups, shell.back) : shellSeams(shell);
   const top: ChosenTop = { plan: topOf(chosen, context.allowances), level: 'topLevel', backLower: 'topBack' };
   return {
     panels,
-    others: [...traced(panels, 'lining', context.allowances.liningHem), ...traced(panels, 'stay', 0)],
+    others: [
+      ...backOpening.strips,
+      ...traced(panels, 'lining', context.allowances.liningHem),
+      ...traced(panels, 'stay', 0),
+    ],
     seams: [...seams, ...seamsIn(seams, 'lining')],
-    details: [zipDown('back', [shell.back.centre])],
+    details: backOpening.details,
     covering,
     findings: topTooLow(shell.bodice, top),
     checks: (named) => [

@@ -13,7 +13,7 @@ import {
 import { along, pointAlong } from '../along.ts';
 import { besideArm, halfArm } from '../figure.ts';
 import { seenDown } from '../place/placed-garment.ts';
-import { edgeLength, edgeOf, faces } from '../../pieces/piece.ts';
+import { edgeLength, edgeOf, faces, type ClothRole } from '../../pieces/piece.ts';
 import { filled, line, mirrored, type Shape } from '../shape.ts';
 import { bowShapes } from './bow.ts';
 import { clothOf, seenNamed, seenPath, type DetailView } from './detail-view.ts';
@@ -125,31 +125,12 @@ export function neckTieShapes(view: DetailView, { piece, from, width, length }: 
 /** Number of crossings of a lace, and the strip of loops that it goes through, mm. */
 const LACING = { crossings: 6, loops: 20, tail: 150 } as const;
 
-/** A lace across an open back, between the sides of the front. */
-export function lacingShapes(view: DetailView, { piece, sides, width }: Of<'lacing'>): Shape[] {
-  if (view.face !== 'back') return [];
-  const front = { ...view, face: 'front' as const };
-  const panel = view.garment.panels.find((each) => each.piece.id === sides);
-  if (!panel) return [];
-  const side = seenDown(front.garment, 'front', 'side');
-  if (side.length < 2) return [];
-  const cloth = clothOf(view, piece);
-  const inner = side.map(({ x, y }) => point(x - LACING.loops, y));
-  const [top, foot] = [side[0]?.y ?? 0, side.at(-1)?.y ?? 0];
-  const outAt = lookup(side.map(({ x, y }): [number, number] => [y, x]));
-  const eyes = Array.from({ length: LACING.crossings }, (_, index) => {
-    const y = top + (0.05 + (0.88 * index) / (LACING.crossings - 1)) * (foot - top);
-    return point(valueAt(outAt, y) - LACING.loops - 2, y);
-  });
+/** The lace through eyes on one side and their mirrors, with its ends hanging below. */
+function laceShapes(eyes: readonly Point[], width: number, cloth: ClothRole): Shape[] {
   const cord = (points: readonly Point[]): Shape => ({ kind: 'cord', points, width, cloth });
   const pairs = eyes.slice(1).map((eye, index) => ({ from: eyes[index] ?? eye, to: eye }));
   const last = eyes.at(-1) ?? point(0, 0);
   return [
-    ...hands.flatMap((hand) => [
-      ...filled(hand([...side, ...[...inner].reverse()]), clothOf(view, sides)),
-      line(hand(side), 'side'),
-      line(hand(inner), 'side'),
-    ]),
     ...pairs.flatMap(({ from, to }) => [
       cord([point(-from.x, from.y), to]),
       cord([from, point(-to.x, to.y)]),
@@ -158,6 +139,36 @@ export function lacingShapes(view: DetailView, { piece, sides, width }: Of<'laci
       cord(hand([last, point(0, last.y + 16), point(-16, last.y + 60), point(-26, last.y + LACING.tail)])),
     ),
     ...hands.flatMap((hand) => eyes.map((eye) => line(ringAt(hand([eye])[0] ?? eye), 'fine'))),
+  ];
+}
+
+/** Eyes down a line, from just below its top to just above its foot, so far inside it. */
+function eyesAlong(side: readonly Point[], inside: number): Point[] {
+  const [top, foot] = [side[0]?.y ?? 0, side.at(-1)?.y ?? 0];
+  const outAt = lookup(side.map(({ x, y }): [number, number] => [y, x]));
+  return Array.from({ length: LACING.crossings }, (_, index) => {
+    const y = top + (0.05 + (0.88 * index) / (LACING.crossings - 1)) * (foot - top);
+    return point(valueAt(outAt, y) + inside, y);
+  });
+}
+
+/** A lace across an open back: between the sides of the front, or between both edges of the back itself. */
+export function lacingShapes(view: DetailView, { piece, between, width }: Of<'lacing'>): Shape[] {
+  if (view.face !== 'back') return [];
+  const cloth = clothOf(view, piece);
+  if ('edge' in between)
+    return laceShapes(eyesAlong(seenNamed(view, between.edge), LACING.loops / 2), width, cloth);
+  const panel = view.garment.panels.find((each) => each.piece.id === between.sidesOf);
+  const side = panel ? seenDown(view.garment, 'front', 'side') : [];
+  if (side.length < 2) return [];
+  const inner = side.map(({ x, y }) => point(x - LACING.loops, y));
+  return [
+    ...hands.flatMap((hand) => [
+      ...filled(hand([...side, ...[...inner].reverse()]), clothOf(view, between.sidesOf)),
+      line(hand(side), 'side'),
+      line(hand(inner), 'side'),
+    ]),
+    ...laceShapes(eyesAlong(side, -LACING.loops - 2), width, cloth),
   ];
 }
 
