@@ -43,6 +43,7 @@ export type Detail =
       /** Open behind from the waist down. */
       readonly open?: true;
       readonly zip: number;
+      readonly zipAt?: 'side';
     }
   /** Trousers from the waist: depth of the crotch, rounds of waist and hip, and of each leg by the distance down from the waist. The zip runs on down so far. */
   | {

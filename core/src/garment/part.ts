@@ -66,6 +66,8 @@ export interface PartInput extends DrawInput {
   readonly besideNeck: Working | undefined;
   /** The pieces that it is sewn to. */
   readonly carriers: readonly Piece[];
+  /** Where they open: at a centre, at a side, or nowhere. */
+  readonly opens: 'centre' | 'side' | 'nowhere';
 }
 
 /** A part as it was drawn: pieces, seams, girths and findings of its own, and notches for what it is sewn to. */

@@ -16,9 +16,11 @@ import {
   type DrawInput,
   type DrawnPart,
   type Part,
+  type PartInput,
   type Wearer,
 } from '../garment/part.ts';
 import type { MeasureId } from '../measures/catalogue.ts';
+import { edgesByName } from '../pieces/named-edge.ts';
 import { clothRoles, type Piece } from '../pieces/piece.ts';
 import { bodicePart, chosenParts } from './part-book.ts';
 import { bodiceRecipeOf, partRecipeOf } from './part-recipe-book.ts';
@@ -51,6 +53,14 @@ const fittingRemedy = (kind: JoinKind, { slot }: Part, { values }: DrawInput): R
     ? { kind: 'set-option', choice: 'neckline', option: 'round' }
     : { kind: 'set-option', choice: slot, option: 'none' };
 
+/** Where a garment opens by a zip, as far as it is drawn. */
+function opensAt({ details, pieces }: DrawnGarment): PartInput['opens'] {
+  const find = edgesByName(pieces);
+  const zips = details.flatMap((detail) => (detail.kind === 'zip' ? detail.edges : []));
+  if (zips.length === 0) return 'nowhere';
+  return zips.every((name) => find(name)?.edge.role === 'side') ? 'side' : 'centre';
+}
+
 /** One part sewn to the join that it needs; where the garment offers none, as it was drawn, a finding says so. */
 function withPart(garment: DrawnGarment, part: Part, { lacks }: BodicePart, input: DrawInput): DrawnGarment {
   const kind = slots[part.slot];
@@ -71,6 +81,7 @@ function withPart(garment: DrawnGarment, part: Part, { lacks }: BodicePart, inpu
     lining: liningJoinOf(kind, garment.pieces),
     besideNeck: garment.besideNeck,
     carriers: garment.pieces.filter(({ id }) => carrying.has(id)),
+    opens: opensAt(garment),
   });
   return {
     ...garment,

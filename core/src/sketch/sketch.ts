@@ -92,7 +92,7 @@ function skirtShapes(view: DetailView, detail: Extract<Detail, { kind: 'skirt' }
   const { shapes, hem } = hangingCloth({ ...hangSkirt(figure, detail), cloth });
   const top = point(0, figure.heights.waist + SKIRT_TOP_SAG);
   if (view.face === 'back' && detail.open) return [...shapes, line([top, along(hem, 0.5)], 'edge')];
-  if (detail.zip === 0 || view.face === 'front') return shapes;
+  if (detail.zip === 0 || detail.zipAt === 'side' || view.face === 'front') return shapes;
   return [
     ...shapes,
     line([top, along(hem, 0.5)], 'seam'),

@@ -20,6 +20,7 @@ import { capeStyle } from './cape.ts';
 import { doublePeplumTop } from './double-peplum-top.ts';
 import { offShoulderFlounceDress } from './off-shoulder-flounce-dress.ts';
 import { offShoulderJumpsuit } from './off-shoulder-jumpsuit.ts';
+import { halterTieredDress } from './halter-tiered-dress.ts';
 import { lacedTubeFlareDress } from './laced-tube-flare-dress.ts';
 import { customShirt } from './custom-shirt.ts';
 import { tunicDress } from './tunic-dress.ts';
@@ -52,6 +53,7 @@ export const styleBook: { readonly [id: string]: Style } = {
   [doublePeplumTop.id]: doublePeplumTop,
   [capeStyle.id]: capeStyle,
   [lacedTubeFlareDress.id]: lacedTubeFlareDress,
+  [halterTieredDress.id]: halterTieredDress,
   [tunicDress.id]: tunicDress,
   [customShirt.id]: customShirt,
 };

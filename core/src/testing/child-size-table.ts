@@ -43,6 +43,10 @@ export function childBody({ size: height, chest, waist, hip }: ChildSize): Measu
     waistToKnee: 0.33 * height,
     waistToFloor: 0.61 * height,
     inseam: 0.465 * height - 0.02 * hip,
+    upperArm: 0.31 * chest,
+    wrist: 7 + 0.05 * height,
+    armLength: 0.34 * height,
+    shoulderToElbow: 0.2 * height,
   };
   return Object.fromEntries(Object.entries(lengths).map(([id, cm]) => [id, cm * MM_PER_CENTIMETRE]));
 }

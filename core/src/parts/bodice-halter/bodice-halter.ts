@@ -9,6 +9,6 @@ export const bodiceHalter: BodicePart = {
   cloths: ['outer', 'lining', 'stay'],
   ...facedBodiceMeasures,
   choices: bodiceHalterChoices,
-  lacks: { neck: 'no-back', armhole: 'no-back', waist: 'no-back' },
+  lacks: { neck: 'no-back', armhole: 'no-back' },
   neckCord: true,
 };

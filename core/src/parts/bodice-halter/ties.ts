@@ -34,6 +34,36 @@ function loopNotches(whole: Piece, count: number): Piece {
   }, front);
 }
 
+/** A tie as a doubled strip. */
+const tiePiece = (id: string, name: string, length: Working, width: Working, copies: number, allowance: number): Piece =>
+  strip({
+    id,
+    name,
+    role: 'outer',
+    length,
+    width,
+    doubled: true,
+    copies,
+    allowance: Math.min(allowance, inches(0.375)),
+    notchesAt: [],
+  }); // prettier-ignore
+
+/** The ties from both straps around the neck. */
+export const neckTies = (
+  front: Piece,
+  width: Working,
+  allowance: number,
+): { readonly piece: Piece; readonly details: readonly Detail[] } => ({
+  piece: tiePiece('neck-tie', 'Neck tie', chosen('usual tie', NECK_TIE), width, 2, allowance),
+  details: edgesOf(front, 'shoulder').map((from): Detail => ({
+    kind: 'neck-tie',
+    piece: 'neck-tie',
+    from,
+    width: width.mm,
+    length: NECK_TIE,
+  })),
+});
+
 /** The open back as wide as what the front leaves of the round, laced once for each pair of loops. */
 export function tiesOf(
   front: Piece,
@@ -45,38 +75,20 @@ export function tiesOf(
 ): Ties {
   const lace = loops * openBack + 2 * BOW;
   const pieces = pieceCount(lace, longest, allowance);
-  const tie = (id: string, name: string, length: Working, copies: number): Piece =>
-    strip({
-      id,
-      name,
-      role: 'outer',
-      length,
-      width,
-      doubled: true,
-      copies,
-      allowance: Math.min(allowance, inches(0.375)),
-      notchesAt: [],
-    });
   const whole = sum(
     plus(times(drawn('open back', openBack), loops)),
     plus(chosen('two ends for the bow', 2 * BOW)),
   );
-  const strips = [
-    tie('neck-tie', 'Neck tie', chosen('usual tie', NECK_TIE), 2),
-    tie('lace', 'Back tie', divided(whole, pieces), pieces),
-    tie('loops', 'Loop strip', times(chosen('one loop', LOOP), 2 * loops), 1),
-  ];
+  const neck = neckTies(front, width, allowance);
   return {
     front: loopNotches(front, loops),
-    strips,
+    strips: [
+      neck.piece,
+      tiePiece('lace', 'Back tie', divided(whole, pieces), width, pieces, allowance),
+      tiePiece('loops', 'Loop strip', times(chosen('one loop', LOOP), 2 * loops), width, 1, allowance),
+    ],
     details: [
-      ...edgesOf(front, 'shoulder').map((from): Detail => ({
-        kind: 'neck-tie',
-        piece: 'neck-tie',
-        from,
-        width: width.mm,
-        length: NECK_TIE,
-      })),
+      ...neck.details,
       { kind: 'lacing', piece: 'lace', between: { sidesOf: front.id }, width: width.mm },
     ],
   };

@@ -11,13 +11,14 @@ import type { DrawnGarment } from '../../garment/assemble-draft.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
 import { bodiceRecipe, type DrawInput, type Wearer } from '../../garment/part.ts';
 import { dartSeams, edgesOf, joined } from '../../garment/seam-parts.ts';
-import { lengthTo, endOf } from '../../geometry/curve.ts';
+import { clamp } from '../../geometry/clamp.ts';
+import { endOf, lengthTo, startOf } from '../../geometry/curve.ts';
 import { point } from '../../geometry/point.ts';
 import { girthOf } from '../../pieces/girth.ts';
 import { edgeOf, roleLength, type Face, type Piece } from '../../pieces/piece.ts';
 import { whole, type Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
-import { chosen as chosenTerm, divided, sum, type Working } from '../../workings/working.ts';
+import { changed, chosen as chosenTerm, divided, sum, type Working } from '../../workings/working.ts';
 import { carriedBelow, type HemBelow } from '../bodice-darted/below-waist.ts';
 import { placketOf } from '../bodice-placket/placket.ts';
 import { hemHalf, withHip, type OverHip } from '../bodice-tunic/over-hip.ts';
@@ -53,6 +54,18 @@ const eased = (values: DrawInput['values'], { body }: Wearer): DrawInput['values
 
 const fill = (values: DrawInput['values'], wearer: Wearer): BodiceShirtChosen =>
   fillChoices(bodiceShirtChoices, blockChoices)(eased(values, wearer), wearer);
+
+/** A yoke is drawn across between these parts of the armhole's depth. */
+const ACROSS_ARMHOLE = { least: 0.15, most: 0.8 };
+
+/** How far down the yoke can be drawn: across the armhole. */
+function acrossArmhole(back: Piece, down: Working): Working {
+  const { path } = edgeOf(back, 'armhole');
+  const [top, bottom] = [startOf(path).y, endOf(path).y].sort((a, b) => a - b) as [number, number];
+  const at = (part: number) => top + part * (bottom - top);
+  const kept = clamp(down.mm, at(ACROSS_ARMHOLE.least), at(ACROSS_ARMHOLE.most));
+  return changed(down, 'kept', kept - down.mm);
+}
 
 /** A back parted by its yoke, and what it is sewn to that with. */
 interface YokedBack extends Pleated {
@@ -92,7 +105,7 @@ function draw({ body, rules, allowances }: DrawInput, chosen: BodiceShirtChosen)
   const longBack = onFold(carried(block.back, 'back', roleLength(longFront, 'side')));
   const { piece: back, yoke, fullness } = yokedBack(
     longBack,
-    term('yokeDown'),
+    acrossArmhole(longBack, term('yokeDown')),
     pleatOf(chosen),
     allowances.shoulder,
   );

@@ -104,14 +104,25 @@ const isOnFold = ({ carriers }: PartInput): boolean =>
     .filter(({ face }) => face === 'back')
     .some(({ edges }) => edges.some(({ role }) => role === 'fold'));
 
-/** The length of the zip on a skirt so long; 0 where it does not open, mm. */
+/** Whether a skirt opens at its side, below a zip in the side above. */
+const opensAtSide = (input: PartInput): boolean => isOnFold(input) && input.opens === 'side';
+
+/** The length of the zip on a skirt so long, and where it lies if not behind; 0 where it does not open, mm. */
 export const hungZip = (input: PartInput, length: number): number =>
-  isOnFold(input) ? 0 : Math.min(length, zipDown(input));
+  isOnFold(input) && !opensAtSide(input) ? 0 : Math.min(length, zipDown(input));
+export const hungZipAt = (input: PartInput): { readonly zipAt?: 'side' } =>
+  opensAtSide(input) ? { zipAt: 'side' } : {};
 
 /** The end of the zip as a notch of the centre back, which runs up from the hem. */
 function zipEndNotch(input: PartInput, length: number): Notch[] {
   const down = zipDown(input);
   return down > 0 && down < length ? [{ edge: 'centre-back', at: length - down, kind: 'single' }] : [];
+}
+
+/** The same on a side, which runs down from the waist. */
+function sideZipNotch(input: PartInput, length: number): Notch[] {
+  const down = zipDown(input);
+  return opensAtSide(input) && down > 0 && down < length ? [{ edge: 'side', at: down, kind: 'single' }] : [];
 }
 
 /** Panels of a skirt so long, each with its share of the waist that it is sewn to. */
@@ -128,7 +139,7 @@ export function hungPanels(input: PartInput, length: number, parts: HungParts): 
       cut: { copies: 1, layers: 'fold' },
       centre: fold('front'),
       waist: part(front.length),
-      notches: [],
+      notches: parts === 2 ? sideZipNotch(input, length) : [],
     },
     {
       id: 'skirt-back',
@@ -137,7 +148,7 @@ export function hungPanels(input: PartInput, length: number, parts: HungParts): 
       cut: closed ? { copies: 1, layers: 'fold' } : { copies: 2, layers: 'pair' },
       centre: closed ? fold('back') : { id: 'centre-back', role: 'centre', allowance: input.allowances.zip },
       waist: part(back.length),
-      notches: closed ? [] : zipEndNotch(input, length),
+      notches: closed ? (parts === 2 ? sideZipNotch(input, length) : []) : zipEndNotch(input, length),
     },
   ];
   if (parts === 2) return ends;

@@ -13,6 +13,7 @@ import {
   hungPiece,
   hungSeams,
   hungZip,
+  hungZipAt,
   type HungPanel,
   type HungParts,
 } from '../hung-skirt/hung-skirt.ts';
@@ -144,6 +145,7 @@ function draw(input: PartInput): DrawnPart {
         waist: round.mm,
         hem: 2 * Math.PI * share * (radius.mm + circle.length.mm),
         zip: hungZip(input, circle.length.mm),
+        ...hungZipAt(input),
       },
     ],
     checks: () => [],

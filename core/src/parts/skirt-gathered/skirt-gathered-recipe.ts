@@ -12,6 +12,7 @@ import {
   hungPiece,
   hungSeams,
   hungZip,
+  hungZipAt,
   straightOutline,
   type HungPanel,
 } from '../hung-skirt/hung-skirt.ts';
@@ -66,6 +67,7 @@ function draw(input: PartInput): DrawnPart {
         hem: ratio * waist,
         gather: ratio,
         zip: hungZip(input, length.mm),
+        ...hungZipAt(input),
       },
     ],
     checks: () => [],

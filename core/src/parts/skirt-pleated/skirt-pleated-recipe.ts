@@ -12,6 +12,7 @@ import {
   hungPiece,
   hungSeams,
   hungZip,
+  hungZipAt,
   straightOutline,
   type HungPanel,
 } from '../hung-skirt/hung-skirt.ts';
@@ -70,6 +71,7 @@ function draw(input: PartInput): DrawnPart {
         hem,
         pleats: pleats.count,
         zip: hungZip(input, length.mm),
+        ...hungZipAt(input),
       },
     ],
     checks: () => [],

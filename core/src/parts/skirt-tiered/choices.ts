@@ -6,6 +6,7 @@ import { hungSkirtChoices } from '../hung-skirt/choices.ts';
 export const skirtTieredChoices = {
   tiers: { kind: 'option', pictured: true, label: 'Tiers', group: 'Skirt', help: 'of equal depth', options: { '2': 'two', '3': 'three', '4': 'four' }, usual: '3' },
   tierRatio: { kind: 'option', label: 'Gathered', group: 'Skirt', help: 'each tier to the one above', options: { '1.25': '1¼ to 1', '1.5': '1½ to 1', '1.75': '1¾ to 1' }, usual: '1.5' },
+  tierLining: { kind: 'option', label: 'Lined with', group: 'Layers', help: 'shorter than the skirt, sewn in at the waist', options: { none: 'nothing', '0.5': 'half a circle', '1': 'a whole circle' }, usual: 'none' },
   skirtLength: hungSkirtChoices.skirtLength,
 } as const satisfies Record<string, Choice>;
 

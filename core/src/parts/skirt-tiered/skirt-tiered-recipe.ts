@@ -15,14 +15,17 @@ import {
   hungPiece,
   hungSeams,
   hungZip,
+  hungZipAt,
   straightOutline,
   type HungDrawing,
   type HungPanel,
+  type HungParts,
 } from '../hung-skirt/hung-skirt.ts';
+import { hungLining } from '../hung-skirt/hung-lining.ts';
 import { skirtTieredChoices, type SkirtTieredChosen } from './choices.ts';
 
-/** The first tier is cut in front, back and side panels. */
-const PANELS = 4;
+/** The first tier is cut in front, back and side panels; below a zip in the side its seams lie there. */
+const panelsFor = (input: PartInput): HungParts => (input.opens === 'side' ? 2 : 4);
 
 /** The skirt as it is planned: so many tiers, each so deep and so many times as wide as the one above. */
 interface TierPlan {
@@ -133,14 +136,20 @@ function draw(input: PartInput): DrawnPart {
     waist,
     zip: hungZip(input, length.mm),
   };
-  const first = hungPanels(input, plan.depth.mm, PANELS).map((panel) => firstTier(panel, plan, input));
+  const panels = panelsFor(input);
+  const lining =
+    chosen.tierLining === 'none'
+      ? { pieces: [], seams: [] }
+      : hungLining(input, { circle: chosen.tierLining, length: length.mm });
+  const first = hungPanels(input, plan.depth.mm, panels).map((panel) => firstTier(panel, plan, input));
   const lower = Array.from({ length: tiers - 1 }, (_, index) => lowerTier(index + 2, plan, input));
   const pieces = [...first, ...lower];
   const tierAt = (down: number): number => Math.min(tiers, Math.floor(down / plan.depth.mm) + 1);
   return {
-    pieces,
+    pieces: [...pieces, ...lining.pieces],
     seams: [
-      ...hungSeams(input, PANELS, { kind: 'gather', ratio }),
+      ...lining.seams,
+      ...hungSeams(input, panels, { kind: 'gather', ratio }),
       ...lower.flatMap((piece, index) => {
         const above = lower[index - 1];
         return tierSeams(piece, above ? [above] : first, index + 2, ratio);
@@ -157,6 +166,7 @@ function draw(input: PartInput): DrawnPart {
         gather: ratio,
         seamsAt: lower.map((_, index) => (index + 1) * plan.depth.mm),
         zip: plan.zip,
+        ...hungZipAt(input),
       },
     ],
     checks: () => [],

@@ -6,7 +6,7 @@ export const skirtTiered: Part = {
   id: 'skirt-tiered',
   slot: 'skirt',
   name: 'Tiered skirt',
-  cloths: ['outer'],
+  cloths: ['outer', 'lining'],
   requires: [],
   derives: [],
   checks: ['hip', 'waistToHip', 'waistToFloor'],

@@ -3,7 +3,7 @@ import { after } from '../../../geometry/loop.ts';
 import { line } from '../../../geometry/segment.ts';
 import { carryDimensions, withDimensions } from '../../../pieces/carry-dimensions.ts';
 import { centreOf, makePiece, type Piece } from '../../../pieces/piece.ts';
-import { changed, type Working } from '../../../workings/working.ts';
+import { changed, minus, type Working } from '../../../workings/working.ts';
 
 /** At most this part of the upper edge is left open. */
 const MOST = 0.6;
@@ -16,6 +16,7 @@ export function openCentre(panel: Piece, by: Working, allowance: number): Piece 
   const centre = centreOf(panel);
   const upper = after(panel.edges, centre);
   const mm = Math.min(by.mm, MOST * endOf(upper.path).x);
+  const gap = changed(by, 'kept', mm - by.mm);
   const at = lengthWhere(upper.path, 'x', mm);
   if (at === undefined) throw new Error(`${panel.id}: its upper edge does not pass ${mm} mm out`);
   const rest = splitCurve(upper.path, at)[1];
@@ -34,13 +35,16 @@ export function openCentre(panel: Piece, by: Working, allowance: number): Piece 
     }),
   });
   return withDimensions(
-    carryDimensions(panel, open, () => ({ change: 'curve' })),
+    carryDimensions(panel, open, ({ at: place }) => ({
+      change: 'curve',
+      terms: place.kind === 'run' && place.of === upper.role ? [minus(gap)] : [],
+    })),
     {
       name: 'lace-gap',
       label: 'Open at the top, from the centre',
       kind: 'out',
       at: { kind: 'corner', of: upper.role, end: 'start' },
-      working: changed(by, 'kept', mm - by.mm),
+      working: gap,
       follows: true,
     },
   );
