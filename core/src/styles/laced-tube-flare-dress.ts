@@ -1,7 +1,7 @@
 import { inches } from '../units/length.ts';
 import { styleFrom } from './style-from.ts';
 
-/** A tube shaped over and under the bust, laced behind over a gap with crossed ties, on half a circle. */
+/** A heart-shaped tube, shaped over and under the bust, laced behind over a gap with crossed ties, on half a circle. */
 export const lacedTubeFlareDress = styleFrom({
   id: 'laced-tube-flare-dress',
   name: 'Laced tube flare dress',
@@ -9,7 +9,6 @@ export const lacedTubeFlareDress = styleFrom({
     'Strapless, shaped over and under the bust; laced behind with crossed ties; half a circle from the waist; lined, on a stay',
   parts: { bodice: 'bodice-strapless', skirt: 'skirt-circle' },
   choices: {
-    topEdge: { usual: 'straight' },
     cups: { usual: 'none' },
     backOpens: { usual: 'laced' },
     skirtLength: { usual: inches(24) },

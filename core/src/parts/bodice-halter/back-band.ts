@@ -3,7 +3,7 @@ import { edgesOf } from '../../garment/seam-parts.ts';
 import { point } from '../../geometry/point.ts';
 import { line } from '../../geometry/segment.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
-import { edgeLength, edgesWithRole, makePiece, type Piece } from '../../pieces/piece.ts';
+import { edgeLength, edgesWithRole, levelEnds, makePiece, type Piece } from '../../pieces/piece.ts';
 import type { Seam } from '../../pieces/seam.ts';
 import { changed, edgeOfPiece, type Working } from '../../workings/working.ts';
 
@@ -17,14 +17,21 @@ export interface BackBand {
 /** The band reaches at most so far up the side that is left below a dart or armhole. */
 const MOST_OF_SIDE = 0.9;
 
-/** A straight band on the fold, as wide as the back that it stands for; it opens by a zip at the side. */
-export function backBand(front: Piece, waist: Working, depth: Working, allowances: Allowances): BackBand {
+/** A straight band on the fold, as wide as the waist of the back that it stands for, and as low; it opens by a zip at the side. */
+export function backBand(
+  front: Piece,
+  back: Piece,
+  waist: Working,
+  depth: Working,
+  allowances: Allowances,
+): BackBand {
   const side = edgesWithRole(front, 'side').at(-1);
   if (!side) throw new Error(`${front.id} has no side`);
   const long = edgeLength(side);
   const height = changed(depth, 'kept', Math.min(0, MOST_OF_SIDE * long - depth.mm));
   const [wide, high] = [waist.mm, height.mm];
-  const [a, b, c, d] = [point(0, 0), point(wide, 0), point(wide, high), point(0, high)];
+  const low = levelEnds(back, 'waist').from.y;
+  const [a, b, c, d] = [point(0, low - high), point(wide, low - high), point(wide, low), point(0, low)];
   const piece = makePiece({
     id: 'bodice-back',
     name: 'Back band',

@@ -56,7 +56,7 @@ function behind(
   }
   const neck = neckTies(cut, width, allowances.strip);
   const depth = choiceTerm(bodiceHalterChoices, 'backBand', chosen.backBand);
-  const { piece, seam, details } = backBand(cut, waistLeftOut(back, backWaist), depth, allowances);
+  const { piece, seam, details } = backBand(cut, back, waistLeftOut(back, backWaist), depth, allowances);
   return {
     front: cut,
     band: piece,

@@ -2,18 +2,22 @@ import type { Detail } from '../../drafting/detail.ts';
 import { point, type Point } from '../../geometry/point.ts';
 import { edgesWithRole, roleLength } from '../../pieces/piece.ts';
 import { filled, line, mirrored, type Shape } from '../shape.ts';
-import { clothOf, downwards, type DetailView } from './detail-view.ts';
+import { clothOf, type DetailView } from './detail-view.ts';
 import { seenEdge } from '../place/placed-garment.ts';
 
 type Collar = Extract<Detail, { kind: 'collar' }>;
 
-/** The neck of a face from the shoulder down to the centre. */
+/** From the side to the centre; a wide neck may rise to the centre of a back. */
+const inwards = (points: readonly Point[]): Point[] =>
+  Math.abs(points[0]?.x ?? 0) >= Math.abs(points.at(-1)?.x ?? 0) ? [...points] : [...points].reverse();
+
+/** The neck of a face from the shoulder to the centre. */
 function neckLine({ garment, face }: DetailView): Point[] | undefined {
   const panel = garment.panels.find(
     (each) => each.face === face && each.piece.role !== 'net' && edgesWithRole(each.piece, 'neck').length > 0,
   );
   const [neck] = panel ? edgesWithRole(panel.piece, 'neck') : [];
-  return panel && neck ? downwards(seenEdge(garment, panel, neck)) : undefined;
+  return panel && neck ? inwards(seenEdge(garment, panel, neck)) : undefined;
 }
 
 const arch = (half: number, y: number, sag: number): Point[] =>

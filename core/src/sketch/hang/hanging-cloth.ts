@@ -111,8 +111,13 @@ export function hangingCloth(cloth: HangingCloth): {
   const grid = frame(cloth);
   const surplus = 0.03 * Math.max(0, flare - 1.12) + 0.03 * (gather - 1);
   const size = (clamp(surplus, 0, 0.075) * grid.width) / Math.max(1, folds / 6);
+  // At its sides a fold is seen edge on: there the hem hardly waves.
   const wave = (across: number) =>
-    (size * (Math.cos(2 * Math.PI * folds * across) - 1) * (0.75 + 0.25 * Math.sin(9 * across + 1))) / 2;
+    (size *
+      Math.min(1, 1.6 * bow(across)) *
+      (Math.cos(2 * Math.PI * folds * across) - 1) *
+      (0.75 + 0.25 * Math.sin(9 * across + 1))) /
+    2;
   const hem = span(folds * 10, (across) => grid.at(across, 1, wave(across)));
   const top = span(24, (across) => grid.at(across, 0));
   const ring = [...top, ...right.slice(1, -1), ...[...hem].reverse(), ...left.slice(1, -1).reverse()];
