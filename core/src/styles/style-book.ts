@@ -23,6 +23,7 @@ import { offShoulderJumpsuit } from './off-shoulder-jumpsuit.ts';
 import { halterTieredDress } from './halter-tiered-dress.ts';
 import { lacedTubeFlareDress } from './laced-tube-flare-dress.ts';
 import { customShirt } from './custom-shirt.ts';
+import { panelTunic } from './panel-tunic.ts';
 import { tunicDress } from './tunic-dress.ts';
 import { trousersStyle } from './trousers.ts';
 import type { Style } from './style.ts';
@@ -55,6 +56,7 @@ export const styleBook: { readonly [id: string]: Style } = {
   [lacedTubeFlareDress.id]: lacedTubeFlareDress,
   [halterTieredDress.id]: halterTieredDress,
   [tunicDress.id]: tunicDress,
+  [panelTunic.id]: panelTunic,
   [customShirt.id]: customShirt,
 };
 

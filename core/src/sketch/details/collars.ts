@@ -7,9 +7,13 @@ import { seenEdge } from '../place/placed-garment.ts';
 
 type Collar = Extract<Detail, { kind: 'collar' }>;
 
-/** From the side to the centre; a wide neck may rise to the centre of a back. */
-const inwards = (points: readonly Point[]): Point[] =>
-  Math.abs(points[0]?.x ?? 0) >= Math.abs(points.at(-1)?.x ?? 0) ? [...points] : [...points].reverse();
+/** From where it is widest to the centre: a wide neck may rise to the centre of a back, and may turn down over the shoulder. */
+function inwards(points: readonly Point[]): Point[] {
+  const out = points.map(({ x }) => Math.abs(x));
+  const path = (out[0] ?? 0) >= (out.at(-1) ?? 0) ? [...points] : [...points].reverse();
+  const widest = Math.max(...out);
+  return path.slice(path.findIndex(({ x }) => Math.abs(x) === widest));
+}
 
 /** The neck of a face from the shoulder to the centre. */
 function neckLine({ garment, face }: DetailView): Point[] | undefined {
