@@ -54,6 +54,20 @@ const views = (id, privateLink) => [
   { name: 'chalk', address: `/tickets/${id('Lamp')}/chalk`, sign: 'text=Marked' },
   { name: 'cut', address: `/tickets/${id('Harbour-master')}/chalk`, sign: 'text=All chalked', size: TABLET },
   { name: 'rules', address: `/tickets/${id('Harbour-office')}/rules`, sign: 'text=One figure would move' },
+  {
+    name: 'recut',
+    address: `/recut?ticket=${id('Ferry')}`,
+    press: ['role=radio[name="inches"]'],
+    fill: [
+      ['role=textbox[name="Chest round"]', '40'],
+      ['role=textbox[name="Waist round"]', '35'],
+      ['role=textbox[name="Front half at the chest, as it is"]', '14 1/4'],
+      ['role=textbox[name="Back at the chest, as it is"]', '27'],
+      ['role=textbox[name="Front half at the waist, as it is"]', '13'],
+      ['role=textbox[name="Back at the waist, as it is"]', '25'],
+    ],
+    sign: 'role=img[name=/The back of the shirt/]',
+  },
   { name: 'house', address: '/house', sign: 'text=House rules' },
   {
     name: 'versions',
