@@ -118,6 +118,23 @@ function bothFaces(pieces: readonly DraftedPiece[], storeys: readonly Piece['par
   );
 }
 
+/** Capes and flounces that lie over each other: each layer's front and back in a row, the rows from the uppermost down. */
+function layersOf(capes: readonly DraftedPiece[]): Block {
+  const of = (face: Face) => capes.filter(({ piece }) => piece.face === face);
+  const [fronts, backs] = [of('front'), of('back')];
+  return under(
+    Array.from({ length: Math.max(fronts.length, backs.length) }, (_, layer) =>
+      beside(
+        [...fronts.slice(layer, layer + 1), ...backs.slice(layer, layer + 1)].map((each) =>
+          single(each, 'as-drafted'),
+        ),
+        GAP,
+      ),
+    ),
+    GAP,
+  );
+}
+
 const strips: readonly Piece['part'][] = ['strip', 'placket'];
 
 /** A tier that goes all around: it lies below what it is gathered to. */
@@ -131,7 +148,9 @@ function clothBlock(pieces: readonly DraftedPiece[]): Block {
   );
   const long = loose.filter(({ piece }) => strips.includes(piece.part));
   const tiers = loose.filter(isTier);
-  const others = loose.filter((each) => !long.includes(each) && !tiers.includes(each));
+  const capes = loose.filter(({ piece }) => piece.part === 'cape' && piece.face !== undefined);
+  const apart = [...long, ...tiers, ...capes];
+  const others = loose.filter((each) => !apart.includes(each));
   return under(
     [
       beside(
@@ -144,6 +163,7 @@ function clothBlock(pieces: readonly DraftedPiece[]): Block {
                 others.map((each) => single(each, 'as-drafted')),
                 GAP,
               ),
+              layersOf(capes),
             ],
             GAP,
           ),
