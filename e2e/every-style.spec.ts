@@ -14,9 +14,9 @@ test.use({ trace: 'off' });
 
 /** Three bodies made up for these journeys: short and full, tall and straight, and one measured in centimetres. */
 const bodies = [
-  { shoulder: '14 5/8', bustSpan: '8 1/8', shoulderToBust: '10 7/8', frontWaistLength: '16 3/8', backWaistLength: '14 7/8', bust: '42 1/4', highBust: '38 1/2', waist: '35 3/4', hip: '44 5/8', waistToFloor: '38 7/8', inseam: '27 1/4', upperArm: '13 1/4', armLength: '21 1/2', wrist: '6 3/4' }, // prettier-ignore
-  { shoulder: '16 3/8', bustSpan: '7 1/8', shoulderToBust: '10 5/8', frontWaistLength: '17 7/8', backWaistLength: '17 3/8', bust: '35 1/4', waist: '29 7/8', hip: '37 3/8', armhole: '16 1/8', waistToFloor: '43 1/8', inseam: '32', upperArm: '11 3/8', armLength: '24 1/4', wrist: '6 1/4' }, // prettier-ignore
-  { shoulder: '37cm', bustSpan: '18.5cm', shoulderToBust: '27cm', frontWaistLength: '43cm', backWaistLength: '39cm', bust: '37in', waist: '29in', hip: '39in', waistToFloor: '103cm', inseam: '76cm', upperArm: '30cm', armLength: '58cm', wrist: '16.5cm' }, // prettier-ignore
+  { shoulder: '14 5/8', bustSpan: '8 1/8', shoulderToBust: '10 7/8', frontWaistLength: '16 3/8', backWaistLength: '14 7/8', bust: '42 1/4', highBust: '38 1/2', waist: '35 3/4', hip: '44 5/8', waistToFloor: '38 7/8', inseam: '27 1/4', upperArm: '13 1/4', armLength: '21 1/2', wrist: '6 3/4', neck: '14 1/2' }, // prettier-ignore
+  { shoulder: '16 3/8', bustSpan: '7 1/8', shoulderToBust: '10 5/8', frontWaistLength: '17 7/8', backWaistLength: '17 3/8', bust: '35 1/4', waist: '29 7/8', hip: '37 3/8', armhole: '16 1/8', waistToFloor: '43 1/8', inseam: '32', upperArm: '11 3/8', armLength: '24 1/4', wrist: '6 1/4', neck: '13 7/8' }, // prettier-ignore
+  { shoulder: '37cm', bustSpan: '18.5cm', shoulderToBust: '27cm', frontWaistLength: '43cm', backWaistLength: '39cm', bust: '37in', waist: '29in', hip: '39in', waistToFloor: '103cm', inseam: '76cm', upperArm: '30cm', armLength: '58cm', wrist: '16.5cm', neck: '36cm' }, // prettier-ignore
 ] as const;
 
 const ticketOf = async (request: APIRequestContext, id: string): Promise<Ticket> =>

@@ -24,7 +24,7 @@ export interface RingPlan {
 }
 
 /** The radius of the inner edge of a ring: its round over 2π, of as much of a circle as it is. */
-export const ringRadius = ({
+const ringRadius = ({
   round,
   roundName,
   circle,
