@@ -7,8 +7,8 @@ export default defineConfig({
   outputDir: 'test-results',
   workers: 1,
   // Generous: a shared machine may stand still for seconds, and a slow answer is not a wrong one.
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  timeout: 300_000,
+  expect: { timeout: 40_000 },
   forbidOnly: process.env['CI'] !== undefined,
   reporter: [['list'], ['json', { outputFile: 'test-results/playwright.json' }]],
   use: {
@@ -17,7 +17,7 @@ export default defineConfig({
     trace: 'retain-on-failure',
     // What a journey answers in the shop computer's place would not reach a page through it; one journey lets it in.
     serviceWorkers: 'block',
-    actionTimeout: 30_000,
+    actionTimeout: 60_000,
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       args: ['--no-sandbox', '--disable-background-networking'],

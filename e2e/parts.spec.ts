@@ -10,7 +10,7 @@ import { openSlot, openTicket, putPart, bringTable, readings, takeMeasures, tick
 const body = {
   shoulder: '15 1/4', bustSpan: '7 5/8', shoulderToBust: '10 3/4', frontWaistLength: '17 1/8', backWaistLength: '16 1/4',
   bust: '38 3/4', highBust: '36', underBust: '33', waist: '30 1/2', hip: '41 1/4', waistToHip: '8 1/2',
-  waistToFloor: '42 3/4', inseam: '31 1/4', upperArm: '12 1/4', armLength: '23 3/4', wrist: '6 7/8', hand: '8 1/4',
+  waistToFloor: '42 3/4', inseam: '31 1/4', upperArm: '12 1/4', armLength: '23 3/4', wrist: '6 7/8', hand: '8 1/4', neck: '14 1/2',
 }; // prettier-ignore
 
 test('a princess bodice with set-in sleeves and a half-circle skirt is composed, laid and chalked', async ({

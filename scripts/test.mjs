@@ -62,7 +62,8 @@ async function playwright(folder) {
 await ensurePackages();
 const folder = mkdtempSync(path.join(os.tmpdir(), 'ample-bolt-test-'));
 chmodSync(folder, 0o755);
-try {
+/** What needs no browser, one after the other. */
+async function checks() {
   await check('Types', bin('tsc'), ['-b']);
   await check('Formatting', bin('prettier'), ['--check', '--log-level', 'warn', '--cache', '.']);
   await check('Dead code', bin('knip'), ['--no-progress']);
@@ -75,8 +76,11 @@ try {
     '0',
     '.',
   ]);
-  // Journeys wait for a page most of the time: beside them one processor runs everything else.
-  await Promise.all([jest(folder), playwright(folder)]);
+}
+
+try {
+  // Journeys wait for a page most of the time: beside them, and beside the checks before them, one processor runs everything else.
+  await Promise.all([jest(folder), checks().then(() => playwright(folder))]);
 } finally {
   rmSync(folder, { recursive: true, force: true });
 }

@@ -8,6 +8,7 @@ import { draftInput, middleBody, withArm } from '../testing/bodies.ts';
 import { expectCuttable, expectTrue } from '../testing/expect-sound.ts';
 import { missesBody, missesSizes } from '../testing/misses-size-table.ts';
 import { extremeRanges, ordinaryRanges, randomBodies } from '../testing/random-bodies.ts';
+import { styleOfEachBodice } from '../testing/style-of-each-bodice.ts';
 import { seededRandom } from '../lay/plan/seeded-random.ts';
 import type { Draft } from '../drafting/draft.ts';
 import type { MeasureValues } from '../measures/measure-set.ts';
@@ -32,7 +33,8 @@ const withSkirt: ChoiceValues = { skirt: 'skirt-circle' };
 const body: MeasureValues = { ...withArm(middleBody), offShoulderRound: inches(41) };
 
 const styles = Object.values(styleBook);
-const takes = (slot: Slot): Style[] => styles.filter(({ lacks }) => lacks[slots[slot]] === undefined);
+const takes = (slot: Slot): Style[] =>
+  styleOfEachBodice.filter(({ lacks }) => lacks[slots[slot]] === undefined);
 const draftOf = ({ id }: Pick<Style, 'id'>, choices: ChoiceValues, values = body): Draft =>
   recipeOf({ id }).draft(draftInput(values, choices));
 const pieceOf = ({ pieces }: Draft, id: string): Piece => {
@@ -75,7 +77,8 @@ describe('what a garment offers to be sewn to', () => {
 
 describe.each(takes('sleeve'))('a set-in sleeve on the $name', (style) => {
   test('is true on published sizes and on bodies of all proportions, in every length', () => {
-    for (const size of missesSizes) expectSleeve(draftOf(style, withSleeve, withArm(missesBody(size))));
+    for (const size of missesSizes.filter((_, index) => index % 2 === 0))
+      expectSleeve(draftOf(style, withSleeve, withArm(missesBody(size))));
     const bodies = randomBodies(ordinaryRanges, 31);
     for (const sleeveTo of ['short', 'elbow', 'wrist'])
       for (let count = 0; count < 2; count++)
@@ -266,8 +269,8 @@ test.each([['ordinary', ordinaryRanges], ['extreme', extremeRanges]] as const)(
   (_, ranges) => {
     const random = seededRandom(11);
     const bodies = randomBodies(ranges, 77);
-    for (const style of styles.filter((each) => takes('sleeve').includes(each) || takes('skirt').includes(each)))
-      for (let count = 0; count < 6; count++) {
+    for (const style of styles)
+      for (let count = 0; count < 3; count++) {
         const { upperArm = 0, ...values } = withArm(bodies.next().value.values);
         const arm = { ...values, upperArm: upperArm * (0.8 + 0.5 * random()), hand: inches(8) };
         const draft = draftOf(style, anyParts(style, random), arm);

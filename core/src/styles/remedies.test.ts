@@ -8,7 +8,7 @@ import type { Unit } from '../units/length.ts';
 import { recipeOf } from './recipe-book.ts';
 import { styleBook } from './style-book.ts';
 import type { Style } from './style.ts';
-import type { ChoiceValues } from '../garment/choice.ts';
+import { isAsked, type ChoiceValues } from '../garment/choice.ts';
 
 type SetChoice = Extract<Remedy, { kind: 'set-choice' }> & { readonly mm: number };
 
@@ -25,11 +25,15 @@ function typed(mm: number, unit: Unit): number {
 const findingsOf = (style: Style, choices: ChoiceValues): readonly Finding[] =>
   recipeOf(style).draft(draftInput(middleBody, choices)).findings;
 
-/** Every length of a style at its least and at its most, the others as they come. */
-const bounds = ({ choices }: Style): ChoiceValues[] =>
-  Object.entries(choices).flatMap(([id, choice]) =>
-    choice.kind === 'length' ? [{ [id]: choice.least }, { [id]: choice.most }] : [],
+/** Every length of a style that is asked, at its least and at its most, the others as they come. */
+function bounds(style: Style): ChoiceValues[] {
+  const chosen = recipeOf(style).chosen(draftInput(middleBody));
+  return Object.entries(style.choices).flatMap(([id, choice]) =>
+    choice.kind === 'length' && chosen[id] !== undefined && isAsked(choice, chosen)
+      ? [{ [id]: choice.least }, { [id]: choice.most }]
+      : [],
   );
+}
 
 describe.each(Object.values(styleBook))('$name: a remedy that sets a choice', (style) => {
   const offered = bounds(style).flatMap((choices) =>

@@ -3,6 +3,7 @@ import { measureIds } from '../measures/catalogue.ts';
 import type { MeasureValues } from '../measures/measure-set.ts';
 import { madeUpOn, sketchOf, type Sketch } from '../sketch/sketch.ts';
 import type { Recipe, Style } from '../styles/style.ts';
+import { isAsked } from '../garment/choice.ts';
 import type { DraftInput } from '../garment/draft-input.ts';
 import { draftGap, type DraftGap } from './draft-gap.ts';
 import { sketchGap } from './sketch-gap.ts';
@@ -30,8 +31,22 @@ const codesOf = ({ findings }: Draft): string =>
     .sort()
     .join();
 
+/** Of what can be moved, one in , beginning with a place that  says. */
+export interface Share {
+  readonly every: number;
+  readonly from: number;
+}
+const all: Share = { every: 1, from: 0 };
+
 /** Drafts with each measure and each length that is chosen moved, one at a time and up and down by turns; a chosen one stays within its range. */
-export function nudged(style: Style, recipe: Recipe, input: DraftInput, nudge: Nudge): Nudged[] {
+export function nudged(
+  style: Style,
+  recipe: Recipe,
+  input: DraftInput,
+  nudge: Nudge,
+  { every, from }: Share = all,
+): Nudged[] {
+  const isTried = (index: number) => (index + from) % every === 0;
   const whole = recipe.draft(input);
   const signOf = (index: number): 1 | -1 => (index % 2 === 0 ? 1 : -1);
   const { values: own } = input.person;
@@ -46,14 +61,15 @@ export function nudged(style: Style, recipe: Recipe, input: DraftInput, nudge: N
   });
   const measures = measureIds.flatMap((id, index) => {
     const mm = input.person.values[id];
-    if (mm === undefined) return [];
+    if (mm === undefined || !isTried(index)) return [];
     const values = { ...input.person.values, [id]: nudge(mm, signOf(index)) };
     return [compare(id, whole, recipe.draft({ ...input, person: { ...input.person, values } }), values)];
   });
   const chosen = recipe.chosen(input);
   const choices = Object.entries(style.choices).flatMap(([id, choice], index) => {
     const mm = chosen[id];
-    if (choice.kind !== 'length' || typeof mm !== 'number') return [];
+    if (choice.kind !== 'length' || typeof mm !== 'number' || !isAsked(choice, chosen) || !isTried(index))
+      return [];
     const held = Math.min(choice.most, Math.max(choice.least, mm));
     const other = [nudge(held, signOf(index)), nudge(held, signOf(index + 1))].find(
       (to) => to >= choice.least && to <= choice.most,
