@@ -22,6 +22,8 @@ export type Detail =
       /** Distance down from the tip of the shoulder at which a flare or a cuff is sewn on; into a cuff it is gathered. */
       readonly seamAt?: number;
       readonly cuff?: true;
+      /** Length of trim along the hems of both, mm. */
+      readonly trim?: number;
     }
   /** A cape around both arms, or around the neck: its upper edge lies so far below the start line; open in front or nowhere. */
   | { readonly kind: 'cape'; readonly pieces: readonly string[]; readonly from: number; readonly depth: number; readonly round: number; readonly hem: number; readonly opens?: Face }
@@ -42,6 +44,16 @@ export type Detail =
       readonly pleats?: number;
       /** Open behind from the waist down. */
       readonly open?: true;
+      /** Sewn on so far above the waist, mm. */
+      readonly above?: number;
+      /** Length of trim along its hem, mm. */
+      readonly trim?: number;
+      /** Its hem is raised on the side of one hand, mm, and gathered there from and to so far down from the waist. */
+      readonly slanted?: {
+        readonly hand: 'left' | 'right';
+        readonly by: number;
+        readonly ruched: { readonly from: number; readonly to: number };
+      };
       readonly zip: number;
       readonly zipAt?: 'side';
     }

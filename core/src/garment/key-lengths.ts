@@ -8,7 +8,7 @@ import { edgeLength, edgesWithRole, isInside, type EdgeRole, type Piece } from '
 /** A finished length of the garment that a client asks for, mm. */
 export interface KeyLength {
   readonly of:
-    'length' | 'hem-round' | 'lower-round' | 'zip' | 'sleeve' | 'sleeve-round' | 'leg' | 'leg-round';
+    'length' | 'hem-round' | 'lower-round' | 'zip' | 'sleeve' | 'sleeve-round' | 'leg' | 'leg-round' | 'trim';
   readonly mm: number;
 }
 
@@ -66,19 +66,19 @@ function legLengths({ legs }: Extract<Detail, { kind: 'trousers' }>): KeyLength[
   ];
 }
 
+const trimOf = ({ trim }: { readonly trim?: number }): KeyLength[] =>
+  trim === undefined ? [] : [{ of: 'trim', mm: trim }];
+
 function ofDetail(pieces: readonly Piece[], detail: Detail): KeyLength[] {
   switch (detail.kind) {
     case 'zip':
       return [{ of: 'zip', mm: zipLength(pieces, detail) }];
     case 'sleeve': {
       const [length, round] = detail.girths.at(-1) ?? [0, 0];
-      return [
-        { of: 'sleeve', mm: length },
-        { of: 'sleeve-round', mm: round },
-      ];
+      return [{ of: 'sleeve', mm: length }, { of: 'sleeve-round', mm: round }, ...trimOf(detail)];
     }
     case 'skirt':
-      return detail.zip === 0 ? [] : [{ of: 'zip', mm: detail.zip }];
+      return [...(detail.zip === 0 ? [] : [{ of: 'zip', mm: detail.zip } as const]), ...trimOf(detail)];
     case 'trousers':
       return [{ of: 'zip', mm: detail.zip }, ...legLengths(detail)];
     case 'placket':
@@ -95,13 +95,11 @@ function ofDetail(pieces: readonly Piece[], detail: Detail): KeyLength[] {
   }
 }
 
-/** A zip that runs on from one part into the next is one. */
-const asOneZip = (lengths: readonly KeyLength[]): KeyLength[] => {
-  const zips = lengths.filter(({ of }) => of === 'zip');
-  const others = lengths.filter(({ of }) => of !== 'zip');
-  return zips.length === 0
-    ? others
-    : [...others, { of: 'zip', mm: zips.reduce((sum, { mm }) => sum + mm, 0) }];
+/** A zip that runs on from one part into the next is one, and trim is bought in one length. */
+const asOne = (lengths: readonly KeyLength[], of: 'zip' | 'trim'): KeyLength[] => {
+  const own = lengths.filter((each) => each.of === of);
+  const others = lengths.filter((each) => each.of !== of);
+  return own.length === 0 ? others : [...others, { of, mm: own.reduce((sum, { mm }) => sum + mm, 0) }];
 };
 
 /** The finished lengths of a garment at a glance: how long it is, how wide it ends, its zip, its sleeves. */
@@ -117,10 +115,11 @@ export function keyLengths(draft: Draft): KeyLength[] {
   // Of trousers the leg is told instead.
   const hasLegs = all.some(({ part }) => part === 'trousers');
   const length = hasLegs ? undefined : frontLength([...shown, ...skirt], hung?.length);
+  const ofDetails = draft.details.flatMap((detail) => ofDetail(all, detail));
   return [
     ...(length === undefined ? [] : [{ of: 'length', mm: length } as const]),
     ...(hem > 0 ? [{ of: 'hem-round', mm: hem } as const] : []),
     ...(hem === 0 && waist > 0 ? [{ of: 'lower-round', mm: waist } as const] : []),
-    ...asOneZip(draft.details.flatMap((detail) => ofDetail(all, detail))),
+    ...asOne(asOne(ofDetails, 'zip'), 'trim'),
   ];
 }

@@ -30,6 +30,8 @@ interface PartOfBook extends MeasuresUsed {
 /** A part that is sewn to a join of the bodice, as far as it is known before it is drafted. */
 export interface Part extends PartOfBook {
   readonly slot: Slot;
+  /** Drafted to the body from its waist down: no other height carries it. */
+  readonly fromWaist?: true;
 }
 
 /** The part that carries the others; of the joins that it could offer, those that it lacks are named with their reason. */
@@ -64,6 +66,8 @@ export interface PartInput extends DrawInput {
   readonly lining: Join | undefined;
   /** Half the width of a placket that lies under the neck beside its edges, mm. */
   readonly besideNeck: Working | undefined;
+  /** The join for a skirt lies so far above the waist, mm. */
+  readonly hangsAbove: number;
   /** The pieces that it is sewn to. */
   readonly carriers: readonly Piece[];
   /** Where they open: at a centre, at a side, or nowhere. */
@@ -71,7 +75,7 @@ export interface PartInput extends DrawInput {
 }
 
 /** A part as it was drawn: pieces, seams, girths and findings of its own, and notches for what it is sewn to. */
-export interface DrawnPart extends Omit<DrawnGarment, 'covering' | 'besideNeck'> {
+export interface DrawnPart extends Omit<DrawnGarment, 'covering' | 'besideNeck' | 'hangsAbove'> {
   readonly marks: readonly (Notch & { readonly piece: string })[];
   /** The zip of the bodice runs on down these edges, of the last only for `to`, mm. */
   readonly zip?: { readonly edges: readonly string[]; readonly to: number };

@@ -42,6 +42,10 @@ const runOn = (details: readonly Detail[], zip: DrawnPart['zip']): readonly Deta
           : detail,
       );
 
+/** A skirt at the height that it is sewn to. */
+const hungAt = (detail: Detail, above: number): Detail =>
+  detail.kind === 'skirt' && above > 0 ? { ...detail, above } : detail;
+
 const withFindings = (garment: DrawnGarment, ...findings: readonly Finding[]): DrawnGarment => ({
   ...garment,
   findings: [...garment.findings, ...findings],
@@ -64,7 +68,9 @@ function opensAt({ details, pieces }: DrawnGarment): PartInput['opens'] {
 /** One part sewn to the join that it needs; where the garment offers none, as it was drawn, a finding says so. */
 function withPart(garment: DrawnGarment, part: Part, { lacks }: BodicePart, input: DrawInput): DrawnGarment {
   const kind = slots[part.slot];
-  const join = lacks[kind] ? undefined : joinOf(kind, garment.pieces, garment.seams);
+  const { hangsAbove = 0 } = garment;
+  const isOutOfReach = part.fromWaist === true && hangsAbove > 0;
+  const join = lacks[kind] || isOutOfReach ? undefined : joinOf(kind, garment.pieces, garment.seams);
   if (!join)
     return withFindings(
       garment,
@@ -80,6 +86,7 @@ function withPart(garment: DrawnGarment, part: Part, { lacks }: BodicePart, inpu
     join,
     lining: liningJoinOf(kind, garment.pieces),
     besideNeck: garment.besideNeck,
+    hangsAbove,
     carriers: garment.pieces.filter(({ id }) => carrying.has(id)),
     opens: opensAt(garment),
   });
@@ -88,7 +95,7 @@ function withPart(garment: DrawnGarment, part: Part, { lacks }: BodicePart, inpu
     pieces: [...garment.pieces.map((piece) => marked(piece, drawn.marks)), ...drawn.pieces],
     seams: [...garment.seams, ...drawn.seams],
     girths: [...garment.girths, ...drawn.girths],
-    details: [...runOn(garment.details, drawn.zip), ...drawn.details],
+    details: [...runOn(garment.details, drawn.zip), ...drawn.details.map((each) => hungAt(each, hangsAbove))],
     checks: (named) => [...garment.checks(named), ...drawn.checks(named)],
     findings: [...garment.findings, ...drawn.findings],
   };

@@ -23,6 +23,7 @@ import { skirtPleated } from './skirt-pleated/skirt-pleated.ts';
 import { skirtBall } from './skirt-ball/skirt-ball.ts';
 import { trousers } from './trousers/trousers.ts';
 import { bodiceCape } from './bodice-cape/bodice-cape.ts';
+import { bodiceRuchedGown } from './bodice-ruched-gown/bodice-ruched-gown.ts';
 import { bodiceShirt } from './bodice-shirt/bodice-shirt.ts';
 import { bodiceTunic } from './bodice-tunic/bodice-tunic.ts';
 import { bodiceWaistband } from './bodice-waistband/bodice-waistband.ts';
@@ -51,6 +52,7 @@ export const bodiceBook: readonly BodicePart[] = [
   bodiceCape,
   bodiceTunic,
   bodiceShirt,
+  bodiceRuchedGown,
 ];
 
 /** The parts that can be sewn to one. */

@@ -25,6 +25,7 @@ import { skirtPleatedRecipe } from './skirt-pleated/skirt-pleated-recipe.ts';
 import { skirtBallRecipe } from './skirt-ball/skirt-ball-recipe.ts';
 import { trousersRecipe } from './trousers/trousers-recipe.ts';
 import { bodiceCapeRecipe } from './bodice-cape/bodice-cape-recipe.ts';
+import { bodiceRuchedGownRecipe } from './bodice-ruched-gown/bodice-ruched-gown-recipe.ts';
 import { bodiceShirtRecipe } from './bodice-shirt/bodice-shirt-recipe.ts';
 import { bodiceTunicRecipe } from './bodice-tunic/bodice-tunic-recipe.ts';
 import { bodiceWaistbandRecipe } from './bodice-waistband/bodice-waistband-recipe.ts';
@@ -46,6 +47,7 @@ const bodices: { readonly [id: string]: BodiceRecipe } = {
   'bodice-cape': bodiceCapeRecipe,
   'bodice-tunic': bodiceTunicRecipe,
   'bodice-shirt': bodiceShirtRecipe,
+  'bodice-ruched-gown': bodiceRuchedGownRecipe,
 };
 
 const sewnOn: { readonly [id: string]: PartRecipe } = {

@@ -45,7 +45,7 @@ describe.each(Object.keys(styleBook))('%s, made up', (id) => {
     const style = styleNamed(id);
     const random = seededRandom(11);
     const [ordinary, extreme] = [randomBodies(ordinaryRanges, 17), randomBodies(extremeRanges, 19)];
-    for (let count = 0; count < 6; count++) {
+    for (let count = 0; count < 4; count++) {
       const choices = anyChoices(style, random);
       const { draft, sketch } = drawn(id, choices, ordinary.next().value.values);
       if (draft.findings.every(({ severity }) => severity !== 'stop'))
@@ -57,11 +57,11 @@ describe.each(Object.keys(styleBook))('%s, made up', (id) => {
   });
 });
 
-// The outer of a yoke blouse drapes over the base that is measured; a halter and a crop top have no round at the waist; what hangs from a band has no
+// The outer of a yoke blouse drapes over the base that is measured; a halter, a crop top and a flare from under the bust have no round at the waist; what hangs from a band has no
 // panel on the torso.
 const measuredAtWaist = Object.keys(styleBook).filter(
   (id) =>
-    !['yoke-blouse', 'halter-bodice', 'surplice-crop-top'].includes(id) &&
+    !['yoke-blouse', 'halter-bodice', 'surplice-crop-top', 'flare-blouse'].includes(id) &&
     drawn(id).garment.panels.length > 0,
 );
 

@@ -77,6 +77,7 @@ function underShapes(view: DetailView, detail: Detail): Shape[] {
     (hand) =>
       hangingCloth({
         ...sleeve,
+        trimmed: detail.trim !== undefined,
         cloth,
         left: hand(sleeve.left),
         right: hand(sleeve.right),
@@ -89,8 +90,12 @@ function underShapes(view: DetailView, detail: Detail): Shape[] {
 function skirtShapes(view: DetailView, detail: Extract<Detail, { kind: 'skirt' }>): Shape[] {
   const { figure } = view.garment;
   const cloth = clothOf(view, detail.pieces[0] ?? '');
-  const { shapes, hem } = hangingCloth({ ...hangSkirt(figure, detail), cloth });
-  const top = point(0, figure.heights.waist + SKIRT_TOP_SAG);
+  const { shapes, hem } = hangingCloth({
+    ...hangSkirt(figure, detail, view.face),
+    trimmed: detail.trim !== undefined,
+    cloth,
+  });
+  const top = point(0, figure.heights.waist - (detail.above ?? 0) + SKIRT_TOP_SAG);
   if (view.face === 'back' && detail.open) return [...shapes, line([top, along(hem, 0.5)], 'edge')];
   if (detail.zip === 0 || detail.zipAt === 'side' || view.face === 'front') return shapes;
   return [

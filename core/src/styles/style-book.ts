@@ -9,8 +9,10 @@ import { bandedOffShoulderTop } from './banded-off-shoulder-top.ts';
 import { halterBodice } from './halter-bodice.ts';
 import { surpliceCropTop } from './surplice-crop-top.ts';
 import { yokeBlouse } from './yoke-blouse.ts';
+import { flareBlouse } from './flare-blouse.ts';
 import { netVBlouse } from './net-v-blouse.ts';
 import { keyholeShirtBodice } from './keyhole-shirt-bodice.ts';
+import { oneShoulderRuchedGown } from './one-shoulder-ruched-gown.ts';
 import { oneShoulderTop } from './one-shoulder-top.ts';
 import { circleSkirt } from './circle-skirt.ts';
 import { pencilSkirt } from './pencil-skirt.ts';
@@ -42,8 +44,10 @@ export const styleBook: { readonly [id: string]: Style } = {
   [surpliceCropTop.id]: surpliceCropTop,
   [yokeBlouse.id]: yokeBlouse,
   [netVBlouse.id]: netVBlouse,
+  [flareBlouse.id]: flareBlouse,
   [keyholeShirtBodice.id]: keyholeShirtBodice,
   [oneShoulderTop.id]: oneShoulderTop,
+  [oneShoulderRuchedGown.id]: oneShoulderRuchedGown,
   [circleSkirt.id]: circleSkirt,
   [pencilSkirt.id]: pencilSkirt,
   [gatheredSkirt.id]: gatheredSkirt,

@@ -51,7 +51,7 @@ const changedUsual = (changes: NonNullable<StyleData['choices']>): ChoiceValues 
 /** A style of the book from its data: choices, measures and cloths are those of its parts. */
 export function styleFrom({ parts, without = [], choices: changes = {}, ...words }: StyleData): Style {
   const bodice = bodicePart(parts);
-  const all = leftOut({ ...bodice.choices, ...partChoices(parts) }, without);
+  const all = Object.entries<Choice>({ ...bodice.choices, ...partChoices(parts) });
   // A part is lined where the bodice is, whose lining it is sewn to.
   const isLined = bodice.cloths.includes('lining');
   const roles = new Set(
@@ -64,8 +64,9 @@ export function styleFrom({ parts, without = [], choices: changes = {}, ...words
     parts,
     ...measuresWithParts({ parts, ...words }, {}),
     cloths: clothRoles.filter((role) => roles.has(role)),
-    choices: Object.fromEntries(
-      Object.entries(all).map(([id, choice]) => [id, { ...choice, ...changes[id] } as Choice]),
+    choices: leftOut(
+      Object.fromEntries(all.map(([id, choice]) => [id, { ...choice, ...changes[id] } as Choice])),
+      without,
     ),
     usual: changedUsual(changes),
     lacks: bodice.lacks,

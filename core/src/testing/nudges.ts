@@ -31,7 +31,7 @@ const codesOf = ({ findings }: Draft): string =>
     .sort()
     .join();
 
-/** Of what can be moved, one in , beginning with a place that  says. */
+/** Of what can be moved, one in so many, beginning so many places in. */
 export interface Share {
   readonly every: number;
   readonly from: number;

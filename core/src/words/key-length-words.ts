@@ -6,6 +6,7 @@ export const keyLengthWords: { readonly [of in KeyLength['of']]: string } = {
   'hem-round': 'round of the hem',
   'lower-round': 'round of the lower edge',
   zip: 'zip',
+  trim: 'trim along the hems, without joins',
   sleeve: 'sleeve, from the shoulder',
   leg: 'leg, from the waist at the side',
   'leg-round': 'round of the leg’s hem',

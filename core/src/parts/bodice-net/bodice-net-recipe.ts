@@ -10,8 +10,10 @@ import type { RuleSet } from '../../rules/catalogue.ts';
 import { inches } from '../../units/length.ts';
 import { changed, minus, named, plus, sum, times } from '../../workings/working.ts';
 import { choiceTerm } from '../../garment/choice-term.ts';
-import { panelsOf } from '../princess-shell/princess-shell.ts';
+import { isShapedUnderBust, panelsOf } from '../princess-shell/princess-shell.ts';
 import { hemBelow, plainShell, type ShellPlan } from '../princess-shell/shell-plan.ts';
+import type { ChoiceValues } from '../../garment/choice.ts';
+import type { Wearer } from '../../garment/part.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { shellSeams } from '../princess-shell/shell-seams.ts';
 import { zipDown } from '../../garment/zip-down.ts';
@@ -23,7 +25,7 @@ import { crossedNet } from './crossed-net.ts';
 
 /** The V leaves the armhole half-way down it. */
 const LEAVES = 0.5;
-/** The V ends at least this far under the neck at the centre, and this far above the waist; mm. */
+/** The V ends at least this far under the neck at the centre, and this far above the waist, or above a seam under the bust; mm. */
 const UNDER_NECK = inches(1);
 const ABOVE_WAIST = inches(1.5);
 
@@ -33,14 +35,41 @@ const bodiceChoices = (chosen: BodiceNetChosen): BodiceChoices => ({
   darted: true,
 });
 
-const fill = fillChoices(bodiceNetChoices, bodiceChoices, (chosen, frame) => ({
+const filled = fillChoices(bodiceNetChoices, bodiceChoices, (chosen, frame) => ({
   netDepth: chosen.netDepth || frame.bustPoint.y,
 }));
+
+/** What hangs from it is sewn on at the waist, unless another end is asked for. */
+const fill = (values: ChoiceValues, wearer: Wearer): BodiceNetChosen => ({
+  ...filled(values, wearer),
+  ...(values['below'] === undefined && (values['skirt'] ?? 'none') !== 'none' && { below: 'waist' }),
+});
+
+/** Held to the body under the bust; a child has no shaping there. */
+const heldUnderBust = (body: Body, { easeUnderBust }: BodiceNetChosen): ShellPlan['underBust'] =>
+  body.kind === 'child'
+    ? { kind: 'each-side', mm: 0 }
+    : { kind: 'round', mm: body.mm('underBust') + easeUnderBust };
+
+/** Where its panels end. */
+function endOf(
+  body: Body,
+  chosen: BodiceNetChosen,
+): Pick<ShellPlan, 'below' | 'underBust' | 'endsUnderBust'> {
+  switch (chosen.below) {
+    case 'hem':
+      return { below: hemBelow(body, chosen), underBust: undefined };
+    case 'waist':
+      return { below: undefined, underBust: undefined };
+    case 'underBust':
+      return { below: undefined, underBust: heldUnderBust(body, chosen), endsUnderBust: true };
+  }
+}
 
 const plan = (body: Body, chosen: BodiceNetChosen, rules: RuleSet): ShellPlan => ({
   ...plainShell(bodiceChoices(chosen), rules),
   nip: rules['back.nip'],
-  below: hemBelow(body, chosen),
+  ...endOf(body, chosen),
 });
 
 /** The V of net, traced from the block above a line from the armhole to the centre. */
@@ -53,7 +82,9 @@ function netOver(
   const block = half === 'front' ? frontBlock : back;
   const chest = sumOf(block, 'chest-line');
   const neck = frame.neckDepth[half] + UNDER_NECK;
-  const centre = Math.max(neck, Math.min(chosen.netDepth, frame.waist[half] - ABOVE_WAIST));
+  const seam = chosen.below === 'underBust' ? shell.underBust?.level : undefined;
+  const lowest = seam ?? frame.waist[half] - ABOVE_WAIST;
+  const centre = Math.max(neck, Math.min(chosen.netDepth, lowest));
   const asked = choiceTerm(bodiceNetChoices, 'netDepth', chosen.netDepth);
   const down = sum(
     plus(
@@ -129,6 +160,9 @@ function finish(context: ShellContext, chosen: BodiceNetChosen): ShellGarment {
     details: [zipDown('back', [shell.back.centre]), ...net.details],
     covering: [shell.front.centre.id, shell.back.centre.id],
     checks: armholeChecks(panels, body),
+    ...(chosen.below === 'underBust' &&
+      shell.underBust &&
+      isShapedUnderBust(shell) && { hangsAbove: shell.bodice.frame.waist.back - shell.underBust.level }),
     findings: [],
   };
 }

@@ -17,10 +17,10 @@ export interface CrossedNet {
 }
 
 /** Part of one half that the net covers: in front past the centre, behind from the zip on. */
-function covered({ shell }: ShellContext, half: 'front' | 'back'): CrossedHalf {
-  const { frame } = shell.bodice;
+function covered({ shell: { bodice, underBust } }: ShellContext, half: 'front' | 'back'): CrossedHalf {
+  const { frame } = bodice;
   const start = half === 'front' ? -PAST_CENTRE : 0;
-  const level = frame.waist[half];
+  const level = underBust?.level ?? frame.waist[half];
   return {
     waist: [point(start, level), point(frame.waistWidth[half] - FROM_SIDE, level)],
     shoulder: [frame.neckPoint, frame.tips[half]],

@@ -2,12 +2,13 @@ import { finding, type Finding } from '../../findings/finding.ts';
 import { TYPED_WITHIN } from '../../findings/remedy.ts';
 import type { Allowances } from '../../pieces/allowances.ts';
 import { bodiceBySchool } from '../../drafting/bodice-by-school.ts';
+import type { Bodice } from '../../drafting/bodice/bodice.ts';
 import type { BodiceChoices } from '../../drafting/bodice/frame.ts';
 import { mirrorPiece, openFlat } from '../../drafting/operations/pieces/open-flat.ts';
 import { oneShoulder, roomForDrop } from '../../drafting/operations/panels/one-shoulder.ts';
 import { isOther } from '../../pieces/other-half.ts';
 import { girthOf } from '../../pieces/girth.ts';
-import type { Piece } from '../../pieces/piece.ts';
+import type { Face, Piece } from '../../pieces/piece.ts';
 import { equalSeam, type Seam } from '../../pieces/seam.ts';
 import { inches } from '../../units/length.ts';
 import type { DrawnGarment } from '../../garment/assemble-draft.ts';
@@ -20,7 +21,8 @@ import { bodiceOneShoulderChoices, type BodiceOneShoulderChosen } from './choice
 /** Depths of the block's own neck, which is cut away; mm. */
 const BLOCK_NECK = { front: inches(3.5), back: inches(1.5) };
 
-const bodiceChoices = (chosen: BodiceOneShoulderChosen): BodiceChoices => ({
+/** The block that it is drafted on. */
+export const oneShoulderBlock = (chosen: BodiceOneShoulderChosen): BodiceChoices => ({
   ...chosen,
   neckline: 'round',
   darted: true,
@@ -28,10 +30,10 @@ const bodiceChoices = (chosen: BodiceOneShoulderChosen): BodiceChoices => ({
   neckDepthBack: BLOCK_NECK.back,
 });
 
-const fill = fillChoices(bodiceOneShoulderChoices, bodiceChoices);
+const fill = fillChoices(bodiceOneShoulderChoices, oneShoulderBlock);
 
 /** The bare side is where the zip goes: its seam has the zip's allowance. */
-const withZip = (piece: Piece, { zip }: Allowances): Piece => ({
+export const withZip = (piece: Piece, { zip }: Allowances): Piece => ({
   ...piece,
   edges: piece.edges.map((edge) =>
     edge.role === 'side' && isOther(edge.id) ? { ...edge, allowance: zip } : edge,
@@ -48,7 +50,7 @@ const sidesOf = (piece: Piece, other: boolean): string[] =>
   edgesOf(piece, 'side').filter((edge) => isOther(edge) === other);
 
 /** The sides of front and back that are sewn to each other: what stayed, or what was mirrored. */
-function sideSeam(id: string, front: Piece, back: Piece, other: boolean): Seam {
+export function sideSeam(id: string, front: Piece, back: Piece, other: boolean): Seam {
   return equalSeam(id, sidesOf(front, other), sidesOf(back, other), 'backWaistLength');
 }
 
@@ -68,17 +70,29 @@ const dropFindings = (chosen: number, room: number): Finding[] =>
         ),
       ];
 
-function draw({ body, rules, allowances }: DrawInput, chosen: BodiceOneShoulderChosen): DrawnGarment {
-  const block = bodiceBySchool(body, bodiceChoices(chosen), rules, allowances);
+/** Drafted with the shoulder that stays to the right: in front that is the wearer’s left, behind it is her right. */
+export const facing = (piece: Piece, face: Face, { shoulder }: BodiceOneShoulderChosen): Piece =>
+  (shoulder === 'left') === (face === 'front') ? piece : mirrorPiece(piece);
+
+/** The bodice and the block that it was opened from. */
+export interface OneShoulderBodice extends DrawnGarment {
+  readonly block: Bodice;
+  readonly front: Piece;
+  readonly back: Piece;
+}
+
+export function drawOneShoulder(
+  { body, rules, allowances }: DrawInput,
+  chosen: BodiceOneShoulderChosen,
+): OneShoulderBodice {
+  const block = bodiceBySchool(body, oneShoulderBlock(chosen), rules, allowances);
   const wholes = [openFlat(block.front), openFlat(block.back)] as const;
   const room = Math.min(...wholes.map(roomForDrop));
   const drop = Math.min(chosen.bareSideLower, room);
   const opened = (whole: Piece): Piece =>
     withZip(oneShoulder(whole, { drop, allowance: allowances.top }), allowances);
-  // Drafted with the shoulder that stays to the right: in front that is the wearer's left, behind it is her right.
-  const facing = (piece: Piece, isLeft: boolean): Piece =>
-    (chosen.shoulder === 'left') === isLeft ? piece : mirrorPiece(piece);
-  const [front, back] = [facing(opened(wholes[0]), true), facing(opened(wholes[1]), false)];
+  const front = facing(opened(wholes[0]), 'front', chosen);
+  const back = facing(opened(wholes[1]), 'back', chosen);
   const lining = traced([front, back], 'lining', allowances.liningHem);
   const seams = [
     joined('shoulder', 'shoulder', front, back),
@@ -87,6 +101,9 @@ function draw({ body, rules, allowances }: DrawInput, chosen: BodiceOneShoulderC
     ...[front, back].flatMap(dartSeams),
   ];
   return {
+    block,
+    front,
+    back,
     pieces: [front, back, ...lining],
     seams: [...seams, ...seamsIn(seams, 'lining')],
     girths: [
@@ -100,4 +117,4 @@ function draw({ body, rules, allowances }: DrawInput, chosen: BodiceOneShoulderC
   };
 }
 
-export const bodiceOneShoulderRecipe = bodiceRecipe({ fill, draw });
+export const bodiceOneShoulderRecipe = bodiceRecipe({ fill, draw: drawOneShoulder });

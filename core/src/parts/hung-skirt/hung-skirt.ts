@@ -92,11 +92,11 @@ export function hungPiece(
 /** Seams at the sides alone, or beside front and back. */
 export type HungParts = 2 | 4;
 
-/** Depth of the hip below the waist, by the house's rule where it was not measured; mm. */
-const hipDepth = ({ body, rules }: Pick<PartInput, 'body' | 'rules'>): number =>
-  body.taken('waistToHip') ?? rules['skirt.hipDepth'];
+/** Depth of the hip below the seam that a skirt hangs from, by the house's rule where it was not measured; mm. */
+const hipDepth = ({ body, rules, hangsAbove }: Pick<PartInput, 'body' | 'rules' | 'hangsAbove'>): number =>
+  hangsAbove + (body.taken('waistToHip') ?? rules['skirt.hipDepth']);
 
-/** How far down from the waist a zip runs on: the hip's depth less what the house stops above it, mm. */
+/** How far down from that seam a zip runs on: the hip's depth less what the house stops above it, mm. */
 const zipDown = (input: PartInput): number => hipDepth(input) - input.rules['zip.aboveHip'];
 
 const isOnFold = ({ carriers }: PartInput): boolean =>

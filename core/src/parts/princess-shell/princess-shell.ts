@@ -9,6 +9,7 @@ import { BACK_DART_OUT, backDartTip } from '../../drafting/bodice/back.ts';
 import type { Body } from '../../drafting/body.ts';
 import { partAtLevel } from '../../drafting/operations/panels/part-at-level.ts';
 import { nipCentreBack } from '../../drafting/operations/panels/nip-centre-back.ts';
+import { endUnderBust } from '../../drafting/operations/panels/end-under-bust.ts';
 import { shortenDart } from '../../drafting/operations/darts/shorten-dart.ts';
 import type { UnderBustPlan } from '../../drafting/operations/panels/princess-levels.ts';
 import { splitOnPrincess, type PrincessPanels } from '../../drafting/operations/panels/split-on-princess.ts';
@@ -229,7 +230,7 @@ export function draftPrincessShell(
     mostRounds: MOST_REDRAFTS,
   });
   return {
-    ...shell,
+    ...(plan.endsUnderBust && isShapedUnderBust(shell) ? endedUnderBust(shell, allowances) : shell),
     findings: [
       ...shell.bodice.findings.filter(
         ({ code }) =>
@@ -241,6 +242,12 @@ export function draftPrincessShell(
         : notShaped(plan)),
     ],
   };
+}
+
+/** The shell without what lies below its level under the bust; its sides stay as long as each other. */
+function endedUnderBust(shell: PrincessShell, { waist }: Allowances): PrincessShell {
+  const back = endUnderBust(shell.back, waist);
+  return { ...shell, front: endUnderBust(shell.front, waist, back.side).panels, back: back.panels };
 }
 
 /** Said where the bust line falls so low at the side that no level is left between it and the waist. */

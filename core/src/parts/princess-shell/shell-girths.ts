@@ -29,7 +29,7 @@ export function shellGirths({ body, plan, shell }: ShellContext, panels: readonl
             'not',
           ),
         ]),
-    girthOf('waist', at('waist'), body.mm('waist'), bodice.easeWaist),
+    ...(at('waist').length === 0 ? [] : [girthOf('waist', at('waist'), body.mm('waist'), bodice.easeWaist)]),
     ...(below && atHem !== undefined ? [girthOf('hem', at('hem'), atHem, below.round.mm - atHem)] : []),
   ];
 }

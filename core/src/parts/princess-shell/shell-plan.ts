@@ -44,6 +44,8 @@ export interface ShellPlan {
   /** In at the centre back waist, mm. */
   readonly nip: number;
   readonly below: BelowPlan | undefined;
+  /** Its panels end just under the bust, where what hangs is sewn on: it needs a level there, and has no hem below. */
+  readonly endsUnderBust?: boolean;
 }
 
 /** Panels of a block to the waist, seams from the armholes and straight: what a style then asks for is laid over it. */

@@ -21,7 +21,7 @@ export interface ShellContext {
 /** The garment that a bodice makes of its drafted shell. */
 export interface ShellGarment extends Pick<
   DrawnGarment,
-  'seams' | 'details' | 'covering' | 'besideNeck' | 'findings'
+  'seams' | 'details' | 'covering' | 'besideNeck' | 'hangsAbove' | 'findings'
 > {
   /** The panels as they are cut from the outer cloth: their figures are those of a shell. */
   readonly panels: readonly Piece[];

@@ -4,7 +4,8 @@ import { withDefaults } from '../../garment/choice.ts';
 import type { DrawnPart, PartInput, Wearer, PartRecipe } from '../../garment/part.ts';
 import { annularSector } from '../../drafting/operations/pieces/annular-sector.ts';
 import type { Dimension } from '../../pieces/dimension.ts';
-import type { Piece } from '../../pieces/piece.ts';
+import { timesInGarment } from '../../pieces/girth.ts';
+import { roleLength, type Piece } from '../../pieces/piece.ts';
 import { divided, named, plus, sum, times, type Working } from '../../workings/working.ts';
 import {
   hungHem,
@@ -133,8 +134,10 @@ function draw(input: PartInput): DrawnPart {
     meanAngle: half / parts,
   };
   const panels = panelsOf(input, circle, parts);
+  const pieces = panels.map((panel) => panelOf(circle, panel, input));
+  const trim = pieces.reduce((total, piece) => total + timesInGarment(piece) * roleLength(piece, 'hem'), 0);
   return {
-    pieces: panels.map((panel) => panelOf(circle, panel, input)),
+    pieces,
     seams: hungSeams(input, parts, { kind: 'equal' }),
     girths: [],
     details: [
@@ -146,6 +149,7 @@ function draw(input: PartInput): DrawnPart {
         hem: 2 * Math.PI * share * (radius.mm + circle.length.mm),
         zip: hungZip(input, circle.length.mm),
         ...hungZipAt(input),
+        ...(chosen.hemTrim === 'hem' && { trim }),
       },
     ],
     checks: () => [],

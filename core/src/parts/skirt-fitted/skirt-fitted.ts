@@ -5,6 +5,7 @@ import { skirtFittedChoices } from './choices.ts';
 export const skirtFitted: Part = {
   id: 'skirt-fitted',
   slot: 'skirt',
+  fromWaist: true,
   name: 'Fitted skirt',
   cloths: ['outer', 'lining'],
   requires: ['hip'],

@@ -18,7 +18,12 @@ const flareSeam: Seam = {
 };
 
 /** The sleeve down the arm and on down its flare. */
-const hanging = (details: readonly Detail[], depth: number, hem: number): Detail[] =>
+const hanging = (
+  details: readonly Detail[],
+  depth: number,
+  hem: number,
+  trim: SleeveBellChosen['bellTrim'],
+): Detail[] =>
   details.map((detail) => {
     if (detail.kind !== 'sleeve') return detail;
     const [length] = detail.girths.at(-1) ?? [0];
@@ -27,6 +32,7 @@ const hanging = (details: readonly Detail[], depth: number, hem: number): Detail
       girths: [...detail.girths, [length + depth, hem]],
       underarm: detail.underarm + depth,
       seamAt: length,
+      ...(trim === 'hem' && { trim: 2 * hem }),
     };
   });
 
@@ -54,7 +60,7 @@ function draw(input: PartInput): DrawnPart {
     ...drawn,
     pieces: [...drawn.pieces, ringPiece(flare)],
     seams: [...drawn.seams, flareSeam],
-    details: hanging(drawn.details, flare.depth.mm, ringHem(flare)),
+    details: hanging(drawn.details, flare.depth.mm, ringHem(flare), chosen.bellTrim),
   };
 }
 

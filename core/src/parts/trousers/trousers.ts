@@ -5,6 +5,7 @@ import { trousersChoices } from './choices.ts';
 export const trousers: Part = {
   id: 'trousers',
   slot: 'skirt',
+  fromWaist: true,
   name: 'Trousers',
   cloths: ['outer'],
   requires: ['hip', 'waistToFloor', 'inseam'],

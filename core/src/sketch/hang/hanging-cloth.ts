@@ -25,6 +25,10 @@ export interface HangingCloth {
   readonly pleats?: number;
   /** Above each seam it is gathered as well: cloth that is taken into a cuff. */
   readonly intoCuff?: true;
+  /** Gathered along one of its sides, 0 the left and 1 the right, between two parts of the way down. */
+  readonly ruched?: { readonly on: 0 | 1; readonly from: number; readonly to: number };
+  /** A trim is sewn along its hem. */
+  readonly trimmed?: boolean;
   readonly cloth: ClothRole;
 }
 
@@ -99,6 +103,27 @@ const cuffLines = ({ at }: Frame, { folds, seamsAt = [], intoCuff }: HangingClot
         }),
       );
 
+/** Folds that run out across the cloth from a side that is gathered, and how far: a part of its width. By eye. */
+const RUCHES = 7;
+const RUCHES_REACH = 0.6;
+
+/** Folds from a gathered side, falling as they run out. */
+const rucheLines = ({ at }: Frame, { ruched }: HangingCloth): Point[][] =>
+  !ruched
+    ? []
+    : Array.from({ length: RUCHES }, (_, index) => {
+        const from = ruched.from + ((ruched.to - ruched.from) * (index + 0.5)) / RUCHES;
+        const long = RUCHES_REACH * (0.7 + 0.3 * Math.abs(Math.sin((index + 1) * 2.1)));
+        return span(10, (part) =>
+          at(
+            ruched.on === 1 ? 1 - long * part : long * part,
+            from + 0.07 * part ** 1.6 + 0.012 * Math.sin(4 * part),
+          ),
+        );
+      });
+
+/** A trim is so deep, mm. By eye. */
+const TRIM = 26;
 /** Stitching lies this far above a hem, mm. */
 export const STITCH = 12;
 
@@ -122,6 +147,7 @@ export function hangingCloth(cloth: HangingCloth): {
   const top = span(24, (across) => grid.at(across, 0));
   const ring = [...top, ...right.slice(1, -1), ...[...hem].reverse(), ...left.slice(1, -1).reverse()];
   const up = scale(grid.way, -STITCH);
+  const trim = span(folds * 10, (across) => grid.at(across, 1 - TRIM / grid.length, wave(across)));
   return {
     hem,
     shapes: [
@@ -140,11 +166,13 @@ export function hangingCloth(cloth: HangingCloth): {
         ...gatherLines(grid, cloth),
         ...cuffLines(grid, cloth),
         ...pleatLines(grid, cloth),
+        ...rucheLines(grid, cloth),
       ].map((points) => line(points, 'fine')),
       line(
         hem.map((p) => add(p, up)),
         'stitch',
       ),
+      ...(cloth.trimmed ? [line(trim, 'edge')] : []),
     ],
   };
 }

@@ -9,7 +9,7 @@ import {
   type Level,
   type Piece,
 } from '../../../pieces/piece.ts';
-import { splitAcross } from './split-across.ts';
+import { splitAcross, type Part } from './split-across.ts';
 import { carryDimensions, type Effect } from '../../../pieces/carry-dimensions.ts';
 import type { Dimension } from '../../../pieces/dimension.ts';
 import { drawn, minus } from '../../../workings/working.ts';
@@ -44,6 +44,30 @@ const partly =
 /** Lengths that differ by less are the same, mm. */
 const SAME = 1e-6;
 
+/** A part of a panel, closed by the line that it was cut along. */
+function closed(panel: Piece, { edges, notches }: Part, edge: Edge): Piece {
+  const piece = withLevels(
+    makePiece({
+      ...panel,
+      edges: [...edges, edge],
+      notches,
+      darts: panel.darts.filter(({ legs }) => legs.every((leg) => edges.some(({ id }) => id === leg))),
+      levels: [],
+    }),
+    panel,
+  );
+  return carryDimensions(panel, piece, partly(panel, piece, edge.role));
+}
+
+/** Keeps of a panel what lies from `from` to `to` in loop order, closed by the line `path` between them; the rest is left off. */
+export const keepBetween = (
+  panel: Piece,
+  from: PlaceOnLoop,
+  to: PlaceOnLoop,
+  path: Curve,
+  edge: Omit<Edge, 'path'>,
+): Piece => closed(panel, splitAcross(panel, from, to).between, { ...edge, path: reverseCurve(path) });
+
 /**
  * Cuts a panel in two along a line from one edge to another. Both parts get the line as an edge of the same length; `between`
  * keeps what lies from `from` to `to` in loop order. A dart goes with its mouth; one that the line crosses is a broken invariant.
@@ -55,19 +79,9 @@ export function cutAcross(
   path: Curve,
   edge: Omit<Edge, 'path'>,
 ): { readonly between: Piece; readonly beyond: Piece } {
-  const parts = splitAcross(panel, from, to);
-  const part = (half: (typeof parts)['between'], cut: Curve) => {
-    const piece = withLevels(
-      makePiece({
-        ...panel,
-        edges: [...half.edges, { ...edge, path: cut }],
-        notches: half.notches,
-        darts: panel.darts.filter(({ legs }) => legs.every((leg) => half.edges.some(({ id }) => id === leg))),
-        levels: [],
-      }),
-      panel,
-    );
-    return carryDimensions(panel, piece, partly(panel, piece, edge.role));
+  const { between, beyond } = splitAcross(panel, from, to);
+  return {
+    between: closed(panel, between, { ...edge, path: reverseCurve(path) }),
+    beyond: closed(panel, beyond, { ...edge, path }),
   };
-  return { between: part(parts.between, reverseCurve(path)), beyond: part(parts.beyond, path) };
 }

@@ -41,4 +41,7 @@ const mirrorLoop = (piece: Piece): Piece => ({
   })),
   darts: piece.darts.map((dart): Dart => ({ ...dart, legs: [dart.legs[1], dart.legs[0]] })),
   levels: piece.levels.map((level) => ({ ...level, path: level.path.map(mirror).reverse() })),
+  ...(piece.lines && {
+    lines: piece.lines.map((each) => ({ ...each, path: mapCurve(each.path, mirror) })),
+  }),
 });
