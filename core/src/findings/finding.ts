@@ -125,6 +125,8 @@ interface FindingKinds {
   readonly 'seam-too-narrow': Of<'side'> & Compared;
   readonly 'child-neck-cord': object;
   readonly 'not-for-children': object;
+  readonly 'child-burns-fast': object;
+  readonly 'child-small-parts': object;
   readonly 'cloth-missing': Of<ClothRole>;
   readonly 'cloth-too-narrow': Of<ClothRole> & Compared;
   readonly 'cloth-too-short': Of<ClothRole> & Compared;

@@ -71,6 +71,8 @@ export const findingSeverities = {
   'seam-too-narrow': 'care',
   'child-neck-cord': 'care',
   'not-for-children': 'stop',
+  'child-burns-fast': 'care',
+  'child-small-parts': 'care',
   'cloth-missing': 'care',
   'cloth-too-narrow': 'stop',
   'cloth-too-short': 'stop',

@@ -24,6 +24,7 @@ import { skirtBall } from './skirt-ball/skirt-ball.ts';
 import { trousers } from './trousers/trousers.ts';
 import { bodiceCape } from './bodice-cape/bodice-cape.ts';
 import { bodiceRuchedGown } from './bodice-ruched-gown/bodice-ruched-gown.ts';
+import { bodiceCrossedNet } from './bodice-crossed-net/bodice-crossed-net.ts';
 import { bodiceShirt } from './bodice-shirt/bodice-shirt.ts';
 import { bodiceTunic } from './bodice-tunic/bodice-tunic.ts';
 import { bodiceWaistband } from './bodice-waistband/bodice-waistband.ts';
@@ -53,6 +54,7 @@ export const bodiceBook: readonly BodicePart[] = [
   bodiceTunic,
   bodiceShirt,
   bodiceRuchedGown,
+  bodiceCrossedNet,
 ];
 
 /** The parts that can be sewn to one. */

@@ -26,6 +26,7 @@ import { skirtBallRecipe } from './skirt-ball/skirt-ball-recipe.ts';
 import { trousersRecipe } from './trousers/trousers-recipe.ts';
 import { bodiceCapeRecipe } from './bodice-cape/bodice-cape-recipe.ts';
 import { bodiceRuchedGownRecipe } from './bodice-ruched-gown/bodice-ruched-gown-recipe.ts';
+import { bodiceCrossedNetRecipe } from './bodice-crossed-net/bodice-crossed-net-recipe.ts';
 import { bodiceShirtRecipe } from './bodice-shirt/bodice-shirt-recipe.ts';
 import { bodiceTunicRecipe } from './bodice-tunic/bodice-tunic-recipe.ts';
 import { bodiceWaistbandRecipe } from './bodice-waistband/bodice-waistband-recipe.ts';
@@ -47,6 +48,7 @@ const bodices: { readonly [id: string]: BodiceRecipe } = {
   'bodice-cape': bodiceCapeRecipe,
   'bodice-tunic': bodiceTunicRecipe,
   'bodice-shirt': bodiceShirtRecipe,
+  'bodice-crossed-net': bodiceCrossedNetRecipe,
   'bodice-ruched-gown': bodiceRuchedGownRecipe,
 };
 

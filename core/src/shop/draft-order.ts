@@ -6,6 +6,7 @@ import { checkMeasures } from '../checks/plausibility.ts';
 import { recipeOf } from '../styles/recipe-book.ts';
 import { finishPiece } from '../pieces/drafted-piece.ts';
 import type { Draft } from '../drafting/draft.ts';
+import type { Piece } from '../pieces/piece.ts';
 import { mayBeJoined, maySwitchCloth, offFold } from '../drafting/operations/pieces/off-fold.ts';
 
 /** An order as far as it is needed for a draft; an order read from a file has it, and so has a ticket. */
@@ -58,6 +59,17 @@ function withTaken(draft: Draft, { cloths }: DraftableOrder): Draft {
   };
 }
 
+/** The usual cautions of children's wear; what is allowed, local rules say. */
+function childFindings({ adultsOnly, neckCord }: DraftableOrder['style'], { pieces }: Draft): Finding[] {
+  const has = (is: (piece: Piece) => boolean): boolean => pieces.some(({ piece }) => is(piece));
+  return [
+    ...(adultsOnly ? [finding('not-for-children', {})] : []),
+    ...(neckCord ? [finding('child-neck-cord', {})] : []),
+    ...(has(({ role }) => role === 'net') ? [finding('child-burns-fast', {})] : []),
+    ...(has(({ buttons = [] }) => buttons.length > 0) ? [finding('child-small-parts', {})] : []),
+  ];
+}
+
 /** Drafts an order: the style's draft, with what its measures and cloths give rise to. Stops come first. */
 export function draftOrder(order: DraftableOrder): Draft {
   const draft = withTaken(withJoins(recipeOf(order.style).draft(order), order), order);
@@ -69,8 +81,7 @@ export function draftOrder(order: DraftableOrder): Draft {
     );
   const findings = [
     ...draft.findings,
-    ...(order.style.adultsOnly && order.client.kind === 'child' ? [finding('not-for-children', {})] : []),
-    ...(order.style.neckCord && order.client.kind === 'child' ? [finding('child-neck-cord', {})] : []),
+    ...(order.client.kind === 'child' ? childFindings(order.style, draft) : []),
     ...checkMeasures(order.person.values, order.client.kind, order.rules),
     ...unseen(order.cloths),
     ...clothless,

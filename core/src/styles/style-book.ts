@@ -12,6 +12,7 @@ import { yokeBlouse } from './yoke-blouse.ts';
 import { flareBlouse } from './flare-blouse.ts';
 import { netVBlouse } from './net-v-blouse.ts';
 import { keyholeShirtBodice } from './keyhole-shirt-bodice.ts';
+import { childCrossedNetGown } from './child-crossed-net-gown.ts';
 import { oneShoulderRuchedGown } from './one-shoulder-ruched-gown.ts';
 import { oneShoulderTop } from './one-shoulder-top.ts';
 import { circleSkirt } from './circle-skirt.ts';
@@ -47,6 +48,7 @@ export const styleBook: { readonly [id: string]: Style } = {
   [flareBlouse.id]: flareBlouse,
   [keyholeShirtBodice.id]: keyholeShirtBodice,
   [oneShoulderTop.id]: oneShoulderTop,
+  [childCrossedNetGown.id]: childCrossedNetGown,
   [oneShoulderRuchedGown.id]: oneShoulderRuchedGown,
   [circleSkirt.id]: circleSkirt,
   [pencilSkirt.id]: pencilSkirt,

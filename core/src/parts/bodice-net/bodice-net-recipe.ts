@@ -21,7 +21,7 @@ import { seamsIn, traced } from '../../drafting/operations/pieces/traced.ts';
 import { joined } from '../../garment/seam-parts.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { bodiceNetChoices, type BodiceNetChosen } from './choices.ts';
-import { crossedNet } from './crossed-net.ts';
+import { crossedNet } from '../princess-shell/crossed-net.ts';
 
 /** The V leaves the armhole half-way down it. */
 const LEAVES = 0.5;
@@ -138,7 +138,10 @@ function netOf(context: ShellContext, chosen: BodiceNetChosen): Net {
     case 'v':
       return vNet(context, chosen);
     case 'crossed': {
-      const { piece, detail } = crossedNet(context, chosen);
+      const { piece, detail } = crossedNet(context, {
+        tight: choiceTerm(bodiceNetChoices, 'netTight', chosen.netTight),
+        ratio: Number(chosen.netGather),
+      });
       return { pieces: [piece], seams: [], details: [detail] };
     }
   }

@@ -68,7 +68,8 @@ const plan = (
 ): ShellPlan => ({
   ...plainShell(blockUnder(chosen, usualSize(body)), rules),
   top: straplessTops(topOf(chosen, allowances.top)),
-  overBust: { kind: 'taken', mm: rules['contour.overBust'] / 2 },
+  // A child’s edge lies flat: there is nothing to take out over the bust.
+  overBust: { kind: 'taken', mm: body.kind === 'child' ? 0 : rules['contour.overBust'] / 2 },
   nip: rules['back.nip'],
   below: chosen.below === 'hem' ? hemBelow(body, chosen) : undefined,
 });
@@ -108,4 +109,6 @@ function finish(context: ShellContext, chosen: BodiceOffShoulderChosen): ShellGa
   };
 }
 
-export const bodiceOffShoulderRecipe = shellRecipe({ fill, plan, finish });
+export const offShoulder = { fill, plan, finish };
+
+export const bodiceOffShoulderRecipe = shellRecipe(offShoulder);

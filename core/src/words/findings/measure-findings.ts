@@ -36,6 +36,8 @@ export const measureFindings: WordedTable<
   | 'measures-impossible'
   | 'child-neck-cord'
   | 'not-for-children'
+  | 'child-burns-fast'
+  | 'child-small-parts'
 > = {
   'measure-derived': ({ where, found }, length) => ({
     message: `${named(where.measure)} was not measured; worked out as ${length(found)}.`,
@@ -60,5 +62,16 @@ export const measureFindings: WordedTable<
     message:
       'Children’s wear has no cord or tie at the neck: EN 14682 and local rules decide, the shop checks them.',
     remedy: 'Choose another style, or fix short straps in place of the ties.',
+  }),
+  'child-burns-fast': () => ({
+    message:
+      'Net and loose flares catch fire easily and burn fast: local rules say what children’s wear may be made of, the shop checks them.',
+    remedy:
+      'Take net that is finished against flame, line it next to the skin, and say to keep it from flame.',
+  }),
+  'child-small-parts': () => ({
+    message:
+      'Buttons and the like are swallowed by small children: local rules say how fast they must hold, the shop checks them.',
+    remedy: 'Sew each on through all layers and pull at it, or take a closure without small parts.',
   }),
 };

@@ -3,13 +3,18 @@ import type { Detail } from '../../drafting/detail.ts';
 import { point } from '../../geometry/point.ts';
 import type { Piece } from '../../pieces/piece.ts';
 import { inches } from '../../units/length.ts';
-import { choiceTerm } from '../../garment/choice-term.ts';
-import type { ShellContext } from '../princess-shell/shell-recipe.ts';
-import { bodiceNetChoices, type BodiceNetChosen } from './choices.ts';
+import type { Working } from '../../workings/working.ts';
+import type { ShellContext } from './shell-recipe.ts';
 
 /** The net ends this far past the centre, where no zip is in the way, and this far from the side; mm. Common practice. */
 const PAST_CENTRE = inches(1);
 const FROM_SIDE = inches(1);
+
+/** Taken up so much in front and behind, so that it lies tight, mm; gathered from so many times the width that it covers. */
+export interface CrossedNetPlan {
+  readonly tight: Working;
+  readonly ratio: number;
+}
 
 export interface CrossedNet {
   readonly piece: Piece;
@@ -28,16 +33,15 @@ function covered({ shell: { bodice, underBust } }: ShellContext, half: 'front' |
 }
 
 /** Net that crosses over the bodice, from the waist to the opposite shoulder in front and behind; sewn to the outer alone. */
-export function crossedNet(context: ShellContext, chosen: BodiceNetChosen): CrossedNet {
+export function crossedNet(context: ShellContext, { tight, ratio }: CrossedNetPlan): CrossedNet {
   const [front, back] = [covered(context, 'front'), covered(context, 'back')];
-  const ratio = Number(chosen.netGather);
   const piece = crossedBand({
     id: 'net-crossed',
     name: 'Crossed net',
     role: 'net',
     front,
     back,
-    tight: choiceTerm(bodiceNetChoices, 'netTight', chosen.netTight),
+    tight,
     ratio,
     allowance: context.allowances.overlay,
   });

@@ -1,0 +1,28 @@
+import { choiceTerm } from '../../garment/choice-term.ts';
+import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
+import type { Wearer } from '../../garment/part.ts';
+import { usualSize } from '../../drafting/bodice/frame.ts';
+import { offShoulder } from '../bodice-off-shoulder/bodice-off-shoulder-recipe.ts';
+import { crossedNet } from '../princess-shell/crossed-net.ts';
+import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
+import { bodiceCrossedNetChoices, type BodiceCrossedNetChosen } from './choices.ts';
+
+const fill = (values: ChoiceValues, wearer: Wearer): BodiceCrossedNetChosen => ({
+  ...withDefaults(bodiceCrossedNetChoices, values, usualSize(wearer.body)),
+  ...offShoulder.fill(values, wearer),
+});
+
+function finish(context: ShellContext, chosen: BodiceCrossedNetChosen): ShellGarment {
+  const bodice = offShoulder.finish(context, chosen);
+  const net = crossedNet(context, {
+    tight: choiceTerm(bodiceCrossedNetChoices, 'netTight', chosen.netTight),
+    ratio: Number(chosen.netGather),
+  });
+  return {
+    ...bodice,
+    others: [...bodice.others, net.piece],
+    details: [...bodice.details, net.detail],
+  };
+}
+
+export const bodiceCrossedNetRecipe = shellRecipe({ fill, plan: offShoulder.plan, finish });
