@@ -32,6 +32,7 @@ import { skirtTiered } from './skirt-tiered/skirt-tiered.ts';
 import { sleeveBell } from './sleeve-bell/sleeve-bell.ts';
 import { sleeveCuffed } from './sleeve-cuffed/sleeve-cuffed.ts';
 import { sleeveShirt } from './sleeve-cuffed/sleeve-shirt.ts';
+import { sleeveFitted } from './sleeve-fitted/sleeve-fitted.ts';
 import { sleeveFlounced } from './sleeve-flounced/sleeve-flounced.ts';
 import { sleeveGathered } from './sleeve-gathered/sleeve-gathered.ts';
 import { sleeveSetIn } from './sleeve-set-in/sleeve-set-in.ts';
@@ -63,6 +64,7 @@ export const partBook: readonly Part[] = [
   collarFall,
   collarShirt,
   sleeveSetIn,
+  sleeveFitted,
   sleeveGathered,
   sleeveBell,
   sleeveCuffed,

@@ -18,6 +18,7 @@ import { skirtFittedRecipe } from './skirt-fitted/skirt-fitted-recipe.ts';
 import { skirtTieredRecipe } from './skirt-tiered/skirt-tiered-recipe.ts';
 import { sleeveBellRecipe } from './sleeve-bell/sleeve-bell-recipe.ts';
 import { sleeveCuffedRecipe, sleeveShirtRecipe } from './sleeve-cuffed/sleeve-cuffed-recipe.ts';
+import { sleeveFittedRecipe } from './sleeve-fitted/sleeve-fitted-recipe.ts';
 import { sleeveFlouncedRecipe } from './sleeve-flounced/sleeve-flounced-recipe.ts';
 import { sleeveGatheredRecipe } from './sleeve-gathered/sleeve-gathered-recipe.ts';
 import { skirtPeplumRecipe } from './skirt-peplum/skirt-peplum-recipe.ts';
@@ -61,6 +62,7 @@ const sewnOn: { readonly [id: string]: PartRecipe } = {
   'sleeve-bell': sleeveBellRecipe,
   'sleeve-cuffed': sleeveCuffedRecipe,
   'sleeve-shirt': sleeveShirtRecipe,
+  'sleeve-fitted': sleeveFittedRecipe,
   'sleeve-flounced': sleeveFlouncedRecipe,
   'skirt-circle': skirtCircleRecipe,
   'skirt-gathered': skirtGatheredRecipe,

@@ -20,6 +20,8 @@ export const dartLabel = (id: string): string => {
       return 'Bust dart';
     case 'neck-dart':
       return 'Neck dart';
+    case 'elbow-dart':
+      return 'Elbow dart';
     case 'waist-dart-1':
       return 'Waist dart';
     default:

@@ -115,7 +115,7 @@ export interface Notch {
 export interface Dart {
   readonly id: string;
   /** The edge that it opens into. */
-  readonly in: 'waist' | 'side' | 'neck' | 'shoulder' | 'armhole' | 'hem';
+  readonly in: 'waist' | 'side' | 'neck' | 'shoulder' | 'armhole' | 'hem' | 'underarm';
   readonly legs: readonly [string, string];
   /** Which neighbour the folded cloth lies on. */
   readonly pressed: 'centre' | 'hem';

@@ -1,6 +1,6 @@
-import { distance } from '../../../geometry/point.ts';
-import { partedAt, placeAtLength, reverseCurve, type Curve } from '../../../geometry/curve.ts';
-import { handleCurve, line } from '../../../geometry/segment.ts';
+import { reverseCurve } from '../../../geometry/curve.ts';
+import { line } from '../../../geometry/segment.ts';
+import { fairThrough } from '../edges/fair-through.ts';
 import { edgeLength, edgeOf, replaceEdge, type InnerLine, type Piece } from '../../../pieces/piece.ts';
 import { pointOn, type PlaceOnLoop } from '../../../pieces/place-on-loop.ts';
 import { slash } from './slash.ts';
@@ -14,22 +14,6 @@ export interface RuchePlan {
   readonly downs: readonly number[];
   /** Opening of each at the side. */
   readonly open: number;
-}
-
-/** mm. */
-const A_HAIR = 1e-6;
-
-/** A side drawn fair over its corners, through places between them, mm down it; above the first and below the last it stays. */
-function fairThrough(path: Curve, knots: readonly number[]): Curve {
-  const [first = 0, last = 0] = [knots[0], knots.at(-1)];
-  const [head] = partedAt(path, first, A_HAIR);
-  const [, tail] = partedAt(path, last, A_HAIR);
-  const bows = knots.slice(1).map((to, index) => {
-    const [p, q] = [placeAtLength(path, knots[index] ?? 0), placeAtLength(path, to)];
-    const handle = distance(p.point, q.point) / 3;
-    return handleCurve(p.point, p.direction, handle, q.point, q.direction, handle);
-  });
-  return [...head, ...bows, ...tail];
 }
 
 /** Both sides drawn fair: at each slash they have a corner, on the one side at both lips of its opening. */
