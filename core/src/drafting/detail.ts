@@ -27,8 +27,8 @@ export type Detail =
     }
   /** A cape around both arms, or around the neck: its upper edge lies so far below the start line; open in front or nowhere. */
   | { readonly kind: 'cape'; readonly pieces: readonly string[]; readonly from: number; readonly depth: number; readonly round: number; readonly hem: number; readonly opens?: Face }
-  /** A flounce around the arm: how far down from the tip of the shoulder it is sewn, how deep it is, its round there and at its hem; the upper lies over the lower. */
-  | { readonly kind: 'flounce'; readonly piece: string; readonly at: number; readonly depth: number; readonly round: number; readonly hem: number }
+  /** A flounce around the arm: how far down from the tip of the shoulder it is sewn, how deep it is, its round there and at its hem; the upper lies over the lower; on one arm alone where that is said. */
+  | { readonly kind: 'flounce'; readonly piece: string; readonly at: number; readonly depth: number; readonly round: number; readonly hem: number; readonly hand?: 'left' | 'right' }
   /** A skirt that falls from the waist by itself; `pieces` hang in it. The zip of the bodice runs on down it so far; 0 where it does not open. */
   | {
       readonly kind: 'skirt';

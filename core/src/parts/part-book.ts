@@ -25,6 +25,7 @@ import { trousers } from './trousers/trousers.ts';
 import { bodiceCape } from './bodice-cape/bodice-cape.ts';
 import { bodiceRuchedGown } from './bodice-ruched-gown/bodice-ruched-gown.ts';
 import { bodiceCrossedNet } from './bodice-crossed-net/bodice-crossed-net.ts';
+import { bodiceDraped } from './bodice-draped/bodice-draped.ts';
 import { bodiceShirt } from './bodice-shirt/bodice-shirt.ts';
 import { bodiceTunic } from './bodice-tunic/bodice-tunic.ts';
 import { bodiceWaistband } from './bodice-waistband/bodice-waistband.ts';
@@ -33,6 +34,7 @@ import { sleeveBell } from './sleeve-bell/sleeve-bell.ts';
 import { sleeveCuffed } from './sleeve-cuffed/sleeve-cuffed.ts';
 import { sleeveShirt } from './sleeve-cuffed/sleeve-shirt.ts';
 import { sleeveFitted } from './sleeve-fitted/sleeve-fitted.ts';
+import { sleeveRing } from './sleeve-ring/sleeve-ring.ts';
 import { sleeveFlounced } from './sleeve-flounced/sleeve-flounced.ts';
 import { sleeveGathered } from './sleeve-gathered/sleeve-gathered.ts';
 import { sleeveSetIn } from './sleeve-set-in/sleeve-set-in.ts';
@@ -55,6 +57,7 @@ export const bodiceBook: readonly BodicePart[] = [
   bodiceTunic,
   bodiceShirt,
   bodiceRuchedGown,
+  bodiceDraped,
   bodiceCrossedNet,
 ];
 
@@ -70,6 +73,7 @@ export const partBook: readonly Part[] = [
   sleeveCuffed,
   sleeveShirt,
   sleeveFlounced,
+  sleeveRing,
   skirtCircle,
   skirtGathered,
   skirtTiered,

@@ -19,6 +19,7 @@ import { skirtTieredRecipe } from './skirt-tiered/skirt-tiered-recipe.ts';
 import { sleeveBellRecipe } from './sleeve-bell/sleeve-bell-recipe.ts';
 import { sleeveCuffedRecipe, sleeveShirtRecipe } from './sleeve-cuffed/sleeve-cuffed-recipe.ts';
 import { sleeveFittedRecipe } from './sleeve-fitted/sleeve-fitted-recipe.ts';
+import { sleeveRingRecipe } from './sleeve-ring/sleeve-ring-recipe.ts';
 import { sleeveFlouncedRecipe } from './sleeve-flounced/sleeve-flounced-recipe.ts';
 import { sleeveGatheredRecipe } from './sleeve-gathered/sleeve-gathered-recipe.ts';
 import { skirtPeplumRecipe } from './skirt-peplum/skirt-peplum-recipe.ts';
@@ -28,6 +29,7 @@ import { trousersRecipe } from './trousers/trousers-recipe.ts';
 import { bodiceCapeRecipe } from './bodice-cape/bodice-cape-recipe.ts';
 import { bodiceRuchedGownRecipe } from './bodice-ruched-gown/bodice-ruched-gown-recipe.ts';
 import { bodiceCrossedNetRecipe } from './bodice-crossed-net/bodice-crossed-net-recipe.ts';
+import { bodiceDrapedRecipe } from './bodice-draped/bodice-draped-recipe.ts';
 import { bodiceShirtRecipe } from './bodice-shirt/bodice-shirt-recipe.ts';
 import { bodiceTunicRecipe } from './bodice-tunic/bodice-tunic-recipe.ts';
 import { bodiceWaistbandRecipe } from './bodice-waistband/bodice-waistband-recipe.ts';
@@ -49,6 +51,7 @@ const bodices: { readonly [id: string]: BodiceRecipe } = {
   'bodice-cape': bodiceCapeRecipe,
   'bodice-tunic': bodiceTunicRecipe,
   'bodice-shirt': bodiceShirtRecipe,
+  'bodice-draped': bodiceDrapedRecipe,
   'bodice-crossed-net': bodiceCrossedNetRecipe,
   'bodice-ruched-gown': bodiceRuchedGownRecipe,
 };
@@ -63,6 +66,7 @@ const sewnOn: { readonly [id: string]: PartRecipe } = {
   'sleeve-cuffed': sleeveCuffedRecipe,
   'sleeve-shirt': sleeveShirtRecipe,
   'sleeve-fitted': sleeveFittedRecipe,
+  'sleeve-ring': sleeveRingRecipe,
   'sleeve-flounced': sleeveFlouncedRecipe,
   'skirt-circle': skirtCircleRecipe,
   'skirt-gathered': skirtGatheredRecipe,

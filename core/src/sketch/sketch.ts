@@ -52,7 +52,10 @@ const bothHands = [mirrored, (points: readonly Point[]) => points];
 function flounceShapes(view: DetailView, detail: Extract<Detail, { kind: 'flounce' }>): Shape[] {
   const { left, right, ...flounce } = hangFlounce(view.garment.figure, detail);
   const cloth = clothOf(view, detail.piece);
-  return bothHands.flatMap(
+  // In front her left is on the right of who looks.
+  const [onLeft, onRight] = bothHands;
+  const one = detail.hand && ((detail.hand === 'left') === (view.face === 'front') ? onRight : onLeft);
+  return (one ? [one] : bothHands).flatMap(
     (hand) => hangingCloth({ ...flounce, cloth, left: hand(left), right: hand(right) }).shapes,
   );
 }

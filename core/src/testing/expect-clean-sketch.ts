@@ -3,7 +3,7 @@ import { pointsOf, type Shape } from '../sketch/shape.ts';
 import { loopAcross } from './loop-across.ts';
 
 /** A loop this wide or less is where a line that is bent or cut off touches itself, mm. */
-const HARDLY_A_LOOP = 5;
+const HARDLY_A_LOOP = 6;
 
 /** Every point is one, and no cloth crosses itself. */
 export function expectCleanSketch(shapes: readonly Shape[], what: unknown): void {

@@ -66,4 +66,6 @@ function finish(context: ShellContext): ShellGarment {
   };
 }
 
-export const bodicePrincessRecipe = shellRecipe({ fill, plan, finish });
+export const princess = { fill, plan, finish };
+
+export const bodicePrincessRecipe = shellRecipe(princess);

@@ -14,6 +14,8 @@ const FROM_SIDE = inches(1);
 export interface CrossedNetPlan {
   readonly tight: Working;
   readonly ratio: number;
+  /** Another cloth than net, by the name of the piece. */
+  readonly drape?: { readonly id: string; readonly name: string };
 }
 
 export interface CrossedNet {
@@ -22,10 +24,10 @@ export interface CrossedNet {
 }
 
 /** Part of one half that the net covers: in front past the centre, behind from the zip on. */
-function covered({ shell: { bodice, underBust } }: ShellContext, half: 'front' | 'back'): CrossedHalf {
+function covered({ plan, shell: { bodice, underBust } }: ShellContext, half: 'front' | 'back'): CrossedHalf {
   const { frame } = bodice;
   const start = half === 'front' ? -PAST_CENTRE : 0;
-  const level = underBust?.level ?? frame.waist[half];
+  const level = (plan.endsUnderBust && underBust?.level) || frame.waist[half];
   return {
     waist: [point(start, level), point(frame.waistWidth[half] - FROM_SIDE, level)],
     shoulder: [frame.neckPoint, frame.tips[half]],
@@ -33,12 +35,11 @@ function covered({ shell: { bodice, underBust } }: ShellContext, half: 'front' |
 }
 
 /** Net that crosses over the bodice, from the waist to the opposite shoulder in front and behind; sewn to the outer alone. */
-export function crossedNet(context: ShellContext, { tight, ratio }: CrossedNetPlan): CrossedNet {
+export function crossedNet(context: ShellContext, { tight, ratio, drape }: CrossedNetPlan): CrossedNet {
   const [front, back] = [covered(context, 'front'), covered(context, 'back')];
   const piece = crossedBand({
-    id: 'net-crossed',
-    name: 'Crossed net',
-    role: 'net',
+    ...(drape ?? { id: 'net-crossed', name: 'Crossed net' }),
+    role: drape ? 'outer' : 'net',
     front,
     back,
     tight,

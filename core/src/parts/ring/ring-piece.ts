@@ -1,4 +1,4 @@
-import { annularSector } from '../../drafting/operations/pieces/annular-sector.ts';
+import { annularSector, type SectorPlan } from '../../drafting/operations/pieces/annular-sector.ts';
 import { point } from '../../geometry/point.ts';
 import { makePiece, type Cut, type Edge, type Notch, type Piece } from '../../pieces/piece.ts';
 import { divided, named, plus, sum, type Working } from '../../workings/working.ts';
@@ -16,6 +16,8 @@ export interface RingPlan {
     readonly adds: 'armhole' | 'waist' | 'top' | 'neck';
   };
   readonly depth: Working;
+  /** So much deeper at the fold, less and less towards the seam. */
+  readonly letOut?: Working;
   /** The circle of which it is cut: 1 is a whole one. */
   readonly circle: number;
   readonly seam: Pick<Edge, 'id' | 'role' | 'allowance'>;
@@ -36,9 +38,21 @@ export const ringHem = (plan: Pick<RingPlan, 'round' | 'roundName' | 'circle' | 
   2 * Math.PI * plan.circle * (ringRadius(plan).mm + plan.depth.mm);
 
 export function ringPiece(plan: RingPlan): Piece {
-  const { round, depth, circle, inner, seam } = plan;
+  const { round, depth, letOut, circle, inner, seam } = plan;
   const radius = ringRadius(plan);
-  const sides = annularSector({ inner: radius.mm, outer: radius.mm + depth.mm, from: 0, to: Math.PI * circle });
+  const whole = Math.PI * circle;
+  const outer: SectorPlan['outer'] =
+    letOut === undefined
+      ? radius.mm + depth.mm
+      : (angle) => {
+          const turn = (Math.PI * angle) / whole;
+          return {
+            mm: radius.mm + depth.mm + (letOut.mm * (1 + Math.cos(turn))) / 2,
+            slope: (-letOut.mm * Math.sin(turn) * Math.PI) / whole / 2,
+          };
+        };
+  const sides = annularSector({ inner: radius.mm, outer, from: 0, to: whole });
+  const atFold = letOut === undefined ? depth : sum(plus(depth), plus(letOut));
   const cut: Cut = { copies: plan.copies, layers: 'fold' };
   const { adds, ...edge } = inner;
   return makePiece({
@@ -60,9 +74,10 @@ export function ringPiece(plan: RingPlan): Piece {
     intakes: [],
     dimensions: [
       { name: 'inner-circle', label: 'Inner circle, from the corner', kind: 'down', at: { kind: 'corner', of: edge.role, end: 'start' }, working: radius, adds, follows: true },
-      { name: 'hem-circle', label: 'Hem circle, from the corner', kind: 'down', at: { kind: 'corner', of: 'hem', end: 'end' }, working: sum(plus(named('inner circle', radius)), plus(depth)), adds: 'circleHem', follows: true },
+      { name: 'hem-circle', label: 'Hem circle, from the corner', kind: 'down', at: { kind: 'corner', of: 'hem', end: 'end' }, working: sum(plus(named('inner circle', radius)), plus(named('depth at the fold', atFold))), adds: 'circleHem', follows: true },
       { name: 'inner-edge', label: 'Upper edge, on the half', kind: 'length', at: { kind: 'run', of: edge.role }, working: divided(round, 2) },
-      { name: 'depth', label: 'Depth along the fold', kind: 'length', at: { kind: 'edge', edge: 'fold' }, working: depth },
+      { name: 'depth', label: 'Depth along the fold', kind: 'length', at: { kind: 'edge', edge: 'fold' }, working: atFold },
+      ...(letOut ? [{ name: 'seam-depth', label: 'Depth along the seam', kind: 'length', at: { kind: 'edge', edge: seam.id }, working: depth } as const] : []),
     ],
   });
 } // prettier-ignore

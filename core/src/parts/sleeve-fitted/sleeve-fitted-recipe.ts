@@ -35,7 +35,7 @@ function draw(input: PartInput): DrawnPart {
   const set = drawToArm(input, { ...chosen, sleeveTo: 'wrist' }, { role: 'hem', adds: 'topHem' });
   const level = armAt(input.body, 'elbow').down.mm;
   const open = choiceTerm(sleeveFittedChoices, 'elbowOpen', chosen.elbowOpen);
-  const [front, back, ...others] = set.drawn.seams;
+  const [front, back] = set.drawn.seams;
   if (!front || !back) throw new Error('a sleeve is sewn to both halves of the armhole');
   switch (chosen.elbowBy) {
     case 'dart': {

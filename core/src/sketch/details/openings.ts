@@ -1,5 +1,5 @@
 import type { Detail } from '../../drafting/detail.ts';
-import { point, type Point } from '../../geometry/point.ts';
+import { between, point, type Point } from '../../geometry/point.ts';
 import { edgesWithRole } from '../../pieces/piece.ts';
 import { upTo } from '../along.ts';
 import { mesh } from '../hatch.ts';
@@ -89,6 +89,18 @@ export function buttonShapes({ garment, face }: DetailView): Shape[] {
     );
 }
 
+/** Folds of a drape, along both its long sides: its ring runs from the one end across to the other. */
+const DRAPE_FOLDS = 4;
+
+function drapeFolds(ring: readonly Point[]): Point[][] {
+  const [a, b, c, d] = ring;
+  if (!a || !b || !c || !d) return [];
+  return Array.from({ length: DRAPE_FOLDS }, (_, index) => {
+    const across = (index + 1) / (DRAPE_FOLDS + 1);
+    return [between(a, b, across), between(d, c, across)];
+  });
+}
+
 /** Cloth that lies over the panels of a face: its outline is placed as along the centre panel there. */
 export function overlayShapes(view: DetailView, detail: Of<'overlay'>): Shape[] {
   const { garment, face } = view;
@@ -96,9 +108,11 @@ export function overlayShapes(view: DetailView, detail: Of<'overlay'>): Shape[] 
   if (!under) return [];
   const flat = { ...under, darts: [], contours: [] };
   const ring = detail[face].map((p) => seenAt({ ...garment, sides: new Map() }, flat, p));
+  const cloth = clothOf(view, detail.piece);
+  const isNet = cloth === 'net';
   return [ring, mirrored(ring).reverse()].flatMap((each): Shape[] => [
-    { kind: 'cloth', ring: each, cloth: clothOf(view, detail.piece), tone: 'sheer' },
-    ...mesh(each).map((points) => line(points, 'fine')),
+    { kind: 'cloth', ring: each, cloth, tone: isNet ? 'sheer' : 'right' },
+    ...(isNet ? mesh(each) : drapeFolds(each)).map((points) => line(points, 'fine')),
     line([...each, ...each.slice(0, 1)], 'seam'),
   ]);
 }

@@ -34,7 +34,7 @@ export const coveredWidth = ({ waist: [from, to] }: CrossedHalf): number => dist
 export const crossedRing = ({ waist: [from, to], shoulder }: CrossedHalf): Point[] => [
   from,
   to,
-  ...[...shoulder].reverse().map(acrossCentre),
+  ...shoulder.map(acrossCentre),
 ];
 
 /**
