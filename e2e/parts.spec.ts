@@ -192,7 +192,7 @@ test('a bodice is exchanged under what is sewn on, and a collar goes on a round 
 
   // The dress's skirt and the collar go over to princess seams; a strapless bodice takes the skirt alone.
   await openSlot(page, 'Bodice');
-  await page.getByRole('radio', { name: 'Princess bodice' }).click();
+  await page.getByRole('radio', { name: 'Princess bodice', exact: true }).click();
   await page.getByRole('button', { name: 'Cut it on this bodice' }).click();
   await expect(page.getByRole('button', { name: /^Bodice.*Princess bodice/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Skirt.*Fitted skirt/ })).toBeVisible();
@@ -200,7 +200,7 @@ test('a bodice is exchanged under what is sewn on, and a collar goes on a round 
   await openSlot(page, 'Bodice');
   // Arrow keys look at bodices; nothing is exchanged until it is asked for.
   await expect(async () => {
-    await page.getByRole('radio', { name: 'Princess bodice' }).focus();
+    await page.getByRole('radio', { name: 'Princess bodice', exact: true }).focus();
     await page.keyboard.press('ArrowRight');
     await expect(page.getByRole('radio', { name: 'Strapless bodice' })).toBeChecked({ timeout: 2000 });
   }).toPass();

@@ -70,11 +70,9 @@ export function sharedBetween(
   most: number,
 ): { readonly [face in Face]: number } {
   const own = { front: clamp(wanted.front, least, most), back: clamp(wanted.back, least, most) };
-  const over = { front: wanted.front - own.front, back: wanted.back - own.back };
-  return {
-    front: clamp(own.front + over.back, least, most),
-    back: clamp(own.back + over.front, least, most),
-  };
+  const left = clamp(wanted.front + wanted.back, 2 * least, 2 * most) - own.front - own.back;
+  const front = clamp(own.front + left, least, most);
+  return { front, back: clamp(own.back + left - (front - own.front), least, most) };
 }
 
 /** The level of a shirt recut; undefined until both its halves and what is wanted of them are known. */

@@ -108,6 +108,12 @@ describe('the sides of a shirt', () => {
     expect(chest?.left).toBeCloseTo(-inches(0.375), 9);
   });
 
+  test('where one half is asked to take in and the other to let out past their limits, their sum is kept', () => {
+    expect(sharedBetween({ front: 80, back: -80 }, 0, 60)).toEqual({ front: 0, back: 0 });
+    expect(sharedBetween({ front: 20, back: -80 }, 0, 60)).toEqual({ front: 0, back: 0 });
+    expect(sharedBetween({ front: 80, back: -30 }, -10, 60)).toEqual({ front: 60, back: -10 });
+  });
+
   test('whatever is asked, each half stays within its limits and the sum is kept as far as both let it', () => {
     const mm = fc.double({ min: -80, max: 80, noNaN: true });
     fc.assert(

@@ -9,7 +9,7 @@ export const bodiceNetChoices = {
   ...blouseChoices,
   length: { ...blouseChoices.length, when: { below: 'hem' } },
   easeHem: { ...blouseChoices.easeHem, when: { below: 'hem' } },
-  easeUnderBust: { kind: 'length', label: 'Ease under the bust', group: 'Ease', help: 'Finished less body there', when: { below: 'underBust' }, least: 0, most: inches(4), usual: inches(1.5) },
+  easeUnderBust: { kind: 'length', label: 'Ease under the bust', group: 'Ease', help: 'Finished less body there', when: { below: 'underBust' }, least: 0, most: inches(4), usual: inches(2) },
   net: { kind: 'option', pictured: true, label: 'Net', group: 'Layers', help: 'laid over the outer', options: { v: 'a V', crossed: 'crossed' }, usual: 'v' },
   netDepth: { kind: 'length', label: 'Point of the net V', group: 'Layers', help: 'Down from the start line, at the centre', when: { net: 'v' }, least: inches(5), most: inches(14), usual: 'from-body' },
   netBack: { kind: 'option', label: 'Net behind', group: 'Layers', help: 'a V there too', when: { net: 'v' }, options: { none: 'front only', v: 'front and back' }, usual: 'none' },

@@ -132,7 +132,10 @@ export function topTooLow({ frame }: Bodice, { plan, level, backLower }: ChosenT
         ];
   return [
     ...tooLow('bodice-front-centre', level, asked, lowest),
-    ...tooLow('bodice-back-centre', backLower, plan.backLower.mm, mostBelow),
+    // Where the back's edge would be too low even level with the front's, the level is what must change.
+    ...(mostBelow < 0
+      ? tooLow('bodice-back-centre', level, drawn, lowestTop(frame, plan.dip.back.mm) - plan.backLower.mm)
+      : tooLow('bodice-back-centre', backLower, plan.backLower.mm, mostBelow)),
   ];
 }
 
