@@ -82,12 +82,6 @@ const views = (id, privateLink) => [
     sign: 'role=img[name=/Rounds in in/]',
   },
   {
-    name: 'from-home',
-    address: `/tickets/${id('Lighthouse')}/measure`,
-    press: ['text=Look at them'],
-    sign: 'text=My sister held the tape',
-  },
-  {
     name: 'at-home',
     address: privateLink,
     press: ['button:has-text("Begin")'],
