@@ -10,4 +10,5 @@ export type JoinLack =
   | 'hem-above'
   | 'over-the-head'
   | 'waist-alone'
-  | 'cape';
+  | 'cape'
+  | 'own-skirt';

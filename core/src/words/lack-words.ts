@@ -20,6 +20,7 @@ const reasons: { readonly [lack in JoinLack]: string } = {
   'over-the-head': 'it is put on over the head, and a seam at the waist would not pass',
   'waist-alone': 'it begins at the waist',
   cape: 'it is a ring around the shoulders',
+  'own-skirt': 'its own skirt is drafted with it',
 };
 
 /** Why a style takes no part of a kind: `No sleeve: it is strapless …`. */

@@ -36,6 +36,7 @@ const ownWords: { readonly [lack in JoinLack]: string } = {
   'over-the-head': 'None: put on over the head',
   'waist-alone': 'None: from the waist down',
   cape: 'None: a ring around the shoulders',
+  'own-skirt': 'Its own, ruched',
 };
 
 /** The words of an option that was chosen, where there was a choice. */

@@ -10,4 +10,5 @@ export const bodiceRuchedGown: BodicePart = {
   requires: [...bodiceOneShoulder.requires, 'hip'],
   derives: [...bodiceOneShoulder.derives, 'waistToHip', 'waistToKnee'],
   choices: bodiceRuchedGownChoices,
+  lacks: { ...bodiceOneShoulder.lacks, waist: 'own-skirt' },
 };
