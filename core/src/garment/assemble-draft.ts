@@ -38,7 +38,7 @@ export interface DrawnGarment {
   readonly details: readonly Detail[];
   /** Half the width of a placket that is sewn on at the centre and lies under the neck with its edges, mm. */
   readonly besideNeck?: Working;
-  /** What a skirt is sewn to lies so far above the waist, mm. */
+  /** Height above the waist of the seam that a skirt is sewn to, mm. */
   readonly hangsAbove?: number;
   /** Checks of the style itself on its finished pieces: openings, coverage. */
   readonly checks: (named: Named) => readonly Finding[];

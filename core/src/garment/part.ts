@@ -66,7 +66,7 @@ export interface PartInput extends DrawInput {
   readonly lining: Join | undefined;
   /** Half the width of a placket that lies under the neck beside its edges, mm. */
   readonly besideNeck: Working | undefined;
-  /** The join for a skirt lies so far above the waist, mm. */
+  /** Height above the waist of the join for a skirt, mm. */
   readonly hangsAbove: number;
   /** The pieces that it is sewn to. */
   readonly carriers: readonly Piece[];

@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import type { ChoiceValues } from '../garment/choice.ts';
-import { edgeOf, edgesWithRole, type Piece } from '../pieces/piece.ts';
+import { edgeOf, edgesWithRole } from '../pieces/piece.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { lengthByLibrary } from '../testing/length-by-library.ts';
+import { pieceNamed } from '../testing/piece-named.ts';
 import { expectStyleSound } from '../testing/style-suite.ts';
 import { inches } from '../units/length.ts';
 import { doublePeplumTop } from './double-peplum-top.ts';
@@ -10,11 +11,7 @@ import { recipeOf } from './recipe-book.ts';
 
 const draftOf = (choices: ChoiceValues = {}) =>
   recipeOf(doublePeplumTop).draft(draftInput(middleBody, choices));
-const pieceOf = (id: string, choices: ChoiceValues = {}): Piece => {
-  const found = draftOf(choices).pieces.find(({ piece }) => piece.id === id);
-  if (!found) throw new Error(`no ${id}`);
-  return found.piece;
-};
+const pieceOf = (id: string, choices: ChoiceValues = {}) => pieceNamed(draftOf(choices), id);
 
 describe('the double peplum top', () => {
   expectStyleSound(doublePeplumTop, [{}, { ringOn: 'both', ringCircle: '0.5', drapeGather: '3' }]);

@@ -4,6 +4,7 @@ import { keyLengths } from '../garment/key-lengths.ts';
 import { edgesWithRole, roleLength } from '../pieces/piece.ts';
 import { draftInput, middleBody, withArm } from '../testing/bodies.ts';
 import { lengthByLibrary } from '../testing/length-by-library.ts';
+import { pieceNamed } from '../testing/piece-named.ts';
 import { expectStyleSound } from '../testing/style-suite.ts';
 import { inches } from '../units/length.ts';
 import { flareBlouse } from './flare-blouse.ts';
@@ -11,11 +12,7 @@ import { recipeOf } from './recipe-book.ts';
 
 const draftOf = (choices: ChoiceValues = {}) =>
   recipeOf(flareBlouse).draft(draftInput({ ...withArm(middleBody), underBust: inches(31) }, choices));
-const pieceOf = (id: string, choices: ChoiceValues = {}) => {
-  const found = draftOf(choices).pieces.find(({ piece }) => piece.id === id);
-  if (!found) throw new Error(`no ${id}`);
-  return found.piece;
-};
+const pieceOf = (id: string, choices: ChoiceValues = {}) => pieceNamed(draftOf(choices), id);
 
 describe('the flare blouse', () => {
   expectStyleSound(flareBlouse, [{}, { net: 'crossed', circle: '1' }]);

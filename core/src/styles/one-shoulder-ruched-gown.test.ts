@@ -1,10 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import type { ChoiceValues } from '../garment/choice.ts';
 import { endOf } from '../geometry/curve.ts';
-import { edgeOf, edgesWithRole, type Piece } from '../pieces/piece.ts';
+import { edgeOf, edgesWithRole } from '../pieces/piece.ts';
 import { isOther } from '../pieces/other-half.ts';
 import { draftInput, middleBody } from '../testing/bodies.ts';
 import { lengthByLibrary } from '../testing/length-by-library.ts';
+import { pieceNamed } from '../testing/piece-named.ts';
 import { expectStyleSound } from '../testing/style-suite.ts';
 import { inches } from '../units/length.ts';
 import { oneShoulderRuchedGown } from './one-shoulder-ruched-gown.ts';
@@ -12,11 +13,7 @@ import { recipeOf } from './recipe-book.ts';
 
 const draftOf = (choices: ChoiceValues = {}) =>
   recipeOf(oneShoulderRuchedGown).draft(draftInput(middleBody, choices));
-const pieceOf = (id: string, choices: ChoiceValues = {}): Piece => {
-  const found = draftOf(choices).pieces.find(({ piece }) => piece.id === id);
-  if (!found) throw new Error(`no ${id}`);
-  return found.piece;
-};
+const pieceOf = (id: string, choices: ChoiceValues = {}) => pieceNamed(draftOf(choices), id);
 /** Length of the side that keeps its shoulder, or of the bare one. */
 const sideOf = (id: string, bare: boolean, choices: ChoiceValues = {}): number =>
   edgesWithRole(pieceOf(id, choices), 'side')

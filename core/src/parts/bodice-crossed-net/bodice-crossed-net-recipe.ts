@@ -3,7 +3,7 @@ import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
 import type { Wearer } from '../../garment/part.ts';
 import { usualSize } from '../../drafting/bodice/frame.ts';
 import { offShoulder } from '../bodice-off-shoulder/bodice-off-shoulder-recipe.ts';
-import { crossedNet } from '../princess-shell/crossed-net.ts';
+import { crossedCloth, underCrossed } from '../princess-shell/crossed-cloth.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { bodiceCrossedNetChoices, type BodiceCrossedNetChosen } from './choices.ts';
 
@@ -13,16 +13,14 @@ const fill = (values: ChoiceValues, wearer: Wearer): BodiceCrossedNetChosen => (
 });
 
 function finish(context: ShellContext, chosen: BodiceCrossedNetChosen): ShellGarment {
-  const bodice = offShoulder.finish(context, chosen);
-  const net = crossedNet(context, {
+  const crossed = crossedCloth(context, {
+    id: 'net-crossed',
+    name: 'Crossed net',
+    role: 'net',
     tight: choiceTerm(bodiceCrossedNetChoices, 'netTight', chosen.netTight),
     ratio: Number(chosen.netGather),
   });
-  return {
-    ...bodice,
-    others: [...bodice.others, net.piece],
-    details: [...bodice.details, net.detail],
-  };
+  return underCrossed(offShoulder.finish(context, chosen), crossed);
 }
 
 export const bodiceCrossedNetRecipe = shellRecipe({ fill, plan: offShoulder.plan, finish });

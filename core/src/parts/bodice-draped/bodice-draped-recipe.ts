@@ -3,7 +3,7 @@ import { choiceTerm } from '../../garment/choice-term.ts';
 import { withDefaults, type ChoiceValues } from '../../garment/choice.ts';
 import type { Wearer } from '../../garment/part.ts';
 import { princess } from '../bodice-princess/bodice-princess-recipe.ts';
-import { crossedNet } from '../princess-shell/crossed-net.ts';
+import { crossedCloth, underCrossed } from '../princess-shell/crossed-cloth.ts';
 import { shellRecipe, type ShellContext, type ShellGarment } from '../princess-shell/shell-recipe.ts';
 import { bodiceDrapedChoices, type BodiceDrapedChosen } from './choices.ts';
 
@@ -13,17 +13,14 @@ const fill = (values: ChoiceValues, wearer: Wearer): BodiceDrapedChosen => ({
 });
 
 function finish(context: ShellContext, chosen: BodiceDrapedChosen): ShellGarment {
-  const bodice = princess.finish(context);
-  const drape = crossedNet(context, {
+  const crossed = crossedCloth(context, {
+    id: 'drape',
+    name: 'Cross drape',
+    role: 'outer',
     tight: choiceTerm(bodiceDrapedChoices, 'drapeTight', chosen.drapeTight),
     ratio: Number(chosen.drapeGather),
-    drape: { id: 'drape', name: 'Cross drape' },
   });
-  return {
-    ...bodice,
-    others: [...bodice.others, drape.piece],
-    details: [...bodice.details, drape.detail],
-  };
+  return underCrossed(princess.finish(context), crossed);
 }
 
 export const bodiceDrapedRecipe = shellRecipe({ fill, plan: princess.plan, finish });

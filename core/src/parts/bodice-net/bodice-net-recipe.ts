@@ -21,7 +21,7 @@ import { seamsIn, traced } from '../../drafting/operations/pieces/traced.ts';
 import { joined } from '../../garment/seam-parts.ts';
 import { fillChoices } from '../fill-choices.ts';
 import { bodiceNetChoices, type BodiceNetChosen } from './choices.ts';
-import { crossedNet } from '../princess-shell/crossed-net.ts';
+import { crossedCloth } from '../princess-shell/crossed-cloth.ts';
 
 /** The V leaves the armhole half-way down it. */
 const LEAVES = 0.5;
@@ -39,7 +39,7 @@ const filled = fillChoices(bodiceNetChoices, bodiceChoices, (chosen, frame) => (
   netDepth: chosen.netDepth || frame.bustPoint.y,
 }));
 
-/** What hangs from it is sewn on at the waist, unless another end is asked for. */
+/** Choices filled in; it ends at the waist where something hangs from it and no end was chosen. */
 const fill = (values: ChoiceValues, wearer: Wearer): BodiceNetChosen => ({
   ...filled(values, wearer),
   ...(values['below'] === undefined && (values['skirt'] ?? 'none') !== 'none' && { below: 'waist' }),
@@ -51,7 +51,7 @@ const heldUnderBust = (body: Body, { easeUnderBust }: BodiceNetChosen): ShellPla
     ? { kind: 'each-side', mm: 0 }
     : { kind: 'round', mm: body.mm('underBust') + easeUnderBust };
 
-/** Where its panels end. */
+/** The plan of its lower end: a hem, the waist, or a seam under the bust. */
 function endOf(
   body: Body,
   chosen: BodiceNetChosen,
@@ -138,7 +138,10 @@ function netOf(context: ShellContext, chosen: BodiceNetChosen): Net {
     case 'v':
       return vNet(context, chosen);
     case 'crossed': {
-      const { piece, detail } = crossedNet(context, {
+      const { piece, detail } = crossedCloth(context, {
+        id: 'net-crossed',
+        name: 'Crossed net',
+        role: 'net',
         tight: choiceTerm(bodiceNetChoices, 'netTight', chosen.netTight),
         ratio: Number(chosen.netGather),
       });

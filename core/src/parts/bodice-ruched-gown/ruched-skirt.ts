@@ -60,7 +60,7 @@ function panelsOf({ body, rules, allowances }: DrawInput, chosen: BodiceRuchedGo
   );
 }
 
-/** How far down the sides the ruched window begins and ends, mm. */
+/** Ends of the ruched window, mm down the sides. */
 interface Window {
   readonly from: number;
   readonly to: number;

@@ -2,23 +2,19 @@ import { describe, expect, test } from '@jest/globals';
 import type { ChoiceValues } from '../../garment/choice.ts';
 import { endOf, startOf } from '../../geometry/curve.ts';
 import { distance } from '../../geometry/point.ts';
-import { edgeOf, edgesWithRole, type Piece } from '../../pieces/piece.ts';
+import { edgeOf, edgesWithRole } from '../../pieces/piece.ts';
 import { recipeOf } from '../../styles/recipe-book.ts';
 import { draftInput, middleBody, withArm } from '../../testing/bodies.ts';
 import { expectCuttable, expectTrue } from '../../testing/expect-sound.ts';
 import { lengthByLibrary } from '../../testing/length-by-library.ts';
 import { missesBody, missesSizes } from '../../testing/misses-size-table.ts';
+import { pieceNamed } from '../../testing/piece-named.ts';
 import { ordinaryRanges, randomBodies } from '../../testing/random-bodies.ts';
 import { inches } from '../../units/length.ts';
 
 const body = withArm(middleBody);
 const draftOf = (choices: ChoiceValues, values = body) =>
   recipeOf({ id: 'plain-bodice' }).draft(draftInput(values, { sleeve: 'sleeve-fitted', ...choices }));
-const pieceOf = ({ pieces }: ReturnType<typeof draftOf>, id: string): Piece => {
-  const found = pieces.find(({ piece }) => piece.id === id);
-  if (!found) throw new Error(`no ${id}`);
-  return found.piece;
-};
 const straight = recipeOf({ id: 'plain-bodice' }).draft(
   draftInput(body, { sleeve: 'sleeve-set-in', easeUpperArm: inches(1.75) }),
 );
@@ -50,7 +46,7 @@ describe.each(['dart', 'pieces'])('a sleeve that is bent at the elbow by %s', (e
 
   test('has a wrist that lies further forward, the more it is opened', () => {
     const forward = (elbowOpen: number) => {
-      const hem = edgesWithRole(pieceOf(draftOf({ elbowBy, elbowOpen }), 'sleeve'), 'hem').flatMap(
+      const hem = edgesWithRole(pieceNamed(draftOf({ elbowBy, elbowOpen }), 'sleeve'), 'hem').flatMap(
         ({ path }) => [startOf(path).x, endOf(path).x],
       );
       return (Math.min(...hem) + Math.max(...hem)) / 2;
@@ -62,7 +58,7 @@ describe.each(['dart', 'pieces'])('a sleeve that is bent at the elbow by %s', (e
 });
 
 test('the elbow dart is as wide as it was opened, its legs are alike, and the seam without it as long as in front', () => {
-  const sleeve = pieceOf(draftOf({ elbowBy: 'dart', elbowOpen: inches(1) }), 'sleeve');
+  const sleeve = pieceNamed(draftOf({ elbowBy: 'dart', elbowOpen: inches(1) }), 'sleeve');
   const [dart] = sleeve.darts;
   if (!dart) throw new Error('no dart');
   const legs = dart.legs.map((id) => lengthByLibrary(edgeOf(sleeve, id)));

@@ -17,7 +17,7 @@ function placeDown(edge: Edge, down: number): PlaceOnLoop {
 
 const lengthDown = (edge: Edge, to: Point): number => nearestOn(pathDown(edge), to).along + BELOW_LEVEL;
 
-/** So much of the way from level to square to its seams, it runs on across them to the eye, and bends less. */
+/** Part of the way from level to square to its seams: it runs on across them to the eye, and bends less. */
 const SQUARE = 0.85;
 
 /** From the centre outwards, nearly square to an edge. */

@@ -10,7 +10,7 @@ export interface RuchePlan {
   /** The side that is gathered, which runs down, and the one across from it, which runs up, by the ids of their edges. */
   readonly side: string;
   readonly across: string;
-  /** How far down both sides each slash lies, the upper first. */
+  /** Distance of each slash down both sides, the upper first. */
   readonly downs: readonly number[];
   /** Opening of each at the side. */
   readonly open: number;
